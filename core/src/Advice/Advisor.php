@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** Asks every rule about a coat; stops first, then cautions, then notes. */
+final readonly class Advisor
+{
+    public function __construct(private Wording $wording) {}
+
+    /** @return list<Advice> */
+    public function advise(CoatResult $result): array
+    {
+        $advice = [];
+        foreach (self::rules() as $rule) {
+            array_push($advice, ...$rule->judge($result, $this->wording));
+        }
+        $weight = static fn (Advice $one): int => match ($one->level) {
+            Level::Stop => 0,
+            Level::Caution => 1,
+            Level::Note => 2,
+        };
+        usort($advice, static fn (Advice $a, Advice $b): int => $weight($a) <=> $weight($b));
+
+        return $advice;
+    }
+
+    /** @return list<Rule> */
+    private static function rules(): array
+    {
+        return [
+            new PourDepthRule,
+            new FilmThicknessRule,
+            new FlowRule,
+            new BenchLevelRule,
+            new RoomRule,
+            new SurfaceRule,
+            new HeatRule,
+            new SheetRule,
+        ];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** A bench out of level gathers the film at one side. */
+final class BenchLevelRule implements Rule
+{
+    /** More than this end to end shows, mm. */
+    public const SHOWS_MM = 0.1;
+
+    public function judge(CoatResult $result, Wording $say): array
+    {
+        $endToEnd = 2 * $result->film->driftMm;
+        if ($endToEnd <= self::SHOWS_MM) {
+            return [];
+        }
+
+        return [Advice::caution('out_of_level', Topic::Bench, sprintf(
+            'Level the piece to %s: as the bench stands, the film ends %s thicker at the low side than at the high one.',
+            $say->slope($result->film->levelWithinMmPerM),
+            $say->thickness($endToEnd),
+        ))];
+    }
+}

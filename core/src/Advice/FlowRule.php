@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Film\Levelling;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** Says why a time is missing that the film never reaches. */
+final class FlowRule implements Rule
+{
+    public function judge(CoatResult $result, Wording $say): array
+    {
+        $film = $result->film;
+        $never = [];
+        if ($film->settleMin === null) {
+            $never[] = sprintf('ripples wider than %s never level out (asked for: %s)', $say->length($film->levelsUpToMm), $say->length(Levelling::SETTLING_RIPPLE_MM));
+        }
+        $stuck = array_keys(array_filter(
+            ['0.1 mm' => $film->rise100Min, '0.05 mm' => $film->rise50Min, '0.03 mm' => $film->rise30Min],
+            static fn (?float $min): bool => $min === null,
+        ));
+        if ($stuck !== []) {
+            $never[] = sprintf('bubbles of %s radius stay in unless heat or a pin brings them out', implode(' and ', $stuck));
+        }
+        if ($never === []) {
+            return [];
+        }
+
+        return [Advice::note('value_unknown', Topic::Thickness, 'The film sets first: '.implode('; ', $never).'.')];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** Which heat may be used, and which passes the film has no time for. */
+final class HeatRule implements Rule
+{
+    public function judge(CoatResult $result, Wording $say): array
+    {
+        $advice = [];
+        if (! $result->case->piece->toleratesHeat) {
+            $advice[] = Advice::note('no_flame', Topic::Heat, sprintf(
+                'No flame over %s: it softens or burns. A heat gun held off and moving, breath or a pin.',
+                $result->case->piece->surface->words(),
+            ));
+        }
+        $dropped = $result->film->torch->droppedPasses();
+        if ($dropped > 0) {
+            $advice[] = Advice::note('torch_pass_dropped', Topic::Heat, sprintf(
+                '%s: it would fall after %s, when the film no longer heals. Pick the last bubbles with a pin.',
+                $dropped === 1 ? 'Pass once, not twice' : 'No pass',
+                $say->minutes(0.8 * $result->film->torch->closesMin),
+            ));
+        }
+
+        return $advice;
+    }
+}

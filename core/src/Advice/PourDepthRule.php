@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** A pour deeper than the label allows heats up, cracks and yellows. */
+final class PourDepthRule implements Rule
+{
+    public function judge(CoatResult $result, Wording $say): array
+    {
+        $most = $result->case->resin->maxPourMm;
+        $film = $result->case->coat->thicknessMm->value;
+        if ($most === null || $film <= $most->value) {
+            return [];
+        }
+
+        return [Advice::stop('over_max_pour', Topic::Thickness, sprintf(
+            'Pour at most %s at a time: the label of %s allows no more, and a deeper film overheats. %s needs %d pours, each after the last has gelled.',
+            $say->thickness($most->value),
+            $result->case->resin->name,
+            $say->thickness($film),
+            (int) ceil($film / $most->value - 1e-9),
+        ))];
+    }
+}

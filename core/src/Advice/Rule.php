@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** One rule of the work that may have something to say about a computed coat. */
+interface Rule
+{
+    /** @return list<Advice> */
+    public function judge(CoatResult $result, Wording $say): array;
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Advice;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Sourced;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** What the label does not say, and what was assumed in its place. */
+final class SheetRule implements Rule
+{
+    public function judge(CoatResult $result, Wording $say): array
+    {
+        $advice = [];
+        $unknown = self::unknown($result);
+        if ($unknown !== []) {
+            $advice[] = Advice::note('value_unknown', Topic::Sheet, sprintf(
+                'Look it up in the data sheet: %s not known for %s, and left open here.',
+                self::listed($unknown),
+                $result->case->resin->name,
+            ));
+        }
+        $assumed = self::assumed($result);
+        if ($assumed !== []) {
+            $advice[] = Advice::note('assumed_value', Topic::Sheet, sprintf('Assumed, until you say otherwise: %s.', implode(', ', $assumed)));
+        }
+
+        return $advice;
+    }
+
+    /** @return list<string> */
+    private static function unknown(CoatResult $result): array
+    {
+        $resin = $result->case->resin;
+        $values = [
+            'when to recoat' => $resin->recoatFromH,
+            'until when to recoat' => $resin->recoatToH,
+            'when to sand' => $resin->sandFromH,
+            'when to handle' => $resin->handleH,
+            'when it is cured' => $resin->fullCureH,
+            'how deep a pour may be' => $resin->maxPourMm,
+        ];
+
+        return array_keys(array_filter($values, static fn (?Sourced $value): bool => $value === null));
+    }
+
+    /** @return list<string> */
+    private static function assumed(CoatResult $result): array
+    {
+        $case = $result->case;
+        $values = [
+            'humidity' => $case->studio->humidityPct,
+            'margin' => $case->studio->marginPct,
+            'edge film' => $case->coat->edgeFilmMm,
+            'run-off' => $case->coat->runoffPct,
+            'soak' => $case->piece->soakMlPerM2,
+            'surface tension' => $case->resin->surfaceTensionNM,
+            'what the cups keep' => $case->coat->residueMlPerCup ?? $case->studio->residueFilmMm,
+            'how fast it sets by temperature' => $case->resin->activationKjMol ?? $case->studio->activationKjMol,
+            'how thick it is by temperature' => $case->resin->flowActivationKjMol ?? $case->studio->flowActivationKjMol,
+        ];
+
+        return array_keys(array_filter($values, static fn (Sourced $value): bool => $value->isAssumed()));
+    }
+
+    /** @param non-empty-list<string> $words */
+    private static function listed(array $words): string
+    {
+        $last = array_pop($words);
+
+        return $words === [] ? $last.' is' : implode(', ', $words).' and '.$last.' are';
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Cure;
+
+/** What state a film is in. */
+enum Phase: string
+{
+    case Wet = 'wet';
+    case Tacky = 'tacky';
+    case WindowOpen = 'window_open';
+    case WindowShut = 'window_shut';
+    case Hard = 'hard';
+    case Cured = 'cured';
+}

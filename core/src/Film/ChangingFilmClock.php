@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Film;
+
+/**
+ * The film's clock in a room whose temperature changes: age and mobility are integrated together.
+ *
+ * Source: Simpson's rule (a parabola through three points) on dτ/dt = a(T), dM/dt = 1/η(T, τ), in steps of a
+ * fiftieth of the open time while the film still flows; past the last bend of the temperature line
+ * the steady room's closed forms go on.
+ */
+final class ChangingFilmClock implements FilmClock
+{
+    /** Past so many open times the film is 10⁸ times as thick as fresh: what flow is left is nothing. */
+    private const STIFF_AFTER_OPEN_TIMES = 8.0;
+
+    private const LONGEST_STEP_MIN = 15.0;
+
+    /** @var non-empty-list<FilmState> */
+    private array $states;
+
+    private readonly SteadyFilmClock $tail;
+
+    public function __construct(
+        private readonly Kinetics $kinetics,
+        private readonly Temperatures $temperatures,
+        private readonly float $ageAtPourMin,
+    ) {
+        $this->states = [new FilmState(0.0, $ageAtPourMin, 0.0)];
+        $this->integrate();
+        $last = $this->lastState();
+        $this->tail = new SteadyFilmClock($kinetics, $temperatures->at($last->min), $last->ageMin);
+    }
+
+    public function rate(): float
+    {
+        return $this->kinetics->rate($this->temperatures->at(0.0));
+    }
+
+    public function ageAtPourMin(): float
+    {
+        return $this->ageAtPourMin;
+    }
+
+    public function viscosityAt(float $min): float
+    {
+        $last = $this->lastState();
+
+        return $min >= $last->min
+            ? $this->tail->viscosityAt($min - $last->min)
+            : $this->kinetics->viscosity($this->temperatures->at($min), $this->stateAt($min)->ageMin);
+    }
+
+    public function minutesToAge(float $ageMin): float
+    {
+        if ($ageMin <= $this->ageAtPourMin) {
+            return 0.0;
+        }
+        $last = $this->lastState();
+        if ($ageMin >= $last->ageMin) {
+            return $last->min + $this->tail->minutesToAge($ageMin);
+        }
+
+        return $this->whenReached($ageMin, static fn (FilmState $state): float => $state->ageMin);
+    }
+
+    public function mobilityAfter(float $min): float
+    {
+        $last = $this->lastState();
+
+        return $min >= $last->min
+            ? $last->mobility + $this->tail->mobilityAfter($min - $last->min)
+            : $this->stateAt($min)->mobility;
+    }
+
+    public function mobilityInTheEnd(): float
+    {
+        return $this->lastState()->mobility + $this->tail->mobilityInTheEnd();
+    }
+
+    public function minutesToMobility(float $mobility): ?float
+    {
+        $last = $this->lastState();
+        if ($mobility >= $last->mobility) {
+            $rest = $this->tail->minutesToMobility($mobility - $last->mobility);
+
+            return $rest === null ? null : $last->min + $rest;
+        }
+
+        return $this->whenReached($mobility, static fn (FilmState $state): float => $state->mobility);
+    }
+
+    private function integrate(): void
+    {
+        foreach ($this->temperatures->bendsMin() as $bend) {
+            while (($state = $this->lastState())->min < $bend - 1e-9) {
+                $this->states[] = $this->advance($state, min($this->stepMin($state), $bend - $state->min));
+            }
+        }
+    }
+
+    private function stepMin(FilmState $state): float
+    {
+        if ($state->ageMin > self::STIFF_AFTER_OPEN_TIMES * $this->kinetics->openMin) {
+            return self::LONGEST_STEP_MIN;
+        }
+
+        return min(self::LONGEST_STEP_MIN, 0.02 * $this->kinetics->openMin / $this->kinetics->rate($this->temperatures->at($state->min)));
+    }
+
+    private function advance(FilmState $from, float $step): FilmState
+    {
+        $rateStart = $this->kinetics->rate($celsiusStart = $this->temperatures->at($from->min));
+        $rateMiddle = $this->kinetics->rate($celsiusMiddle = $this->temperatures->at($from->min + $step / 2));
+        $rateEnd = $this->kinetics->rate($celsiusEnd = $this->temperatures->at($from->min + $step));
+        $ageMiddle = $from->ageMin + $step / 24 * (5 * $rateStart + 8 * $rateMiddle - $rateEnd);
+        $ageEnd = $from->ageMin + $step / 6 * ($rateStart + 4 * $rateMiddle + $rateEnd);
+        $flow = 1 / $this->kinetics->viscosity($celsiusStart, $from->ageMin)
+            + 4 / $this->kinetics->viscosity($celsiusMiddle, $ageMiddle)
+            + 1 / $this->kinetics->viscosity($celsiusEnd, $ageEnd);
+
+        return new FilmState($from->min + $step, $ageEnd, $from->mobility + $step * 60 / 6 * $flow);
+    }
+
+    private function stateAt(float $min): FilmState
+    {
+        $before = $this->lastStateWhere(static fn (FilmState $state): bool => $state->min <= $min);
+
+        return $this->advance($before, $min - $before->min);
+    }
+
+    /** @param callable(FilmState): float $measure a measure that grows with time */
+    private function whenReached(float $wanted, callable $measure): float
+    {
+        $before = $this->lastStateWhere(static fn (FilmState $state): bool => $measure($state) <= $wanted);
+        $low = 0.0;
+        $high = $this->stepMin($before);
+        for ($i = 0; $i < 60; $i++) {
+            $middle = ($low + $high) / 2;
+            if ($measure($this->advance($before, $middle)) < $wanted) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $before->min + ($low + $high) / 2;
+    }
+
+    /** @param callable(FilmState): bool $holds true up to some state, false after it */
+    private function lastStateWhere(callable $holds): FilmState
+    {
+        $low = 0;
+        $high = count($this->states);
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            if ($holds($this->states[$middle])) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $this->states[$low];
+    }
+
+    private function lastState(): FilmState
+    {
+        return $this->states[count($this->states) - 1];
+    }
+}

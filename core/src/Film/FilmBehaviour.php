@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Film;
+
+/** What one film does by itself. Units in the names; null where it never happens. */
+final readonly class FilmBehaviour
+{
+    public const RISE_RADII_UM = [100, 50, 30];
+
+    private function __construct(
+        public float $rate,
+        public float $viscosityPaS,
+        public float $openMin,
+        public float $mobility,
+        public float $levelsUpToMm,
+        public float $thinnestMm,
+        public ?float $settleMin,
+        public float $smallestBubbleUm,
+        public ?float $rise100Min,
+        public ?float $rise50Min,
+        public ?float $rise30Min,
+        public float $driftMm,
+        public float $levelWithinMmPerM,
+        public float $wettingHeightMm,
+        public TorchPlan $torch,
+    ) {}
+
+    public static function of(
+        float $filmMm,
+        float $openLabelMin,
+        float $markMm,
+        float $longestMm,
+        float $slopeMmPerM,
+        float $spreadMin,
+        float $secondTorchMin,
+        float $advancingAngleDeg,
+        HeatTool $tool,
+        Liquid $liquid,
+        FilmClock $clock,
+    ): self {
+        $levelling = new Levelling($liquid, $clock);
+        $bubbles = new Bubbles($liquid, $clock);
+        $drift = new Drift($liquid, $clock);
+        $openMin = $clock->minutesToAge($openLabelMin);
+
+        return new self(
+            $clock->rate(),
+            $clock->viscosityAt(0.0),
+            $openMin,
+            $clock->mobilityInTheEnd(),
+            $levelling->longestWavelengthMm($filmMm),
+            $levelling->thinnestMm($markMm),
+            $levelling->settleMin($filmMm),
+            $bubbles->smallestThatEscapesUm($filmMm),
+            $bubbles->riseMin($filmMm, 100),
+            $bubbles->riseMin($filmMm, 50),
+            $bubbles->riseMin($filmMm, 30),
+            $drift->driftMm($filmMm, $slopeMmPerM, $longestMm),
+            $drift->levelWithinMmPerM($filmMm, $longestMm),
+            $liquid->wettingHeightMm($advancingAngleDeg),
+            TorchPlan::of($filmMm, $openMin, $clock, $levelling, $bubbles, $spreadMin, $secondTorchMin, $tool),
+        );
+    }
+}

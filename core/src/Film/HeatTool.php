@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Film;
+
+/** What takes the bubbles out. */
+enum HeatTool: string
+{
+    case Flame = 'flame';
+    case HeatGun = 'heat_gun';
+    case Breath = 'breath';
+    case None = 'none';
+
+    /** Pieces smaller than this, in cm², are for breath, a straw or a pin. */
+    public const BREATH_UNDER_CM2 = 10.0;
+
+    public static function forPiece(float $areaCm2, bool $heatTolerant): self
+    {
+        return match (true) {
+            $areaCm2 < self::BREATH_UNDER_CM2 => self::Breath,
+            ! $heatTolerant => self::HeatGun,
+            default => self::Flame,
+        };
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Film;
+
+/**
+ * The room's temperature over the hours from a coat's time 0: points joined by straight lines, ends held.
+ */
+final readonly class Temperatures
+{
+    /** @param non-empty-list<TemperaturePoint> $points strictly rising in time */
+    private function __construct(public array $points) {}
+
+    public static function steady(float $celsius): self
+    {
+        return new self([new TemperaturePoint(0.0, $celsius)]);
+    }
+
+    /** @param non-empty-list<TemperaturePoint> $points strictly rising in time */
+    public static function through(array $points): self
+    {
+        return new self($points);
+    }
+
+    public function isSteady(): bool
+    {
+        foreach ($this->points as $point) {
+            if ($point->celsius !== $this->points[0]->celsius) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Temperature in °C so many minutes after time 0. */
+    public function at(float $min): float
+    {
+        $hours = $min / 60;
+        $before = $this->points[0];
+        foreach ($this->points as $point) {
+            if ($point->atH >= $hours) {
+                $span = $point->atH - $before->atH;
+
+                return $span <= 0
+                    ? $point->celsius
+                    : $before->celsius + ($point->celsius - $before->celsius) * ($hours - $before->atH) / $span;
+            }
+            $before = $point;
+        }
+
+        return $before->celsius;
+    }
+
+    public function lowestUntil(float $min): float
+    {
+        return min($this->valuesUntil($min));
+    }
+
+    public function highestUntil(float $min): float
+    {
+        return max($this->valuesUntil($min));
+    }
+
+    /** Minutes at which the line bends, after time 0, rising. @return list<float> */
+    public function bendsMin(): array
+    {
+        $bends = [];
+        foreach ($this->points as $point) {
+            if ($point->atH > 0) {
+                $bends[] = $point->atH * 60;
+            }
+        }
+
+        return $bends;
+    }
+
+    /** @return non-empty-list<float> */
+    private function valuesUntil(float $min): array
+    {
+        $values = [$this->at(0.0), $this->at($min)];
+        foreach ($this->bendsMin() as $bend) {
+            if ($bend < $min) {
+                $values[] = $this->at($bend);
+            }
+        }
+
+        return $values;
+    }
+}

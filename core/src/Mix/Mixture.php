@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Mix;
+
+/**
+ * Two parts at their ratio: splits a volume into what to pour of each, and knows the mixed density.
+ *
+ * Source: conservation of mass; volumes are taken as additive.
+ */
+final readonly class Mixture
+{
+    private function __construct(
+        public Ratio $ratio,
+        public float $densityAGMl,
+        public float $densityBGMl,
+    ) {}
+
+    /**
+     * Densities in g/ml.
+     *
+     * @throws MixException when a density is not positive
+     */
+    public static function of(Ratio $ratio, float $densityAGMl, float $densityBGMl): self
+    {
+        if (! ($densityAGMl > 0) || ! ($densityBGMl > 0)) {
+            throw MixException::densityNotPositive();
+        }
+
+        return new self($ratio, $densityAGMl, $densityBGMl);
+    }
+
+    /** Density of the mix in g/ml. */
+    public function densityGMl(): float
+    {
+        $a = $this->ratio->a;
+        $b = $this->ratio->b;
+
+        return match ($this->ratio->by) {
+            RatioBy::Volume => ($a * $this->densityAGMl + $b * $this->densityBGMl) / ($a + $b),
+            RatioBy::Weight => ($a + $b) / ($a / $this->densityAGMl + $b / $this->densityBGMl),
+        };
+    }
+
+    /** What to pour of each part for so many ml of mix, 0 or more. */
+    public function split(float $totalMl): Portions
+    {
+        $share = $this->ratio->a / ($this->ratio->a + $this->ratio->b);
+        if ($this->ratio->by === RatioBy::Volume) {
+            $aMl = $totalMl * $share;
+
+            return new Portions($aMl, $totalMl - $aMl, $aMl * $this->densityAGMl, ($totalMl - $aMl) * $this->densityBGMl);
+        }
+        $totalG = $totalMl * $this->densityGMl();
+        $aG = $totalG * $share;
+
+        return new Portions($aG / $this->densityAGMl, ($totalG - $aG) / $this->densityBGMl, $aG, $totalG - $aG);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Plan;
+
+use OpenGlaze\Core\Quantity\Origin;
+use stdClass;
+
+/**
+ * Turns the decoded JSON of a plan file into a plan, or refuses it with every fault named.
+ *
+ * What is not computed yet is refused at its pointer; unknown fields are ignored.
+ */
+final class PlanReader
+{
+    public const FORMAT = 'open-glaze-plan';
+
+    public const VERSION = 1;
+
+    public const MOST_ENTRIES = 10_000;
+
+    /** @throws PlanException when anything is wrong */
+    public function read(stdClass $document): Plan
+    {
+        $faults = new Faults;
+        $this->refuseBeyondDoubles($document, '', $faults);
+        $root = new Node($document, '', $faults, Origin::Entered);
+        $this->readHead($root);
+
+        $studio = (new StudioReader)->read($root->object('studio'));
+        $resins = $this->byId($root->objects('resins', self::MOST_ENTRIES), (new ResinReader)->read(...));
+        $pieces = $this->byId($root->objects('pieces', self::MOST_ENTRIES), (new PieceReader)->read(...));
+        $coats = [];
+        foreach ($this->byId($root->objects('coats', self::MOST_ENTRIES), (new CoatReader($pieces, $resins))->read(...)) as $coat) {
+            $coats[] = $coat;
+        }
+        $root->refuse('batches', 'A batch');
+        $faults->throwIfAny();
+
+        return new Plan($studio, $resins, $pieces, $coats);
+    }
+
+    private function readHead(Node $root): void
+    {
+        if ($root->text('format') !== self::FORMAT && $root->has('format')) {
+            $root->fault('format', sprintf('This is not a plan file: write "%s".', self::FORMAT));
+        }
+        if (! $root->has('version')) {
+            $root->fault('version', 'This field is missing.');
+        } elseif ($root->raw('version') !== self::VERSION) {
+            $root->fault('version', sprintf('Only version %d can be read.', self::VERSION));
+        }
+    }
+
+    /**
+     * @template T of ResinSheet|Piece|Coat
+     *
+     * @param  list<Node>  $nodes
+     * @param  callable(Node): (T|null)  $read
+     * @return array<string, T>
+     */
+    private function byId(array $nodes, callable $read): array
+    {
+        $found = [];
+        $seen = [];
+        foreach ($nodes as $node) {
+            $id = $node->text('id');
+            if ($id !== '' && isset($seen[$id])) {
+                $node->fault('id', sprintf('The id "%s" is taken already.', $id));
+            }
+            $seen[$id] = true;
+            $entry = $read($node);
+            if ($entry !== null) {
+                $found[$id] = $entry;
+            }
+        }
+
+        return $found;
+    }
+
+    private function refuseBeyondDoubles(mixed $value, string $pointer, Faults $faults): void
+    {
+        if (is_float($value) && ! is_finite($value)) {
+            $faults->add($pointer, 'This number is too large to be read.');
+        }
+        if ($value instanceof stdClass || is_array($value)) {
+            foreach ((array) $value as $key => $entry) {
+                if (! is_scalar($entry) || is_float($entry)) {
+                    $this->refuseBeyondDoubles($entry, $pointer.'/'.strtr((string) $key, ['~' => '~0', '/' => '~1']), $faults);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Plan;
+
+use OpenGlaze\Core\Film\TemperaturePoint;
+use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Mix\Residue;
+use OpenGlaze\Core\Quantity\Origin;
+
+/** Reads the room and the studio's constants. */
+final class StudioReader
+{
+    private const MOST_POINTS = 100_000;
+
+    public function read(Node $node): Studio
+    {
+        $room = $node->saying(Origin::Measured);
+
+        return new Studio(
+            $this->temperatures($room),
+            $room->numberOr('humidity_pct', 50, 1, 100, '%'),
+            $room->numberOr('slope_mm_per_m', 0, 0, 100, 'mm/m'),
+            $node->numberOr('margin_pct', 5, 0, 100, '%'),
+            $room->optionalNumber('surface_c', -10, 60, '°C'),
+            $node->numberOr('spread_min', 5, 0.1, 1000, 'min'),
+            $node->numberOr('second_torch_min', 8, 0.1, 1000, 'min'),
+            $node->numberOr('advancing_angle_deg', 35, 1, 180, '°'),
+            $node->numberOr('residue_film_mm', Residue::FILM_MM, 0.01, 5, 'mm'),
+            $node->numberOr('activation_kj_mol', 55, 1, 300, 'kJ/mol'),
+            $node->numberOr('flow_activation_kj_mol', 65, 1, 300, 'kJ/mol'),
+        );
+    }
+
+    private function temperatures(Node $room): Temperatures
+    {
+        if (! $room->has('temperatures')) {
+            return Temperatures::steady($room->number('temperature_c', -10, 60, '°C')->value);
+        }
+        $points = [];
+        foreach ($room->objects('temperatures', self::MOST_POINTS) as $node) {
+            $point = new TemperaturePoint(
+                $node->number('at_h', -10_000, 10_000, 'h')->value,
+                $node->number('c', -10, 60, '°C')->value,
+            );
+            if ($points !== [] && $point->atH <= end($points)->atH) {
+                $node->fault('at_h', 'The hours must rise from one point to the next.');
+            }
+            $points[] = $point;
+        }
+        if ($points === []) {
+            $room->fault('temperatures', 'Write at least one point, or leave the field out.');
+
+            return Temperatures::steady(20.0);
+        }
+
+        return Temperatures::through($points);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Run;
+
+/** One thing to do at a time after the pour, in minutes: what, and how. */
+final readonly class Act
+{
+    public function __construct(
+        public string $id,
+        public ActKind $kind,
+        public float $dueMin,
+        public string $title,
+        public string $how,
+    ) {}
+}

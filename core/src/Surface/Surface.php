@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Surface;
+
+/** What the face is made of: how much it drinks, and whether it stands a flame. */
+enum Surface: string
+{
+    case RawPly = 'raw_ply';
+    case RawMdf = 'raw_mdf';
+    case RawWood = 'raw_wood';
+    case PrimedCanvas = 'primed_canvas';
+    case UnsealedPaper = 'unsealed_paper';
+    case Fabric = 'fabric';
+    case UnglazedCeramic = 'unglazed_ceramic';
+    case Slate = 'slate';
+    case PrintedPlastic = 'printed_plastic';
+    case GlazedTile = 'glazed_tile';
+    case Metal = 'metal';
+    case Sealed = 'sealed';
+    case CuredResin = 'cured_resin';
+
+    /** Estimated soak in ml/m², 0 or more; a studio's own pours correct it. */
+    public function soakMlPerM2(): float
+    {
+        return match ($this) {
+            self::RawPly => 90.0,
+            self::RawMdf => 120.0,
+            self::RawWood => 70.0,
+            self::PrimedCanvas => 25.0,
+            self::UnsealedPaper => 60.0,
+            self::Fabric => 150.0,
+            self::UnglazedCeramic => 80.0,
+            self::Slate => 30.0,
+            self::PrintedPlastic => 20.0,
+            self::GlazedTile, self::Metal, self::Sealed, self::CuredResin => 0.0,
+        };
+    }
+
+    /** Whether a moving flame above it does no harm. */
+    public function toleratesHeat(): bool
+    {
+        return $this !== self::PrintedPlastic;
+    }
+
+    /** The name in the trade's words, for sentences. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::RawPly => 'raw plywood',
+            self::RawMdf => 'raw MDF',
+            self::RawWood => 'raw solid wood',
+            self::PrimedCanvas => 'primed canvas',
+            self::UnsealedPaper => 'unsealed paper or print',
+            self::Fabric => 'fabric',
+            self::UnglazedCeramic => 'unglazed ceramic',
+            self::Slate => 'slate',
+            self::PrintedPlastic => 'printed plastic',
+            self::GlazedTile => 'glazed tile',
+            self::Metal => 'metal',
+            self::Sealed => 'a sealed or painted surface',
+            self::CuredResin => 'cured resin',
+        };
+    }
+}

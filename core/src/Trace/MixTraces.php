@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Trace;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Mix\RatioBy;
+use OpenGlaze\Core\Quantity\Origin;
+
+/** How the total is split into part A and part B. */
+final readonly class MixTraces
+{
+    public function __construct(private CoatResult $result) {}
+
+    /** @return list<Trace> */
+    public function all(): array
+    {
+        $mix = $this->result->mix;
+        $byVolume = $this->result->case->resin->mixture->ratio->by === RatioBy::Volume;
+        $traces = [$this->density($byVolume), $this->totalG()];
+        foreach (['a' => [$mix->aMl, $mix->aG], 'b' => [$mix->bMl, $mix->bG]] as $part => [$ml, $g]) {
+            array_push($traces, ...($byVolume ? $this->volumeFirst($part, $ml, $g) : $this->weightFirst($part, $ml, $g)));
+        }
+
+        return $traces;
+    }
+
+    private function density(bool $byVolume): Trace
+    {
+        [$words, $expression] = $byVolume
+            ? ['the densities of both parts, weighted by their volumes', '(ratio_a * density_a + ratio_b * density_b) / (ratio_a + ratio_b)']
+            : ['weight of both parts over their volume', '(ratio_a + ratio_b) / (ratio_a / density_a + ratio_b / density_b)'];
+
+        return new Trace('density', 'Density of the mix', 'g/ml', $this->result->case->resin->mixture->densityGMl(), $words, $expression,
+            [...$this->ratio(), $this->densityOf('a'), $this->densityOf('b')]);
+    }
+
+    private function totalG(): Trace
+    {
+        return new Trace('total_g', 'Total weight', 'g', $this->result->mix->totalG(), 'total volume × density of the mix', 'total_ml * density', [
+            TraceInput::computed('total_ml', 'total to mix', $this->result->volume->totalMl(), 'ml', 'total'),
+            TraceInput::computed('density', 'density of the mix', $this->result->case->resin->mixture->densityGMl(), 'g/ml', 'density'),
+        ]);
+    }
+
+    /** @return list<Trace> */
+    private function volumeFirst(string $part, float $ml, float $g): array
+    {
+        $name = strtoupper($part);
+
+        return [
+            new Trace($part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "the total × part $name's share of the ratio, by volume",
+                "total_ml * ratio_$part / (ratio_a + ratio_b)",
+                [TraceInput::computed('total_ml', 'total to mix', $this->result->volume->totalMl(), 'ml', 'total'), ...$this->ratio()]),
+            new Trace($part.'_g', 'Part '.$name.' by weight', 'g', $g, "volume of part $name × its density",
+                "{$part}_ml * density_$part",
+                [TraceInput::computed($part.'_ml', 'part '.$name, $ml, 'ml', $part.'_ml'), $this->densityOf($part)]),
+        ];
+    }
+
+    /** @return list<Trace> */
+    private function weightFirst(string $part, float $ml, float $g): array
+    {
+        $name = strtoupper($part);
+
+        return [
+            new Trace($part.'_g', 'Part '.$name.' by weight', 'g', $g, "the total weight × part $name's share of the ratio, by weight",
+                "total_g * ratio_$part / (ratio_a + ratio_b)",
+                [TraceInput::computed('total_g', 'total weight', $this->result->mix->totalG(), 'g', 'total_g'), ...$this->ratio()]),
+            new Trace($part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "weight of part $name ÷ its density",
+                "{$part}_g / density_$part",
+                [TraceInput::computed($part.'_g', 'part '.$name, $g, 'g', $part.'_g'), $this->densityOf($part)]),
+        ];
+    }
+
+    /** @return list<TraceInput> */
+    private function ratio(): array
+    {
+        $ratio = $this->result->case->resin->mixture->ratio;
+
+        return [
+            TraceInput::given('ratio_a', 'parts of A', $ratio->a, '', Origin::Label),
+            TraceInput::given('ratio_b', 'parts of B', $ratio->b, '', Origin::Label),
+        ];
+    }
+
+    private function densityOf(string $part): TraceInput
+    {
+        $mixture = $this->result->case->resin->mixture;
+
+        return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $part === 'a' ? $mixture->densityAGMl : $mixture->densityBGMl, 'g/ml', Origin::Label);
+    }
+}

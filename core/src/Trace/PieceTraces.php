@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Trace;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Outline\Circle;
+use OpenGlaze\Core\Outline\Outline;
+use OpenGlaze\Core\Outline\Rectangle;
+use OpenGlaze\Core\Quantity\Origin;
+
+/** How the piece's area and coated edge were found. */
+final readonly class PieceTraces
+{
+    public function __construct(private CoatResult $result) {}
+
+    /** @return list<Trace> */
+    public function all(): array
+    {
+        $piece = $this->result->case->piece;
+        $outline = $piece->outline;
+        $inputs = $this->lengths($outline);
+        [$areaWords, $area, $edgeWords, $perimeter] = $outline instanceof Circle
+            ? ['π/4 × diameter²', 'pi / 4 * diameter_mm ** 2 / 100', 'π × diameter', 'pi * diameter_mm']
+            : ['width × height', 'width_mm * height_mm / 100', 'twice width and height', '2 * (width_mm + height_mm)'];
+
+        return [
+            new Trace('area_cm2', 'Area of one piece', 'cm²', $piece->areaCm2(), $areaWords, $area, $inputs),
+            new Trace('perimeter_mm', 'Edge of one piece', 'mm', $outline->perimeterMm(), $edgeWords, $perimeter, $inputs),
+            $this->coatedEdge(),
+        ];
+    }
+
+    private function coatedEdge(): Trace
+    {
+        $piece = $this->result->case->piece;
+        $all = $piece->outline->perimeterMm();
+        $coated = $piece->coatedEdgeMm();
+
+        return new Trace(
+            'coated_edge_mm',
+            'Coated edge of one piece',
+            'mm',
+            $coated,
+            'the edge, times the share of it that gets coated',
+            'perimeter_mm * coated_share',
+            [
+                TraceInput::computed('perimeter_mm', 'edge of one piece', $all, 'mm', 'perimeter_mm'),
+                TraceInput::given('coated_share', 'share of it that gets coated', $coated / $all, '', Origin::Entered),
+            ],
+        );
+    }
+
+    /** @return list<TraceInput> */
+    private function lengths(Outline $outline): array
+    {
+        return match (true) {
+            $outline instanceof Rectangle => [
+                TraceInput::given('width_mm', 'width', $outline->widthMm, 'mm', Origin::Entered),
+                TraceInput::given('height_mm', 'height', $outline->heightMm, 'mm', Origin::Entered),
+            ],
+            $outline instanceof Circle => [
+                TraceInput::given('diameter_mm', 'diameter', $outline->diameterMm, 'mm', Origin::Entered),
+            ],
+            default => [],
+        };
+    }
+}

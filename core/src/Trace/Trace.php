@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Trace;
+
+use OpenGlaze\Core\Quantity\Origin;
+
+/**
+ * How one figure came about: the formula in words, the same as an expression over named inputs, and the result.
+ *
+ * The expression uses + - * / **, brackets, pi and the functions sqrt, exp, ln, log10, sin, min and
+ * max; for a room whose temperature changes also age_to_minutes and mobility_to_minutes, which stand
+ * for the integration of the film's clock.
+ */
+final readonly class Trace
+{
+    /** @param list<TraceInput> $inputs */
+    public function __construct(
+        public string $figure,
+        public string $label,
+        public string $unit,
+        public ?float $result,
+        public string $words,
+        public string $expression,
+        public array $inputs,
+        public string $note = '',
+    ) {}
+
+    /** @return list<TraceInput> */
+    public function assumed(): array
+    {
+        return array_values(array_filter($this->inputs, static fn (TraceInput $input): bool => $input->origin === Origin::Assumed));
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Film;
+
+use OpenGlaze\Core\Film\DripPlan;
+use OpenGlaze\Core\Film\EdgeDrain;
+use OpenGlaze\Core\Film\FilmBehaviour;
+use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Film\Kinetics;
+use OpenGlaze\Core\Film\Levelling;
+use OpenGlaze\Core\Film\Liquid;
+use OpenGlaze\Core\Film\SteadyFilmClock;
+use OpenGlaze\Core\Tests\Support\ChecksValues;
+use PHPUnit\Framework\TestCase;
+
+/** The check values of the film, with the density of 1090 kg/m³ that they are given for. */
+final class FilmBehaviourTest extends TestCase
+{
+    use ChecksValues;
+
+    public function test_a_common_flood_coat_at_the_reference_temperature(): void
+    {
+        $film = self::film(1.6, 23);
+        self::assertClosed(414.29, $film->levelsUpToMm);
+        self::assertClosed(0.26556, $film->thinnestMm);
+        self::assertClosed(0.10083, self::film(1.6, 23, mark: 10)->thinnestMm);
+        self::assertClosed(1.158, $film->settleMin);
+        self::assertClosed(27.464, $film->smallestBubbleUm);
+        self::assertClosed(1.533, $film->rise100Min);
+        self::assertClosed(7.018, $film->rise50Min);
+        self::assertClosed(35.58, $film->rise30Min);
+        self::assertEqualsWithDelta([5, 13], $film->torch->passesMin, 0.01);
+        self::assertClosed(35.58, $film->torch->lookMin);
+        self::assertClosed(45, $film->torch->closesMin);
+    }
+
+    public function test_a_film_that_stood_twenty_minutes_in_the_cup(): void
+    {
+        $film = self::film(1.6, 23, age: 20);
+        self::assertClosed(248.53, $film->levelsUpToMm);
+        self::assertClosed(3.410, $film->settleMin);
+        self::assertEqualsWithDelta([5], $film->torch->passesMin, 0.01);
+        self::assertClosed(20, $film->torch->lookMin);
+        self::assertClosed(25, $film->torch->closesMin);
+    }
+
+    public function test_a_cold_room(): void
+    {
+        $film = self::film(1.6, 18);
+        self::assertClosed(400.10, $film->levelsUpToMm);
+        self::assertClosed(28.439, $film->smallestBubbleUm);
+        self::assertClosed(2.419, $film->rise100Min);
+        self::assertClosed(11.209, $film->rise50Min);
+        self::assertClosed(65.65, $film->rise30Min);
+        self::assertClosed(43.65, self::drips(18)->lastWipeMin());
+    }
+
+    public function test_thin_films(): void
+    {
+        $thin = self::film(0.8, 23)->torch;
+        self::assertEqualsWithDelta([5, 13], $thin->passesMin, 0.01);
+        self::assertClosed(21, $thin->lookMin);
+        self::assertClosed(52.28, self::film(0.4, 21)->levelsUpToMm);
+    }
+
+    public function test_a_bench_out_of_level(): void
+    {
+        self::assertWithin(0.2, 0.0420, self::film(1.6, 23, slope: 1)->driftMm);
+        self::assertClosed(0.3100, self::film(6, 23, slope: 1)->driftMm);
+        $film = self::film(1.6, 23, slope: 1);
+        $again = self::film(1.6, 23, slope: $film->levelWithinMmPerM);
+        self::assertEqualsWithDelta(0.05, 2 * $again->driftMm, 1e-9);
+    }
+
+    public function test_an_edge_that_drains(): void
+    {
+        $clock = self::clock(23, 0);
+        $drain = new EdgeDrain(self::liquid(), $clock, 36, 0.25);
+        self::assertClosed(0.040941, $drain->filmLeftMm());
+        foreach ([5 => 1.6283, 10 => 0.8550, 20 => 0.3676, 30 => 0.1901] as $min => $left) {
+            self::assertClosed($left, $drain->stillToDripMlPerM($min));
+        }
+        $drips = self::drips(23);
+        self::assertCount(3, $drips->wipesMin);
+        foreach ([10, 17.13, 29.18] as $index => $min) {
+            self::assertClosed($min, $drips->wipesMin[$index]);
+        }
+        self::assertClosed(7.5261, $drips->drippedMl);
+    }
+
+    public function test_between_two_wipes_as_much_gathers_as_said_and_the_last_leaves_as_little(): void
+    {
+        foreach ([17.0, 21.0, 26.0] as $celsius) {
+            foreach ([8.0, 36.0, 120.0] as $depth) {
+                $clock = self::clock($celsius, 0);
+                $drain = new EdgeDrain(self::liquid(), $clock, $depth, 0.25);
+                $wipes = DripPlan::of($drain, $clock, 1)->wipesMin;
+                for ($i = 1; $i < count($wipes) - 1; $i++) {
+                    $gathered = $drain->stillToDripMlPerM($wipes[$i - 1]) - $drain->stillToDripMlPerM($wipes[$i]);
+                    self::assertEqualsWithDelta(0.4, $gathered, 1e-6);
+                }
+                self::assertLessThanOrEqual(0.2 + 1e-6, $drain->stillToDripMlPerM(end($wipes)));
+                self::assertSame($wipes, array_values(array_unique($wipes)));
+            }
+        }
+    }
+
+    public function test_the_capillary_length_and_the_wetting_height(): void
+    {
+        self::assertClosed(1.83518, self::liquid()->capillaryLengthMm());
+        self::assertClosed(1.1037, self::liquid()->wettingHeightMm(35));
+    }
+
+    public function test_thicker_and_fresher_levels_more_and_the_limits_meet(): void
+    {
+        $before = 0.0;
+        foreach ([0.2, 0.5, 1.0, 2.0, 4.0] as $mm) {
+            $film = self::film($mm, 21);
+            self::assertGreaterThan($before, $film->levelsUpToMm);
+            self::assertLessThan($film->levelsUpToMm, self::film($mm, 21, age: 10)->levelsUpToMm);
+            $before = $film->levelsUpToMm;
+            // the thinnest film for the longest ripple that this film levels is this film
+            $levelling = new Levelling(self::liquid(), self::clock(21, 0));
+            self::assertEqualsWithDelta($mm, $levelling->thinnestMm($film->levelsUpToMm), 1e-9);
+        }
+    }
+
+    public function test_no_pass_and_no_look_falls_after_the_film_has_closed(): void
+    {
+        foreach ([0.1, 0.3, 1.6, 4.0, 12.0] as $mm) {
+            foreach ([12.0, 21.0, 30.0] as $celsius) {
+                foreach ([0.0, 15.0, 40.0, 60.0] as $age) {
+                    $torch = self::film($mm, $celsius, age: $age)->torch;
+                    foreach ([...$torch->passesMin, $torch->lookMin] as $min) {
+                        self::assertLessThanOrEqual(0.8 * $torch->closesMin + 1e-9, $min);
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_the_tool_follows_size_and_surface(): void
+    {
+        self::assertSame(HeatTool::Flame, HeatTool::forPiece(2542, true));
+        self::assertSame(HeatTool::HeatGun, HeatTool::forPiece(2542, false));
+        self::assertSame(HeatTool::Breath, HeatTool::forPiece(4.5, true));
+    }
+
+    private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0): FilmBehaviour
+    {
+        return FilmBehaviour::of($mm, 45, $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, self::liquid(), self::clock($celsius, $age));
+    }
+
+    private static function drips(float $celsius): DripPlan
+    {
+        $clock = self::clock($celsius, 0);
+
+        return DripPlan::of(new EdgeDrain(self::liquid(), $clock, 36, 0.25), $clock, 1);
+    }
+
+    private static function liquid(): Liquid
+    {
+        return new Liquid(1090, 0.036);
+    }
+
+    private static function clock(float $celsius, float $age): SteadyFilmClock
+    {
+        return new SteadyFilmClock(new Kinetics(45, 23, 1.1, 25, 55, 65), $celsius, $age);
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Plan;
+
+use OpenGlaze\Core\Plan\Fault;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\Gone;
+use OpenGlaze\Core\Tests\Support\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use stdClass;
+
+final class PlanReaderTest extends TestCase
+{
+    public function test_it_reads_the_example(): void
+    {
+        $plan = (new PlanReader)->read(Plans::autumnSky());
+        self::assertSame(['chart'], array_keys($plan->pieces));
+        self::assertSame(36.0, $plan->pieces['chart']->edgeDepthMm->value);
+        self::assertFalse($plan->studio->marginPct->isAssumed());
+    }
+
+    public function test_what_is_left_out_has_its_default_and_says_so(): void
+    {
+        $plan = (new PlanReader)->read(Plans::with([
+            '/studio/margin_pct' => new Gone,
+            '/coats/0/runoff_pct' => new Gone,
+            '/coats/0/residue_ml_per_cup' => new Gone,
+            '/resins/0/surface_tension_n_m' => new Gone,
+            '/resins/0/recoat_to_h' => new Gone,
+            '/pieces/0/quantity' => new Gone,
+        ]));
+        self::assertSame(5.0, $plan->studio->marginPct->value);
+        self::assertTrue($plan->studio->marginPct->isAssumed());
+        self::assertTrue($plan->coats[0]->runoffPct->isAssumed());
+        self::assertNull($plan->coats[0]->residueMlPerCup);
+        self::assertTrue($plan->resins['bench']->surfaceTensionNM->isAssumed());
+        self::assertNull($plan->resins['bench']->recoatToH);
+        self::assertSame(1, $plan->pieces['chart']->quantity);
+    }
+
+    public function test_unknown_fields_are_ignored_at_any_depth(): void
+    {
+        $plan = (new PlanReader)->read(Plans::with(['/mood' => 'calm', '/pieces/0/outline/paint' => new stdClass, '/coats/0/size_by/by_eye' => 3]));
+        self::assertCount(1, $plan->coats);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): iterable
+    {
+        yield from [
+            'another format' => [['/format' => 'other'], '/format', 'open-glaze-plan'],
+            'another version' => [['/version' => 2], '/version', 'version 1'],
+            'no room' => [['/studio/temperature_c' => new Gone], '/studio/temperature_c', 'missing'],
+            'an oven' => [['/studio/temperature_c' => 200], '/studio/temperature_c', 'from -10 to 60 °C'],
+            'no humidity at all' => [['/studio/humidity_pct' => 0], '/studio/humidity_pct', 'from 1 to 100 %'],
+            'a size of zero' => [['/pieces/0/outline/width_mm' => 0], '/pieces/0/outline/width_mm', 'from 0.1 to 10,000 mm'],
+            'a negative size' => [['/pieces/0/outline/width_mm' => -3], '/pieces/0/outline/width_mm', '-3 is out of range'],
+            'a size far too large' => [['/pieces/0/outline/width_mm' => 1e9], '/pieces/0/outline/width_mm', 'from 0.1 to 10,000 mm'],
+            'a size beyond doubles' => [['/pieces/0/outline/width_mm' => INF], '/pieces/0/outline/width_mm', 'too large'],
+            'an unknown field beyond doubles' => [['/pieces/0/mood' => INF], '/pieces/0/mood', 'too large'],
+            'a size in words' => [['/pieces/0/outline/width_mm' => 'abc'], '/pieces/0/outline/width_mm', 'Write a number'],
+            'a missing size' => [['/pieces/0/outline/height_mm' => new Gone], '/pieces/0/outline/height_mm', 'missing'],
+            'no outline' => [['/pieces/0/outline' => new Gone], '/pieces/0/outline', 'missing'],
+            'an outline that is a list' => [['/pieces/0/outline' => []], '/pieces/0/outline', 'object'],
+            'another shape' => [['/pieces/0/outline/shape' => 'ring'], '/pieces/0/outline/shape', 'cannot be computed yet'],
+            'a hole' => [['/pieces/0/outline/holes' => [new stdClass]], '/pieces/0/outline/holes', 'cannot be computed yet'],
+            'an unknown surface' => [['/pieces/0/surface' => 'cheese'], '/pieces/0/surface', '"cheese" is not known'],
+            'an unknown side' => [['/pieces/0/coated_edges' => ['top', 'under']], '/pieces/0/coated_edges', 'all, none'],
+            'half a piece' => [['/pieces/0/quantity' => 1.5], '/pieces/0/quantity', 'whole number'],
+            'no piece' => [['/pieces/0/quantity' => 0], '/pieces/0/quantity', 'whole number from 1'],
+            'a ratio of zero' => [['/resins/0/ratio/b' => 0], '/resins/0/ratio/b', 'from 0.01 to 1,000'],
+            'no open time' => [['/resins/0/open_min' => new Gone], '/resins/0/open_min', 'missing'],
+            'a density in kilograms' => [['/resins/0/density_a_g_ml' => 1140], '/resins/0/density_a_g_ml', 'from 0.5 to 3 g/ml'],
+            'polyester' => [['/resins/0/family' => 'polyester'], '/resins/0/family', 'cannot be computed yet'],
+            'an unknown resin' => [['/coats/0/resin' => 'glue'], '/coats/0/resin', 'no resin with the id "glue"'],
+            'an unknown piece' => [['/coats/0/piece' => 'door'], '/coats/0/piece', 'no piece with the id "door"'],
+            'a held coat' => [['/coats/0/containment' => 'held'], '/coats/0/containment', 'cannot be computed yet'],
+            'a dome' => [['/coats/0/kind' => 'dome'], '/coats/0/kind', 'cannot be computed yet'],
+            'a zone' => [['/coats/0/zone' => new stdClass], '/coats/0/zone', 'cannot be computed yet'],
+            'another way of sizing' => [['/coats/0/size_by' => (object) ['ml_per_cm2' => 0.1]], '/coats/0/size_by/ml_per_cm2', 'cannot be computed yet'],
+            'no thickness' => [['/coats/0/size_by' => new stdClass], '/coats/0/size_by/thickness_mm', 'missing'],
+            'a film of nothing' => [['/coats/0/size_by/thickness_mm' => 0], '/coats/0/size_by/thickness_mm', 'from 0.01 to 500 mm'],
+            'a batch' => [['/batches' => [(object) ['id' => 'b1']]], '/batches', 'cannot be computed yet'],
+            'pieces that are no list' => [['/pieces' => new stdClass], '/pieces', 'Write a list'],
+            'a piece that is no object' => [['/pieces' => [3]], '/pieces/0', 'Write an object'],
+            'hours that fall' => [['/studio/temperatures' => [(object) ['at_h' => 1, 'c' => 20], (object) ['at_h' => 1, 'c' => 21]]], '/studio/temperatures/1/at_h', 'must rise'],
+        ];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('bad')]
+    public function test_what_is_wrong_is_refused_at_its_pointer_with_what_is_allowed(array $changes, string $pointer, string $sentence): void
+    {
+        $fault = self::faultAt($pointer, Plans::with($changes));
+        self::assertStringContainsString($sentence, $fault->sentence);
+    }
+
+    public function test_all_faults_are_found_in_one_reading(): void
+    {
+        $this->expectException(PlanException::class);
+        try {
+            (new PlanReader)->read(Plans::with(['/studio/temperature_c' => 99, '/pieces/0/surface' => 'x', '/coats/0/cups' => 0]));
+        } catch (PlanException $exception) {
+            self::assertSame(
+                ['/studio/temperature_c', '/pieces/0/surface', '/coats/0/cups'],
+                array_map(static fn (Fault $fault): string => $fault->pointer, $exception->faults),
+            );
+            throw $exception;
+        }
+    }
+
+    public function test_ids_are_unique(): void
+    {
+        $plan = Plans::autumnSky();
+        $plan->pieces[] = clone $plan->pieces[0];
+        self::assertStringContainsString('taken already', self::faultAt('/pieces/1/id', $plan)->sentence);
+    }
+
+    private static function faultAt(string $pointer, stdClass $document): Fault
+    {
+        try {
+            (new PlanReader)->read($document);
+        } catch (PlanException $exception) {
+            foreach ($exception->faults as $fault) {
+                if ($fault->pointer === $pointer) {
+                    return $fault;
+                }
+            }
+            self::fail("Nothing said at $pointer, but: ".$exception->getMessage());
+        }
+        self::fail("Nothing said at $pointer.");
+    }
+}
