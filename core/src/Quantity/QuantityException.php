@@ -42,6 +42,11 @@ final class QuantityException extends DomainException
         return new self(sprintf('"%s" is not a temperature. Write it as 21, 21 °C or 70 °F.', self::short($written)));
     }
 
+    public static function outOfRange(string $written, float $least, float $most): self
+    {
+        return new self(sprintf('%s is out of range: write a number from %s to %s.', self::short(trim($written)), number_format($least), number_format($most)));
+    }
+
     private static function short(string $written): string
     {
         return mb_strlen($written) > 40 ? mb_substr($written, 0, 40).'…' : $written;

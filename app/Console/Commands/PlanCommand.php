@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\PlanFile\Json;
+use App\PlanFile\PlanFile;
+use Illuminate\Console\Command;
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Plan\PlanException;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Computes a plan file without touching the database. */
+final class PlanCommand extends Command
+{
+    protected $signature = 'glaze:plan {file : a plan file, or - for standard input}';
+
+    protected $description = 'Compute a plan file and print the result as JSON';
+
+    public function handle(): int
+    {
+        $file = $this->argument('file');
+        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
+        if ($text === false) {
+            $this->errors()->writeln(sprintf(': There is no file "%s" that can be read.', $file), OutputInterface::OUTPUT_RAW);
+
+            return self::FAILURE;
+        }
+        try {
+            $plan = PlanFile::read($text)->plan;
+        } catch (PlanException $exception) {
+            foreach ($exception->faults as $fault) {
+                $this->errors()->writeln($fault->pointer.': '.$fault->sentence, OutputInterface::OUTPUT_RAW);
+            }
+
+            return self::FAILURE;
+        }
+        $this->output->write(Json::file(ResultDocument::of($plan, (new Planner)->plan($plan))), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    private function errors(): OutputInterface
+    {
+        $output = $this->output->getOutput();
+
+        return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\Models\Coat;
+use App\Models\Pour;
+use App\Models\Resin;
+use App\Planning\CoatAnswer;
+use App\Planning\CoatChanges;
+use App\Planning\CoatDesk;
+use App\Planning\FieldException;
+use App\Planning\TypedFields;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenGlaze\Core\Safety\Caution;
+use OpenGlaze\Core\Trace\Traces;
+
+/** One coat: its section, its answer, its traces, its mix sheet. */
+final readonly class CoatController
+{
+    public function __construct(private CoatDesk $desk) {}
+
+    public function show(Request $request, Coat $coat): Response
+    {
+        return Inertia::render('Coat', [...$this->page($request, $coat), ...$this->answer($request, $coat)]);
+    }
+
+    public function mix(Request $request, Coat $coat): Response
+    {
+        return Inertia::render('MixSheet', [
+            ...$this->page($request, $coat),
+            ...$this->answer($request, $coat),
+            'cautions' => Caution::Mix->sentences(),
+        ]);
+    }
+
+    /** Computes without saving. */
+    public function live(Request $request, Coat $coat): JsonResponse
+    {
+        return response()->json(CoatAnswer::of($this->desk->changed($coat, $this->changes($request), Person::units($request))));
+    }
+
+    public function update(Request $request, Coat $coat): JsonResponse
+    {
+        $result = $this->desk->save($coat, $this->changes($request), Person::units($request));
+
+        return response()->json([
+            'answer' => CoatAnswer::of($result),
+            'coat' => $this->row($coat),
+            'room' => $coat->piece->plan->studio(),
+        ]);
+    }
+
+    public function trace(Request $request, Coat $coat, string $figure): JsonResponse
+    {
+        $traces = Traces::of($this->desk->changed($coat, $this->changes($request), Person::units($request)));
+
+        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
+    }
+
+    private function changes(Request $request): CoatChanges
+    {
+        return CoatChanges::typed(Body::of($request), new TypedFields(Person::units($request)));
+    }
+
+    /** @return array<string, mixed> */
+    private function page(Request $request, Coat $coat): array
+    {
+        $plan = $coat->piece->plan;
+
+        return [
+            'piece' => ['id' => $coat->piece->id, 'name' => $coat->piece->name(), 'spec' => $coat->piece->spec],
+            'coat' => $this->row($coat),
+            'room' => $plan->studio(),
+            'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
+                'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
+            ]),
+            'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->whereNull('finished_at')->latest('started_at')->value('id'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Coat $coat): array
+    {
+        return ['id' => $coat->id, 'kind' => $coat->kind(), 'resin_id' => $coat->resin_id, 'spec' => $coat->spec];
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Request $request, Coat $coat): array
+    {
+        try {
+            return ['answer' => CoatAnswer::of($this->desk->saved($coat, Person::units($request))), 'sentences' => null];
+        } catch (FieldException $exception) {
+            return ['answer' => null, 'sentences' => $exception->sentences];
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Coat;
+use App\Models\Piece;
+use App\Models\Pour;
+use App\Pouring\PourState;
+use Illuminate\Http\JsonResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** What is on the bench now. */
+final class NowController
+{
+    private const MOST_WAITING = 6;
+
+    public function __invoke(): Response
+    {
+        return Inertia::render('Now', [
+            'pours' => $this->running(),
+            'waiting' => Coat::query()->with('piece')->whereHas('piece', fn ($piece) => $piece->whereNull('deleted_at'))
+                ->whereNotIn('id', Pour::query()->whereNull('finished_at')->whereNotNull('coat_id')->select('coat_id'))
+                ->orderBy('position')->limit(self::MOST_WAITING)->get()
+                ->map(fn (Coat $coat): array => ['coat_id' => $coat->id, 'name' => $coat->piece->name(), 'spec' => $coat->piece->spec]),
+            'pieces' => Piece::query()->count(),
+        ]);
+    }
+
+    public function pours(): JsonResponse
+    {
+        return response()->json(['pours' => $this->running()]);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function running(): array
+    {
+        return Pour::query()->whereNull('finished_at')->with('acts')->latest('started_at')->get()
+            ->map(fn (Pour $pour): array => PourState::of($pour))->values()->all();
+    }
+}

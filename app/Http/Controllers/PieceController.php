@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\Models\Piece;
+use App\Models\Plan;
+use App\Models\Pour;
+use App\Planning\PieceDesk;
+use App\Planning\TypedFields;
+use App\Pouring\PourState;
+use App\Pouring\UsedBesidePlanned;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenGlaze\Core\Coating\ResultDocument;
+use stdClass;
+
+/** Taking pieces in, and looking back at them. */
+final readonly class PieceController
+{
+    public function __construct(private PieceDesk $desk) {}
+
+    public function index(): Response
+    {
+        $plans = Plan::query()->with([
+            'pieces.coats.resin',
+            'pieces.pours' => fn ($pours) => $pours->with('acts')->whereNull('finished_at'),
+        ])->withCount('pieces')->oldest('id')->get();
+
+        return Inertia::render('Pieces', [
+            'plans' => $plans->map(fn (Plan $plan): array => [
+                'id' => $plan->id,
+                'name' => $plan->name,
+                'pieces' => $plan->pieces->map(fn (Piece $piece): array => [
+                    ...$this->summary($piece),
+                    'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour))->values(),
+                    'coats' => $piece->coats->map(fn ($coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
+                ])->values(),
+            ]),
+        ]);
+    }
+
+    public function create(): Response
+    {
+        return Inertia::render('TakeIn', ['piece' => null]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $piece = $this->desk->takeIn(Plan::own(), $this->typed($request));
+
+        return redirect()->route('coats.show', $piece->coats()->firstOrFail());
+    }
+
+    public function edit(Piece $piece): Response
+    {
+        return Inertia::render('TakeIn', ['piece' => [...$this->summary($piece), 'coat_id' => $piece->coats()->value('id')]]);
+    }
+
+    public function update(Request $request, Piece $piece): RedirectResponse
+    {
+        $this->desk->change($piece, $this->typed($request));
+        $coat = $piece->coats()->first();
+
+        return $coat === null ? redirect()->route('pieces') : redirect()->route('coats.show', $coat);
+    }
+
+    public function live(Request $request): JsonResponse
+    {
+        $spec = $this->typed($request);
+        $spec->id = 'live';
+        $spec->name = 'live';
+
+        $piece = $this->desk->check(Plan::own(), $spec);
+
+        return response()->json([
+            'piece' => ResultDocument::piece($piece),
+            'box' => ['width_mm' => $piece->outline->boxWidthMm(), 'height_mm' => $piece->outline->boxHeightMm()],
+        ]);
+    }
+
+    public function destroy(Piece $piece): RedirectResponse
+    {
+        $piece->delete();
+
+        return redirect()->route('pieces')
+            ->with('said', $piece->name().' was taken away.')
+            ->with('undo', "/pieces/{$piece->id}/restore");
+    }
+
+    public function restore(Piece $piece): RedirectResponse
+    {
+        $piece->restore();
+
+        return redirect()->route('pieces')->with('said', $piece->name().' is back.');
+    }
+
+    public function history(Piece $piece): Response
+    {
+        return Inertia::render('LookBack', [
+            'piece' => [...$this->summary($piece), 'coat_id' => $piece->coats()->value('id')],
+            'pours' => $piece->pours()->with('acts')->get()->map(fn (Pour $pour): array => [
+                ...PourState::of($pour),
+                ...UsedBesidePlanned::of($pour),
+            ])->values(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function summary(Piece $piece): array
+    {
+        return ['id' => $piece->id, 'name' => $piece->name(), 'spec' => $piece->spec];
+    }
+
+    private function typed(Request $request): stdClass
+    {
+        return (new TypedFields(Person::units($request)))->read(Body::of($request), '');
+    }
+}

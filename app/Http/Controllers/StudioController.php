@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\Models\Plan;
+use App\Models\Resin;
+use App\Planning\RoomDesk;
+use App\Planning\TypedFields;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use stdClass;
+
+/** The studio itself: its name, its room, its shelf, its signs. */
+final readonly class StudioController
+{
+    public function show(): Response
+    {
+        $own = Plan::own();
+
+        return Inertia::render('Studio', [
+            'name' => $own->name,
+            'room' => $own->studio(),
+            'plans' => Plan::query()->withCount('pieces')->oldest('id')->get()
+                ->map(fn (Plan $plan): array => ['id' => $plan->id, 'name' => $plan->name, 'pieces' => $plan->pieces_count]),
+        ]);
+    }
+
+    public function update(Request $request, RoomDesk $desk): RedirectResponse
+    {
+        $body = Body::of($request);
+        $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
+        $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
+        $name = $body->name ?? null;
+        $desk->change(Plan::own(), is_string($name) ? $name : '', $room);
+
+        return redirect()->route('studio')->with('said', 'Saved.');
+    }
+
+    public function shelf(): Response
+    {
+        return Inertia::render('Shelf', [
+            'resins' => Resin::query()->whereNull('plan_id')->orderBy('position')->get()
+                ->map(fn (Resin $resin): array => ['id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet]),
+        ]);
+    }
+
+    public function swatches(): Response
+    {
+        return Inertia::render('Swatches');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Person;
+use App\Models\Plan;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+use OpenGlaze\Core\Safety\Caution;
+
+/** What every page knows: the person's units, the studio, and a message from the last action. */
+final class ShareWithPages extends Middleware
+{
+    protected $rootView = 'app';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        return [
+            ...parent::share($request),
+            'units' => Person::units($request)->value,
+            'studio' => fn (): ?string => Plan::query()->oldest('id')->value('name'),
+            'no_substitute' => Caution::NO_SUBSTITUTE,
+            'said' => fn (): mixed => $request->session()->get('said'),
+            'undo' => fn (): mixed => $request->session()->get('undo'),
+        ];
+    }
+}

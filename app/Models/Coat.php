@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use stdClass;
+
+/**
+ * @property int $id
+ * @property int $plan_id
+ * @property int $piece_id
+ * @property int $resin_id
+ * @property string $key
+ * @property int $position
+ * @property stdClass $spec
+ * @property Piece $piece
+ * @property Resin $resin
+ */
+final class Coat extends Model
+{
+    protected $casts = ['spec' => JsonObject::class];
+
+    /** @return BelongsTo<Piece, $this> */
+    public function piece(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class)->withTrashed();
+    }
+
+    /** @return BelongsTo<Resin, $this> */
+    public function resin(): BelongsTo
+    {
+        return $this->belongsTo(Resin::class);
+    }
+
+    public function kind(): string
+    {
+        $kind = $this->spec->kind ?? null;
+
+        return is_string($kind) ? $kind : 'flood';
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use stdClass;
+
+/**
+ * @property int $id
+ * @property int $plan_id
+ * @property string $key
+ * @property int $position
+ * @property stdClass $spec
+ * @property Plan $plan
+ */
+final class Piece extends Model
+{
+    use SoftDeletes;
+
+    protected $casts = ['spec' => JsonObject::class];
+
+    /** @return BelongsTo<Plan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(Plan::class);
+    }
+
+    /** @return HasMany<Coat, $this> */
+    public function coats(): HasMany
+    {
+        return $this->hasMany(Coat::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Pour, $this> */
+    public function pours(): HasMany
+    {
+        return $this->hasMany(Pour::class)->latest('started_at');
+    }
+
+    public function name(): string
+    {
+        $name = $this->spec->name ?? null;
+
+        return is_string($name) ? $name : $this->key;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use stdClass;
+
+/**
+ * A set of pieces that are planned in one room. Its document holds what its file holds besides
+ * resins, pieces and coats, whose lists stand in it empty.
+ *
+ * @property int $id
+ * @property string $name
+ * @property stdClass $document
+ */
+final class Plan extends Model
+{
+    protected $casts = ['document' => JsonObject::class];
+
+    /** The plan that the studio's own pieces belong to. */
+    public static function own(): self
+    {
+        return self::query()->oldest('id')->firstOrFail();
+    }
+
+    public function studio(): stdClass
+    {
+        $studio = $this->document->studio ?? null;
+
+        return $studio instanceof stdClass ? $studio : new stdClass;
+    }
+
+    /** @return HasMany<Resin, $this> */
+    public function resins(): HasMany
+    {
+        return $this->hasMany(Resin::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Coat, $this> */
+    public function coats(): HasMany
+    {
+        return $this->hasMany(Coat::class)->orderBy('position');
+    }
+}

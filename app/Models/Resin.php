@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use stdClass;
+
+/**
+ * A resin's data sheet: on the studio's shelf, or brought along by a plan file.
+ *
+ * @property int $id
+ * @property int|null $plan_id
+ * @property string $key
+ * @property int $position
+ * @property stdClass $sheet
+ */
+final class Resin extends Model
+{
+    protected $casts = ['sheet' => JsonObject::class];
+
+    /**
+     * What the coats of a plan can be poured with: the shelf, and what its own file brought.
+     *
+     * @return Builder<Resin>
+     */
+    public static function atHandFor(Plan $plan): Builder
+    {
+        return self::query()
+            ->where(fn (Builder $query) => $query->whereNull('plan_id')->orWhere('plan_id', $plan->id))
+            ->orderBy('position');
+    }
+
+    public function name(): string
+    {
+        $name = $this->sheet->name ?? null;
+
+        return is_string($name) ? $name : $this->key;
+    }
+}

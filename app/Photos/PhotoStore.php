@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photos;
+
+use App\Planning\FieldException;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Intervention\Image\ImageManager;
+use Throwable;
+
+/** Keeps photos upright, at a sensible size, and without what a camera wrote into them besides. */
+final class PhotoStore
+{
+    public const MOST_MEGABYTES = 20;
+
+    public const MOST_MEGAPIXELS = 50;
+
+    private const LONGEST_SIDE_PX = 2000;
+
+    private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    /**
+     * The name under which the photo is kept.
+     *
+     * @throws FieldException at "photo", before anything is decoded, when it is too large or no photo
+     */
+    public function keep(UploadedFile $file): string
+    {
+        if (! $file->isValid() || $file->getSize() > self::MOST_MEGABYTES * 1024 * 1024) {
+            throw self::refused(sprintf('This photo is larger than %d MB: choose a smaller one.', self::MOST_MEGABYTES));
+        }
+        $size = @getimagesize($file->getPathname());
+        if ($size === false || ! in_array($size[2], self::TYPES, true)) {
+            throw self::refused('This is not a photo that can be read: choose a JPEG, PNG or WebP file.');
+        }
+        if ($size[0] * $size[1] > self::MOST_MEGAPIXELS * 1_000_000) {
+            throw self::refused(sprintf('This photo has more than %d megapixels: choose a smaller one.', self::MOST_MEGAPIXELS));
+        }
+        try {
+            $image = ImageManager::gd()->read($file->getPathname())->scaleDown(self::LONGEST_SIDE_PX, self::LONGEST_SIDE_PX);
+            $bytes = (string) $image->toJpeg(85);
+        } catch (Throwable) {
+            throw self::refused('This photo is damaged and cannot be read: take it again, or choose another.');
+        }
+
+        return $this->keepJpeg($bytes);
+    }
+
+    public function keepJpeg(string $bytes): string
+    {
+        $name = Str::random(24).'.jpg';
+        Storage::put('photos/'.$name, $bytes);
+
+        return $name;
+    }
+
+    private static function refused(string $sentence): FieldException
+    {
+        return FieldException::at(['photo' => $sentence]);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\PlanFile;
+
+use JsonException;
+use OpenGlaze\Core\Plan\Fault;
+use OpenGlaze\Core\Plan\Plan;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use stdClass;
+
+/** A plan file's text, read: the document as it stands in the file, and the plan that it means. */
+final readonly class PlanFile
+{
+    public const MOST_BYTES = 20 * 1024 * 1024;
+
+    private function __construct(
+        public stdClass $document,
+        public Plan $plan,
+    ) {}
+
+    /** @throws PlanException when it is no plan, with every fault at its pointer */
+    public static function read(string $text): self
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            throw self::fault('The file is larger than 20 MB.');
+        }
+        $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
+        try {
+            $document = Json::object($text);
+        } catch (JsonException $exception) {
+            throw self::fault(JsonFault::sentence($text) ?? $exception->getMessage());
+        }
+
+        return new self($document, (new PlanReader)->read($document));
+    }
+
+    private static function fault(string $sentence): PlanException
+    {
+        return PlanException::faults([new Fault('', $sentence)]);
+    }
+}

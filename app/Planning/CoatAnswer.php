@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Cure\DewPoint;
+use OpenGlaze\Core\Cure\PhaseSpan;
+use OpenGlaze\Core\Run\Act;
+use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Advice\RoomRule;
+use OpenGlaze\Core\Trace\Trace;
+use OpenGlaze\Core\Trace\TraceInput;
+use stdClass;
+
+/** What a page is told of one computed coat: the result file's names, and what is drawn beside them. */
+final class CoatAnswer
+{
+    /** @return array<string, mixed> */
+    public static function of(CoatResult $result): array
+    {
+        $case = $result->case;
+
+        return [
+            'piece' => ResultDocument::piece($case->piece),
+            'coat' => ResultDocument::coat($result),
+            'advice' => array_map(static fn (Advice $advice): array => [
+                'code' => $advice->code,
+                'level' => $advice->level->value,
+                'topic' => $advice->topic->value,
+                'text' => $advice->text,
+            ], $result->advice),
+            'phases' => self::phases($result),
+            'acts' => array_map(static fn (Act $act): array => [
+                'id' => $act->id,
+                'kind' => $act->kind->value,
+                'due_min' => $act->dueMin,
+                'title' => $act->title,
+                'how' => $act->how,
+            ], Acts::of($result)),
+            'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->humidityPct->value),
+            'capillary_mm' => $case->liquid->capillaryLengthMm(),
+            'max_pour_mm' => $case->resin->maxPourMm?->value,
+            'edge_film_mm' => $case->coat->edgeFilmMm->value,
+            'edge_depth_mm' => $case->piece->edgeDepthMm->value,
+            'quantity' => $case->piece->quantity,
+        ];
+    }
+
+    /** @return list<array{phase: string, from_min: float, to_min: float|null}> */
+    public static function phases(CoatResult $result): array
+    {
+        return array_map(static fn (PhaseSpan $span): array => [
+            'phase' => $span->phase->value,
+            'from_min' => $span->fromMin,
+            'to_min' => $span->toMin,
+        ], $result->phases());
+    }
+
+    /** @return array<string, mixed> */
+    public static function trace(Trace $trace): array
+    {
+        return [
+            'figure' => $trace->figure,
+            'label' => $trace->label,
+            'unit' => $trace->unit,
+            'result' => $trace->result,
+            'words' => $trace->words,
+            'expression' => $trace->expression,
+            'note' => $trace->note,
+            'inputs' => array_map(static fn (TraceInput $input): array => [
+                'symbol' => $input->symbol,
+                'label' => $input->label,
+                'value' => is_finite($input->value) ? $input->value : null,
+                'unit' => $input->unit,
+                'origin' => $input->origin->value,
+                'figure' => $input->figure,
+            ], $trace->inputs),
+        ];
+    }
+
+    /** The same as an object, to be kept in a row. */
+    public static function object(CoatResult $result): stdClass
+    {
+        $object = json_decode(json_encode(self::of($result), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 512, JSON_THROW_ON_ERROR);
+
+        return $object instanceof stdClass ? $object : new stdClass;
+    }
+}

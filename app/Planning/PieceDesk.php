@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Coat;
+use App\Models\Piece;
+use App\Models\Plan;
+use App\Models\Resin;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use OpenGlaze\Core\Plan\Piece as CorePiece;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use stdClass;
+
+/** Takes pieces in, changes them, and gives a new one its first coat. */
+final readonly class PieceDesk
+{
+    /** A new piece's flood coat, mm: a common self-levelling film. */
+    private const FIRST_FILM_MM = 1.6;
+
+    public function __construct(private PlanAssembler $assembler) {}
+
+    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
+    public function takeIn(Plan $plan, stdClass $spec): Piece
+    {
+        return DB::transaction(function () use ($plan, $spec): Piece {
+            $name = is_string($spec->name ?? null) ? $spec->name : '';
+            $key = $this->freeKey($plan, $name);
+            $spec = SpecMerge::over((object) ['id' => $key], $spec);
+            $this->check($plan, $spec);
+            $piece = Piece::query()->create([
+                'plan_id' => $plan->id,
+                'key' => $key,
+                'position' => (int) Piece::withTrashed()->where('plan_id', $plan->id)->max('position') + 1,
+                'spec' => $spec,
+            ]);
+            $this->firstCoat($plan, $piece);
+
+            return $piece;
+        });
+    }
+
+    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
+    public function change(Piece $piece, stdClass $changes): void
+    {
+        DB::transaction(function () use ($piece, $changes): void {
+            $piece->refresh();
+            $spec = SpecMerge::over($piece->spec, $changes);
+            $this->check($piece->plan, $spec);
+            $piece->update(['spec' => $spec]);
+        });
+    }
+
+    /** The piece as the core reads it. @throws FieldException */
+    public function check(Plan $plan, stdClass $spec): CorePiece
+    {
+        if (! is_string($spec->name ?? null) || trim($spec->name) === '') {
+            throw FieldException::at(['name' => 'Give the piece a name, to find it again.']);
+        }
+        $document = $this->assembler->bare($plan);
+        $document->pieces = [$spec];
+        try {
+            $pieces = array_values((new PlanReader)->read($document)->pieces);
+        } catch (PlanException $exception) {
+            throw FieldException::fromPlan($exception, ['/pieces/0/' => '', '/studio/' => 'studio.']);
+        }
+
+        return $pieces[0];
+    }
+
+    private function firstCoat(Plan $plan, Piece $piece): void
+    {
+        $resin = Resin::atHandFor($plan)->firstOrFail();
+        $key = $piece->key.'-flood';
+        Coat::query()->create([
+            'plan_id' => $plan->id,
+            'piece_id' => $piece->id,
+            'resin_id' => $resin->id,
+            'key' => $key,
+            'position' => (int) Coat::query()->where('plan_id', $plan->id)->max('position') + 1,
+            'spec' => (object) [
+                'id' => $key,
+                'piece' => $piece->key,
+                'resin' => $resin->key,
+                'kind' => 'flood',
+                'containment' => 'open',
+                'size_by' => (object) ['thickness_mm' => self::FIRST_FILM_MM],
+            ],
+        ]);
+    }
+
+    private function freeKey(Plan $plan, string $name): string
+    {
+        $base = Str::limit(Str::slug($name), 60, '') ?: 'piece';
+        $key = $base;
+        for ($number = 2; Piece::withTrashed()->where('plan_id', $plan->id)->where('key', $key)->exists(); $number++) {
+            $key = "$base-$number";
+        }
+
+        return $key;
+    }
+}

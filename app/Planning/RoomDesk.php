@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Plan;
+use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use stdClass;
+
+/** Changes a plan's name and its room. */
+final readonly class RoomDesk
+{
+    public function __construct(private PlanAssembler $assembler) {}
+
+    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
+    public function change(Plan $plan, string $name, stdClass $room): void
+    {
+        if (trim($name) === '' || mb_strlen($name) > 120) {
+            throw FieldException::at(['name' => 'Give the studio a name of at most 120 characters.']);
+        }
+        DB::transaction(function () use ($plan, $name, $room): void {
+            $plan->refresh();
+            $document = $plan->document;
+            $document->studio = SpecMerge::over($plan->studio(), $room);
+            $plan->name = trim($name);
+            $plan->document = $document;
+            try {
+                (new PlanReader)->read($this->assembler->bare($plan));
+            } catch (PlanException $exception) {
+                throw FieldException::fromPlan($exception, ['/studio/' => 'studio.']);
+            }
+            $plan->save();
+        });
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pouring;
+
+use App\Planning\FieldException;
+use OpenGlaze\Core\Quantity\NumberParser;
+use OpenGlaze\Core\Quantity\QuantityException;
+use stdClass;
+
+/** Reads what somebody writes down of both parts, in g or in ml; an empty field is not written down. */
+final class UsedFields
+{
+    private const MOST = 1_000_000.0;
+
+    /** @throws FieldException with a sentence for each field that cannot be read */
+    public static function read(string $a, string $b, string $by, stdClass $resin): Used
+    {
+        $sentences = [];
+        $ml = [];
+        foreach (['a' => $a, 'b' => $b] as $part => $written) {
+            try {
+                $ml[$part] = self::ml($written, $by, $resin->{"density_{$part}_g_ml"} ?? null);
+            } catch (QuantityException $exception) {
+                $sentences['used_'.$part] = $exception->getMessage();
+            }
+        }
+        if ($sentences !== []) {
+            throw FieldException::at($sentences);
+        }
+
+        return new Used($ml['a'] ?? null, $ml['b'] ?? null);
+    }
+
+    private static function ml(string $written, string $by, mixed $density): ?float
+    {
+        if (trim($written) === '') {
+            return null;
+        }
+        $amount = NumberParser::number($written);
+        if ($amount < 0 || $amount > self::MOST) {
+            throw QuantityException::outOfRange($written, 0, self::MOST);
+        }
+
+        return $by === 'g' && is_numeric($density) ? $amount / (float) $density : $amount;
+    }
+}

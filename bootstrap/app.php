@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ShareWithPages;
+use App\Http\Problems;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+foreach (['cache/data', 'sessions', 'views', 'testing'] as $folder) {
+    if (! is_dir($path = dirname(__DIR__).'/storage/framework/'.$folder)) {
+        mkdir($path, 0775, true);
+    }
+}
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->web(append: [ShareWithPages::class]);
+        $middleware->encryptCookies(except: ['units']);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Problems::register($exceptions);
+    })
+    ->create();

@@ -1,0 +1,151 @@
+import { Link, router, usePage } from '@inertiajs/react'
+import { MoonIcon, SunIcon } from '@phosphor-icons/react'
+import { useState, type ReactNode } from 'react'
+import { PhasePatterns } from '../drawings/phases'
+import { useShared } from '../lib/pages'
+import type { Units } from '../types'
+
+const PLACES = [
+    { href: '/', word: 'Now' },
+    { href: '/pieces', word: 'Pieces' },
+    { href: '/shelf', word: 'Shelf' },
+    { href: '/studio', word: 'Studio' },
+]
+
+/** What stands round every page: where one can go, the person's units, the light of the room. */
+export function Shell({ children }: { children: ReactNode }): ReactNode {
+    const { url } = usePage()
+    const { said, undo, no_substitute: noSubstitute } = useShared()
+    const here = (href: string): boolean => (href === '/' ? url === '/' : url.startsWith(href))
+    return (
+        <div className="flex min-h-dvh flex-col">
+            <PhasePatterns />
+            <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+                To the page
+            </a>
+            <header className="no-print flex flex-wrap items-center gap-x-5 border-b ruled px-4 sm:px-6">
+                <Link href="/" className="flex min-h-12 items-center gap-2" aria-label="Open Glaze, now">
+                    <Mark />
+                    <span className="figure hidden text-lg sm:inline">Open Glaze</span>
+                </Link>
+                <nav aria-label="Places" className="flex">
+                    {PLACES.map((place) => (
+                        <Link
+                            key={place.href}
+                            href={place.href}
+                            aria-current={here(place.href) ? 'page' : undefined}
+                            className={`flex min-h-12 items-center border-y-3 border-t-transparent px-2.5 sm:px-3.5 ${here(place.href) ? 'border-b-ink font-semibold' : 'border-b-transparent hover:border-b-hair'}`}
+                        >
+                            {place.word}
+                        </Link>
+                    ))}
+                </nav>
+                <div className="ml-auto flex items-center gap-1">
+                    <UnitsSwitch />
+                    <LightSwitch />
+                </div>
+            </header>
+            <FirstStart text={noSubstitute} />
+            {said !== null && (
+                <div role="status" className="no-print flex items-center gap-4 border-b ruled bg-sheet px-6 py-1.5">
+                    {said}
+                    {undo !== null && (
+                        <button type="button" className="min-h-9 font-semibold text-act underline underline-offset-4" onClick={() => router.post(undo)}>
+                            Undo
+                        </button>
+                    )}
+                </div>
+            )}
+            <main id="page" className="flex flex-1 flex-col">
+                {children}
+            </main>
+        </div>
+    )
+}
+
+function Mark(): ReactNode {
+    return (
+        <svg width="30" height="30" viewBox="0 0 32 32" aria-hidden="true">
+            <path d="M3 19 V15 Q3 8 9 8 H23 Q29 8 29 15 V19 Z" fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" />
+            <path d="M8.5 11.5 h9" stroke="var(--gloss)" strokeWidth="2" strokeLinecap="round" />
+            <rect x="3" y="19" width="26" height="7" fill="var(--ground)" stroke="var(--ground-line)" strokeWidth="1.25" />
+        </svg>
+    )
+}
+
+function UnitsSwitch(): ReactNode {
+    const { units } = useShared()
+    const change = (to: Units): void => {
+        document.cookie = `units=${to}; path=/; max-age=${60 * 60 * 24 * 365}; samesite=lax`
+        router.reload()
+    }
+    const other: Units = units === 'metric' ? 'imperial' : 'metric'
+    return (
+        <button
+            type="button"
+            className="min-h-11 rounded px-2 text-sm hover:bg-recess"
+            aria-label={`Units: ${units}. Change to ${other}.`}
+            onClick={() => change(other)}
+        >
+            <span className={units === 'metric' ? 'font-bold' : 'text-soft'}>mm ml</span>
+            <span className="px-1 text-soft">/</span>
+            <span className={units === 'imperial' ? 'font-bold' : 'text-soft'}>in oz</span>
+        </button>
+    )
+}
+
+function LightSwitch(): ReactNode {
+    const [light, setLight] = useState(() => document.documentElement.dataset.light ?? 'light')
+    const other = light === 'dark' ? 'light' : 'dark'
+    return (
+        <button
+            type="button"
+            className="grid size-11 place-items-center rounded hover:bg-recess"
+            aria-label={`Change to a ${other} room`}
+            onClick={() => {
+                document.documentElement.dataset.light = other
+                setLight(other)
+                try {
+                    localStorage.setItem('light', other)
+                } catch {
+                    // the browser keeps nothing; the room stays as chosen until it is left
+                }
+            }}
+        >
+            {light === 'dark' ? <SunIcon size={20} /> : <MoonIcon size={20} />}
+        </button>
+    )
+}
+
+/** Said once, until it was read. */
+function FirstStart({ text }: { text: string }): ReactNode {
+    const [read, setRead] = useState(() => {
+        try {
+            return localStorage.getItem('no-substitute-read') === 'yes'
+        } catch {
+            return false
+        }
+    })
+    if (read) return null
+    return (
+        <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 bg-kraft px-6 py-1.5 text-kraft-ink">
+            <p className="flex-1 basis-72 text-[15px] leading-snug">
+                <strong>Before the first pour.</strong> {text}
+            </p>
+            <button
+                type="button"
+                className="min-h-11 rounded border border-kraft-ink px-3 font-semibold"
+                onClick={() => {
+                    setRead(true)
+                    try {
+                        localStorage.setItem('no-substitute-read', 'yes')
+                    } catch {
+                        // the browser keeps nothing; it will be said again
+                    }
+                }}
+            >
+                Understood
+            </button>
+        </div>
+    )
+}

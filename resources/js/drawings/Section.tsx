@@ -1,0 +1,290 @@
+import { scaleLinear } from 'd3-scale'
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
+import { useWidth } from '../lib/width'
+
+const LEFT = 58
+const RIGHT = 176
+const HEIGHT = 236
+const SURFACE_ROOM = 128
+const STEP_MM = 0.1
+const LEAST_MM = 0.1
+
+interface Props {
+    thicknessMm: number
+    pieceMm: number
+    edgeDepthMm: number
+    edgeFilmMm: number
+    soakMl: number
+    coatedEdges: boolean
+    labelMaxMm: number | null
+    thinnestMm: number
+    say: (mm: number) => string
+    sayLength: (mm: number) => string
+    onPull: (mm: number) => void
+    onLetGo: (mm: number) => void
+}
+
+/**
+ * The piece cut through, with its film. Piece and film share one scale sideways; upwards the film is
+ * drawn larger by the factor that is written beside it. Its surface is what one pulls.
+ */
+export function Section(props: Props): ReactNode {
+    const [frame, setFrame] = useState<HTMLDivElement | null>(null)
+    const width = useWidth(frame, 880)
+    const svg = useRef<SVGSVGElement>(null)
+    const [pulling, setPulling] = useState(false)
+
+    const mostMm = Math.max(6, 1.25 * (props.labelMaxMm ?? 0))
+    const [left, right] = [LEFT + 26, width - RIGHT - 26]
+    const acrossPxPerMm = (right - left) / props.pieceMm
+    const ground = SURFACE_ROOM + 14
+    const height = scaleLinear([0, mostMm], [ground, 14])
+    const filmPxPerMm = (ground - 14) / mostMm
+    const factor = filmPxPerMm / acrossPxPerMm
+    const top = height(Math.min(props.thicknessMm, mostMm))
+    const trueDepth = props.edgeDepthMm * acrossPxPerMm
+    const depth = Math.min(64, Math.max(14, trueDepth))
+    const side = props.coatedEdges && props.edgeDepthMm > 0 ? Math.max(2, props.edgeFilmMm * filmPxPerMm) : 0
+    const bottom = ground + depth
+
+    const mmAt = (clientY: number): number => {
+        const box = svg.current!.getBoundingClientRect()
+        const mm = height.invert(((clientY - box.top) * HEIGHT) / box.height)
+        return Math.min(mostMm, Math.max(LEAST_MM, Math.round(mm / 0.05) * 0.05))
+    }
+    const grab = (event: PointerEvent<SVGRectElement>): void => {
+        event.currentTarget.setPointerCapture(event.pointerId)
+        setPulling(true)
+        props.onPull(mmAt(event.clientY))
+    }
+    const move = (event: PointerEvent<SVGRectElement>): void => {
+        if (pulling) props.onPull(mmAt(event.clientY))
+    }
+    const drop = (event: PointerEvent<SVGRectElement>): void => {
+        if (!pulling) return
+        setPulling(false)
+        props.onLetGo(mmAt(event.clientY))
+    }
+    const press = (event: KeyboardEvent): void => {
+        const steps: Record<string, number> = {
+            ArrowUp: STEP_MM,
+            ArrowRight: STEP_MM,
+            ArrowDown: -STEP_MM,
+            ArrowLeft: -STEP_MM,
+            PageUp: 5 * STEP_MM,
+            PageDown: -5 * STEP_MM,
+        }
+        const step = steps[event.key]
+        if (step === undefined) return
+        event.preventDefault()
+        props.onLetGo(Math.min(mostMm, Math.max(LEAST_MM, Math.round((props.thicknessMm + step) * 100) / 100)))
+    }
+
+    const film = filmPath(left, right, top, ground, bottom, side)
+    const ticks = height.ticks(6)
+
+    return (
+        <div ref={setFrame} className="w-full">
+            <svg
+                ref={svg}
+                width="100%"
+                height={HEIGHT}
+                viewBox={`0 0 ${width} ${HEIGHT}`}
+                className="block touch-none select-none"
+            >
+                <Ground left={left} right={right} top={ground} bottom={bottom} broken={trueDepth > 64} />
+                {props.soakMl > 0 && (
+                    <rect x={left} y={ground} width={right - left} height="7" fill="url(#soak)" aria-hidden="true" />
+                )}
+                <path d={film} fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" strokeLinejoin="round" />
+                <Shine left={left} right={right} top={top} ground={ground} />
+                {side > 0 && <Beads left={left} right={right} bottom={bottom} side={side} />}
+
+                <g className="text-[12px]" fill="var(--ink-soft)">
+                    {ticks.map((mm) => (
+                        <g key={mm}>
+                            <path d={`M${LEFT - 8} ${height(mm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
+                            <text x={LEFT - 13} y={height(mm) + 4} textAnchor="end">
+                                {mm}
+                            </text>
+                        </g>
+                    ))}
+                    <path d={`M${LEFT} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
+                    <text x={LEFT + 7} y={height(mostMm) + 8} className="text-[11px]">
+                        mm
+                    </text>
+                </g>
+
+                {props.labelMaxMm !== null && (
+                    <Mark y={height(props.labelMaxMm)} left={LEFT} right={width - RIGHT} label={`label: ${props.say(props.labelMaxMm)} at most`} />
+                )}
+                {ground - height(props.thinnestMm) > 3 && (
+                    <Mark y={height(props.thinnestMm)} left={LEFT} right={width - RIGHT} label={`levels from ${props.say(props.thinnestMm)}`} />
+                )}
+                <g className="text-[12px]" fill="var(--ink-soft)">
+                    {props.edgeDepthMm > 0 && (
+                        <>
+                            <path
+                                d={`M${width - RIGHT - 8} ${ground} h14 M${width - RIGHT - 8} ${bottom} h14 M${width - RIGHT + 2} ${ground} V${bottom}`}
+                                stroke="var(--line)"
+                                strokeWidth="1.25"
+                                fill="none"
+                            />
+                            <text x={width - RIGHT + 12} y={(ground + bottom) / 2 + 4}>
+                                edge {props.sayLength(props.edgeDepthMm)}
+                            </text>
+                        </>
+                    )}
+                    <text x={left} y={HEIGHT - 5}>
+                        longest side {props.sayLength(props.pieceMm)}, film drawn ×{factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
+                    </text>
+                </g>
+
+                <Grip x={(left + right) / 2} y={top} pulling={pulling} />
+                <rect
+                    x={left}
+                    y={top - 26}
+                    width={right - left}
+                    height="52"
+                    fill="transparent"
+                    className="cursor-ns-resize"
+                    role="slider"
+                    tabIndex={0}
+                    aria-label="Film thickness"
+                    aria-orientation="vertical"
+                    aria-valuemin={LEAST_MM}
+                    aria-valuemax={Math.round(mostMm * 10) / 10}
+                    aria-valuenow={Math.round(props.thicknessMm * 100) / 100}
+                    aria-valuetext={props.say(props.thicknessMm)}
+                    onPointerDown={grab}
+                    onPointerMove={move}
+                    onPointerUp={drop}
+                    onPointerCancel={drop}
+                    onKeyDown={press}
+                />
+                <g pointerEvents="none">
+                    <path d={`M${right + 4} ${top} H${width - RIGHT + 8}`} stroke="var(--ink)" strokeWidth="1.25" />
+                    <text x={width - RIGHT + 14} y={top + 9} className="figure text-[26px]" fill="var(--ink)" stroke="var(--bench)" strokeWidth="5" paintOrder="stroke">
+                        {props.say(props.thicknessMm)}
+                    </text>
+                </g>
+                <defs>
+                    <pattern id="soak" width="6" height="7" patternUnits="userSpaceOnUse">
+                        <path d="M1 0 v4 M4 0 v6" stroke="var(--resin-deep)" strokeWidth="1.4" />
+                    </pattern>
+                </defs>
+            </svg>
+        </div>
+    )
+}
+
+/** The film's outline: its surface with a meniscus that turns over the rim and down the sides. */
+function filmPath(left: number, right: number, top: number, ground: number, bottom: number, side: number): string {
+    const film = ground - top
+    const turn = Math.min(18, Math.max(4, film))
+    if (side === 0) {
+        return `M${left} ${ground} V${top + turn * 0.5} Q${left} ${top} ${left + turn} ${top} H${right - turn} Q${right} ${top} ${right} ${top + turn * 0.5} V${ground} Z`
+    }
+    return (
+        `M${left - side} ${bottom} V${ground - film * 0.35} Q${left - side} ${top} ${left + turn} ${top} H${right - turn} ` +
+        `Q${right + side} ${top} ${right + side} ${ground - film * 0.35} V${bottom} H${right} V${ground} H${left} V${bottom} Z`
+    )
+}
+
+function Ground(props: { left: number; right: number; top: number; bottom: number; broken: boolean }): ReactNode {
+    const { left, right, top, bottom } = props
+    return (
+        <g aria-hidden="true">
+            <defs>
+                <pattern id="ground" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+                    <rect width="9" height="9" fill="var(--ground)" />
+                    <path d="M0 0 h9" stroke="var(--ground-line)" strokeWidth="1" />
+                </pattern>
+            </defs>
+            <rect x={left} y={top} width={right - left} height={bottom - top} fill="url(#ground)" stroke="var(--ground-line)" strokeWidth="1.25" />
+            {props.broken && (
+                <path
+                    d={`M${left - 8} ${bottom - 20} h${right - left + 16} M${left - 8} ${bottom - 16} h${right - left + 16}`}
+                    stroke="var(--bench)"
+                    strokeWidth="2.5"
+                />
+            )}
+        </g>
+    )
+}
+
+/** The one highlight: a window at the upper left. */
+function Shine(props: { left: number; right: number; top: number; ground: number }): ReactNode {
+    const film = props.ground - props.top
+    const reach = (props.right - props.left) * 0.42
+    const pane = Math.min(film * 0.5, 16)
+    return (
+        <g aria-hidden="true" pointerEvents="none">
+            <path
+                d={`M${props.left + 14} ${props.top + 2.2} h${reach}`}
+                stroke="url(#window-light)"
+                strokeWidth="2.4"
+                strokeLinecap="round"
+            />
+            {pane > 4 && (
+                <path
+                    d={`M${props.left + 34} ${props.top + 5} h26 l-${pane / 2} ${pane} h-26 z M${props.left + 66} ${props.top + 5} h26 l-${pane / 2} ${pane} h-26 z`}
+                    fill="var(--gloss)"
+                    opacity="0.5"
+                />
+            )}
+        </g>
+    )
+}
+
+/** What runs over hangs below the edge. */
+function Beads(props: { left: number; right: number; bottom: number; side: number }): ReactNode {
+    const bead = (x: number): string => {
+        const r = 5.5
+        return `M${x - r} ${props.bottom - 2} Q${x - r} ${props.bottom + 11} ${x} ${props.bottom + 12} Q${x + r} ${props.bottom + 11} ${x + r} ${props.bottom - 2} Z`
+    }
+    return (
+        <g aria-hidden="true">
+            {[props.left - props.side / 2, props.right + props.side / 2].map((x) => (
+                <g key={x}>
+                    <path d={bead(x)} fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" />
+                    <circle cx={x - 2} cy={props.bottom + 4} r="1.2" fill="var(--gloss)" opacity="0.8" />
+                </g>
+            ))}
+        </g>
+    )
+}
+
+function Mark(props: { y: number; left: number; right: number; label: string }): ReactNode {
+    return (
+        <g pointerEvents="none">
+            <path d={`M${props.left} ${props.y} H${props.right}`} stroke="var(--line)" strokeWidth="1.25" strokeDasharray="2 5" />
+            <text x={props.right + 6} y={props.y + 4} className="text-[12px]" fill="var(--ink-soft)">
+                {props.label}
+            </text>
+        </g>
+    )
+}
+
+function Grip(props: { x: number; y: number; pulling: boolean }): ReactNode {
+    return (
+        <g transform={`translate(${props.x} ${props.y})`} pointerEvents="none" aria-hidden="true">
+            <rect
+                x="-30"
+                y="-11"
+                width="60"
+                height="22"
+                rx="4"
+                fill={props.pulling ? 'var(--act)' : 'var(--ink)'}
+            />
+            <path
+                d="M-14 3.5 l5 -6 5 6 M4 -2.5 l5 6 5 -6"
+                fill="none"
+                stroke="var(--bench)"
+                strokeWidth="2.2"
+                strokeLinecap="round"
+                strokeLinejoin="round"
+            />
+        </g>
+    )
+}

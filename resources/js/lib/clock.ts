@@ -1,0 +1,60 @@
+import { useEffect, useSyncExternalStore } from 'react'
+
+/**
+ * The server's time on this page. It is anchored to the time since the page began, which goes on
+ * evenly even when somebody sets the device's clock, and never to the device's own date.
+ */
+let anchor: { serverMs: number; sinceMs: number } | null = null
+
+/** Takes the server's word for what time it is. Half of the way there and back is taken off. */
+export function hearServerTime(serverMs: number, tookMs = 0): void {
+    anchor = { serverMs: serverMs + tookMs / 2, sinceMs: performance.now() }
+}
+
+export function serverNow(): number {
+    return anchor === null ? Date.now() : anchor.serverMs + (performance.now() - anchor.sinceMs)
+}
+
+function ticking(every: number) {
+    return (changed: () => void): (() => void) => {
+        const timer = setInterval(changed, every)
+        document.addEventListener('visibilitychange', changed)
+        return () => {
+            clearInterval(timer)
+            document.removeEventListener('visibilitychange', changed)
+        }
+    }
+}
+
+const everyQuarter = ticking(250)
+
+/** The server's time, in whole seconds, going on by itself. */
+export function useServerNow(): number {
+    return useSyncExternalStore(everyQuarter, () => Math.floor(serverNow() / 1000) * 1000)
+}
+
+/** Keeps the screen awake while the page is in view. */
+export function useWakeLock(): void {
+    useEffect(() => {
+        let lock: WakeLockSentinel | null = null
+        let gone = false
+        const take = async (): Promise<void> => {
+            if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return
+            try {
+                const taken = await navigator.wakeLock.request('screen')
+                if (gone) await taken.release()
+                else lock = taken
+            } catch {
+                lock = null
+            }
+        }
+        const again = (): void => void take()
+        again()
+        document.addEventListener('visibilitychange', again)
+        return () => {
+            gone = true
+            document.removeEventListener('visibilitychange', again)
+            void lock?.release()
+        }
+    }, [])
+}

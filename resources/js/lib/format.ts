@@ -1,0 +1,138 @@
+import type { Units } from '../types'
+
+const ML_PER_US_FL_OZ = 29.5735295625
+
+/** A number with so many decimals, in plain digits. */
+export function digits(value: number, decimals: number): string {
+    const text = value.toFixed(decimals)
+    return Number(text) === 0 ? (0).toFixed(decimals) : text
+}
+
+/** A number with at most so many decimals, no trailing zeros. */
+export function trimmed(value: number, decimals: number): string {
+    return String(Number(value.toFixed(decimals)))
+}
+
+export interface Shown {
+    text: string
+    unit: string
+}
+
+/** ml to whole ones, below 50 ml to a tenth; fluid ounces to a hundredth, from ten on to a tenth. */
+function volumeDecimals(ml: number, units: Units): number {
+    if (units === 'metric') return ml < 50 ? 1 : 0
+    return ml / ML_PER_US_FL_OZ < 10 ? 2 : 1
+}
+
+function inUnits(ml: number, units: Units): number {
+    return units === 'metric' ? ml : ml / ML_PER_US_FL_OZ
+}
+
+export function volume(ml: number, units: Units): Shown {
+    return {
+        text: digits(inUnits(ml, units), volumeDecimals(ml, units)),
+        unit: units === 'metric' ? 'ml' : 'fl oz',
+    }
+}
+
+export function grams(g: number): Shown {
+    return { text: digits(g, 1), unit: 'g' }
+}
+
+export interface ShownMix {
+    a: Shown
+    b: Shown
+    total: Shown
+}
+
+/** Part B is shown as the total less part A, so that what is read adds up. */
+export function weightMix(aG: number, totalG: number): ShownMix {
+    const a = Number(digits(aG, 1))
+    const total = Number(digits(totalG, 1))
+    return { a: grams(a), b: grams(total - a), total: grams(total) }
+}
+
+export function volumeMix(aMl: number, bMl: number, units: Units): ShownMix {
+    const decimals = volumeDecimals(Math.min(aMl, bMl), units)
+    const a = Number(digits(inUnits(aMl, units), decimals))
+    const total = Number(digits(inUnits(aMl + bMl, units), decimals))
+    const unit = units === 'metric' ? 'ml' : 'fl oz'
+    const shown = (value: number): Shown => ({ text: digits(value, decimals), unit })
+    return { a: shown(a), b: shown(total - a), total: shown(total) }
+}
+
+/** A length of a piece. */
+export function length(mm: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: trimmed(mm, mm < 10 ? 2 : 1), unit: 'mm' }
+        : { text: trimmed(mm / 25.4, 3), unit: 'in' }
+}
+
+/** A film's thickness. */
+export function thickness(mm: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: digits(mm, mm < 1 ? 2 : 1), unit: 'mm' }
+        : { text: digits(mm / 25.4, 3), unit: 'in' }
+}
+
+export function area(cm2: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: trimmed(cm2, cm2 < 100 ? 1 : 0), unit: 'cm²' }
+        : { text: trimmed(cm2 / 6.4516, cm2 < 645 ? 1 : 0), unit: 'in²' }
+}
+
+export function temperature(c: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: trimmed(c, 1), unit: '°C' }
+        : { text: trimmed(c * 1.8 + 32, 0), unit: '°F' }
+}
+
+export function joined(shown: Shown): string {
+    return `${shown.text} ${shown.unit}`
+}
+
+/** A number as it goes into a field that is typed in the person's units. */
+export function fieldLength(mm: number | undefined, units: Units): string {
+    return mm === undefined ? '' : length(mm, units).text
+}
+
+export function fieldTemperature(c: number | undefined, units: Units): string {
+    return c === undefined ? '' : temperature(c, units).text
+}
+
+export function fieldNumber(value: number | undefined): string {
+    return value === undefined ? '' : String(value)
+}
+
+/** A span of time in the largest two units that say something. */
+export function span(minutes: number): string {
+    if (minutes < 1) return 'under a minute'
+    const whole = Math.round(minutes)
+    if (whole < 60) return `${whole} min`
+    const hours = Math.floor(whole / 60)
+    if (hours < 48) return whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`
+    const days = Math.floor(hours / 24)
+    return hours % 24 === 0 ? `${days} days` : `${days} days ${hours % 24} h`
+}
+
+/** A countdown: minutes and seconds under an hour, else hours and minutes. */
+export function countdown(ms: number): string {
+    const seconds = Math.max(0, Math.ceil(ms / 1000))
+    const two = (n: number): string => String(n).padStart(2, '0')
+    if (seconds < 3600) return `${Math.floor(seconds / 60)}:${two(seconds % 60)}`
+    const minutes = Math.ceil(seconds / 60)
+    const hours = Math.floor(minutes / 60)
+    return hours < 48 ? `${hours} h ${two(minutes % 60)}` : `${Math.floor(hours / 24)} d ${hours % 24} h`
+}
+
+/** A moment of the day by the studio's wall clock; the day too when it is not today. */
+export function moment(ms: number, nowMs: number): string {
+    const at = new Date(ms)
+    const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+    if (at.toDateString() === new Date(nowMs).toDateString()) return time
+    return `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${time}`
+}
+
+export function day(ms: number): string {
+    return new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+}

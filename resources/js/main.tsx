@@ -1,0 +1,22 @@
+import '../css/app.css'
+import { createInertiaApp, type ResolvedComponent } from '@inertiajs/react'
+import type { ReactNode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { Shell } from './controls/Shell'
+
+const views = import.meta.glob<{ default: ResolvedComponent }>('./views/*/index.tsx')
+
+void createInertiaApp({
+    title: (title) => (title ? `${title} · Open Glaze` : 'Open Glaze'),
+    resolve: async (name: string): Promise<ResolvedComponent> => {
+        const load = views[`./views/${name}/index.tsx`]
+        if (load === undefined) throw new Error(`There is no view ${name}.`)
+        const view = await load()
+        view.default.layout ??= (page: ReactNode) => <Shell>{page}</Shell>
+        return view.default
+    },
+    setup({ el, App, props }) {
+        if (el !== null) createRoot(el).render(<App {...props} />)
+    },
+    progress: { color: '#1f4aa0' },
+})

@@ -1,0 +1,93 @@
+import type { ReactNode } from 'react'
+import { AdviceStrips } from '../../controls/AdviceStrip'
+import { Choice } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { digits, fieldLength, fieldNumber, fieldTemperature } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import type { Advice, ResinRow } from '../../types'
+import type { useCoatDraft } from './useCoatDraft'
+
+interface Props {
+    draft: ReturnType<typeof useCoatDraft>
+    resins: ResinRow[]
+    advice: Advice[]
+}
+
+/** Exact entry beside the drawing: the resin, the coat, the room. */
+export function Fields({ draft, resins, advice }: Props): ReactNode {
+    const units = useUnits()
+    const { touched, rows, sentences } = draft
+    const { spec } = rows.coat
+    const small = units === 'metric' ? 'mm' : 'in'
+
+    const coatText = (field: string, saved: string): string => {
+        const value = touched.coat?.[field]
+        return typeof value === 'string' ? value : saved
+    }
+    const coat = (field: 'edge_film_mm' | 'runoff_pct' | 'cups', label: string, saved: string, unit: string, assumed?: string): ReactNode => (
+        <Field
+            label={label}
+            value={coatText(field, saved)}
+            unit={unit}
+            inputMode="decimal"
+            placeholder={assumed ?? ''}
+            sentence={sentences[`coat.${field}`]}
+            onChange={(value) => draft.change({ coat: { [field]: value } })}
+            onDone={() => draft.keep()}
+        />
+    )
+    const room = (field: 'temperature_c' | 'humidity_pct' | 'slope_mm_per_m' | 'margin_pct', label: string, saved: string, unit: string, assumed?: string): ReactNode => (
+        <Field
+            label={label}
+            value={touched.studio?.[field] ?? saved}
+            unit={unit}
+            inputMode="decimal"
+            placeholder={assumed ?? ''}
+            sentence={sentences[`studio.${field}`]}
+            onChange={(value) => draft.change({ studio: { [field]: value } })}
+            onDone={() => draft.keep()}
+        />
+    )
+    const size = touched.coat?.size_by as { thickness_mm?: string | number } | undefined
+    const film = size?.thickness_mm ?? spec.size_by.thickness_mm
+    const filmText = typeof film === 'string' ? film : film === undefined ? '' : units === 'metric' ? digits(film, 2) : fieldLength(film, units)
+
+    return (
+        <form className="space-y-3" onSubmit={(event) => event.preventDefault()}>
+            <Choice
+                label="Resin"
+                value={String(touched.resin_id ?? rows.coat.resin_id)}
+                options={resins.map((resin) => ({ value: String(resin.id), label: resin.name }))}
+                sentence={sentences['coat.resin']}
+                onChange={(value) => draft.keep({ resin_id: Number(value) })}
+            />
+            <Field
+                label="Film thickness"
+                value={filmText}
+                unit={small}
+                inputMode="decimal"
+                sentence={sentences['coat.size_by.thickness_mm']}
+                onChange={(value) => draft.change({ coat: { size_by: { thickness_mm: value } } })}
+                onDone={() => draft.keep()}
+                large
+            />
+            <div className="grid grid-cols-3 gap-4">
+                {coat('edge_film_mm', 'On edges', fieldLength(spec.edge_film_mm, units), small, units === 'metric' ? '0.25' : '0.01')}
+                {coat('runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
+                {coat('cups', 'Cups', fieldNumber(spec.cups), '', '1')}
+            </div>
+            <fieldset className="space-y-3 border-t ruled pt-3">
+                <legend className="sr-only">The room</legend>
+                <div className="grid grid-cols-2 gap-4">
+                    {room('temperature_c', 'Room', fieldTemperature(rows.room.temperature_c, units), units === 'metric' ? '°C' : '°F')}
+                    {room('humidity_pct', 'Humidity', fieldNumber(rows.room.humidity_pct), '%', '50')}
+                    {room('slope_mm_per_m', 'Bench off level', fieldNumber(rows.room.slope_mm_per_m), 'mm/m', '0')}
+                    {room('margin_pct', 'Margin', fieldNumber(rows.room.margin_pct), '%', '5')}
+                </div>
+                <AdviceStrips advice={advice} topics={['room', 'bench']} />
+            </fieldset>
+            <AdviceStrips advice={advice} topics={['sheet']} />
+            {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
+        </form>
+    )
+}

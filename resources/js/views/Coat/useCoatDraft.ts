@@ -1,0 +1,152 @@
+import { useRef, useState } from 'react'
+import { ask, Refused } from '../../lib/http'
+import { useLatest } from '../../lib/latest'
+import type { Answer, CoatRow, RoomSpec, Sentences } from '../../types'
+
+/** What was touched and is not saved: texts as they were typed, a number where the drawing was pulled. */
+export interface Touched {
+    resin_id?: number
+    coat?: Record<string, unknown>
+    studio?: Record<string, string>
+}
+
+interface Saved {
+    answer: Answer
+    coat: CoatRow
+    room: RoomSpec
+}
+
+interface Draft {
+    touched: Touched
+    rows: { coat: CoatRow; room: RoomSpec }
+    answer: Answer | null
+    sentences: Sentences
+    state: 'saved' | 'changing' | 'saving' | 'refused' | 'cut-off'
+    /** Shows what the change would mean. */
+    change: (part: Touched) => void
+    /** Saves what is touched. */
+    keep: (part?: Touched) => void
+    /** Saves what is touched; false when it was refused. */
+    flush: () => Promise<boolean>
+    undo: (() => void) | null
+    body: () => Touched
+}
+
+/**
+ * A coat while it is changed: every change is computed at once without saving (one request under way,
+ * the latest wins), and saved when a field is left or the film let go. Saved changes can be undone.
+ */
+export function useCoatDraft(coatId: number, first: { coat: CoatRow; room: RoomSpec; answer: Answer | null; sentences: Sentences | null }): Draft {
+    const [touched, setTouched] = useState<Touched>({})
+    const [rows, setRows] = useState({ coat: first.coat, room: first.room })
+    const [answer, setAnswer] = useState(first.answer)
+    const [sentences, setSentences] = useState<Sentences>(first.sentences ?? {})
+    const [state, setState] = useState<Draft['state']>('saved')
+    const [past, setPast] = useState<Touched[]>([])
+    const now = useRef<Touched>({})
+    const wanted = useRef<'live' | 'save'>('live')
+    const undoing = useRef(false)
+    const inFlight = useRef('')
+
+    const latest = useLatest(async (sent: Touched) => {
+        const saving = wanted.current === 'save'
+        wanted.current = 'live'
+        try {
+            if (saving) {
+                setState('saving')
+                const saved = await ask<Saved>('PUT', `/coats/${coatId}`, sent)
+                if (!undoing.current) setPast((before) => [...before, reverse(rows, sent)])
+                undoing.current = false
+                setRows({ coat: saved.coat, room: saved.room })
+                setAnswer(saved.answer)
+                now.current = without(now.current, sent)
+                setTouched(now.current)
+                inFlight.current = ''
+                setState('saved')
+            } else {
+                setAnswer(await ask<Answer>('POST', `/coats/${coatId}/live`, sent))
+                setState('changing')
+            }
+            setSentences({})
+        } catch (error) {
+            undoing.current = false
+            inFlight.current = ''
+            if (error instanceof Refused) {
+                setSentences(error.sentences)
+                setState('refused')
+            } else {
+                setState('cut-off')
+            }
+        }
+    })
+
+    const touch = (part: Touched): Touched => {
+        now.current = merged(now.current, part)
+        setTouched(now.current)
+        return now.current
+    }
+    const keep = (part: Touched = {}): void => {
+        const all = touch(part)
+        // Enter and then leaving the field ask for the same saving twice
+        const text = JSON.stringify(all)
+        if (text === '{}' || text === inFlight.current) return
+        inFlight.current = text
+        wanted.current = 'save'
+        latest.ask(all)
+    }
+    const undo = (): void => {
+        const back = past[past.length - 1]
+        if (back === undefined) return
+        setPast(past.slice(0, -1))
+        undoing.current = true
+        now.current = {}
+        keep(back)
+    }
+    return {
+        touched,
+        rows,
+        answer,
+        sentences,
+        state,
+        change: (part) => latest.ask(touch(part)),
+        keep,
+        flush: async () => {
+            keep()
+            await latest.settled()
+            return Object.keys(now.current).length === 0
+        },
+        undo: past.length > 0 ? undo : null,
+        body: () => now.current,
+    }
+}
+
+function merged(before: Touched, part: Touched): Touched {
+    return {
+        ...before,
+        ...part,
+        ...(before.coat || part.coat ? { coat: { ...before.coat, ...part.coat } } : {}),
+        ...(before.studio || part.studio ? { studio: { ...before.studio, ...part.studio } } : {}),
+    }
+}
+
+/** What is touched and was not part of what has just been saved. */
+function without(touched: Touched, sent: Touched): Touched {
+    const rest: Touched = {}
+    if (touched.resin_id !== undefined && touched.resin_id !== sent.resin_id) rest.resin_id = touched.resin_id
+    for (const part of ['coat', 'studio'] as const) {
+        const left = Object.entries(touched[part] ?? {}).filter(([field, value]) => sent[part]?.[field] !== value)
+        if (left.length > 0) rest[part] = Object.fromEntries(left) as Record<string, string>
+    }
+    return rest
+}
+
+/** The change that takes a saved change back. */
+function reverse(rows: { coat: CoatRow; room: RoomSpec }, sent: Touched): Touched {
+    const spec = rows.coat.spec as unknown as Record<string, unknown>
+    const room = rows.room as unknown as Record<string, unknown>
+    const back: Touched = {}
+    if (sent.resin_id !== undefined) back.resin_id = rows.coat.resin_id
+    if (sent.coat) back.coat = Object.fromEntries(Object.keys(sent.coat).map((field) => [field, spec[field] ?? null]))
+    if (sent.studio) back.studio = Object.fromEntries(Object.keys(sent.studio).map((field) => [field, (room[field] ?? null) as string]))
+    return back
+}

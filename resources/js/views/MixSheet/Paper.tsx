@@ -1,0 +1,151 @@
+import type { ReactNode } from 'react'
+import { Figure } from '../../controls/TraceSheet'
+import { FilmLane } from '../../drawings/FilmLane'
+import { VOLUME_PARTS } from '../../drawings/WhereItGoes'
+import { boxOf } from '../../drawings/OutlineDrawing'
+import { joined, length, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
+import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec } from '../../types'
+import { AnswerCups } from '../Coat/Answer'
+
+interface Props {
+    studio: string
+    piece: PieceRow
+    coat: CoatRow
+    resin: ResinRow
+    room: RoomSpec
+    answer: Answer
+    cautions: string[]
+    noSubstitute: string
+}
+
+/** The run sheet: exactly one side, whatever the names are. */
+export function Paper(props: Props): ReactNode {
+    const units = useUnits()
+    const { answer, piece, resin, room } = props
+    const [w, h] = boxOf(piece.spec.outline)
+    const { ratio } = resin.sheet
+    const size = piece.spec.outline.shape === 'circle' ? `⌀ ${joined(length(w, units))}` : `${joined(length(w, units))} × ${joined(length(h, units))}`
+    return (
+        <article className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-w-none print:border-0 print:p-0" data-testid="mix-sheet">
+            <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
+                <div className="min-w-0">
+                    <h2 className="figure line-clamp-2 pb-1 text-3xl leading-tight break-words">{piece.name}</h2>
+                    <p className="line-clamp-1 text-soft">
+                        {COAT_KINDS[props.coat.kind] ?? props.coat.kind}, {joined(thickness(answer.coat.thickness_mm, units))}, on {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
+                        {answer.quantity > 1 && `, ${answer.quantity} alike`}
+                    </p>
+                </div>
+                <p className="line-clamp-2 max-w-[14rem] shrink-0 text-right text-sm break-words text-soft">{props.studio}</p>
+            </header>
+
+            <section className="mt-4 flex flex-wrap items-end justify-between gap-4">
+                <AnswerCups mix={answer.coat.mix} height={124} />
+            </section>
+            <p className="mt-2 line-clamp-2 break-words">
+                <strong>{resin.name}</strong>, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
+                {resin.sheet.mix_min !== undefined && `. Stir slowly for ${span(resin.sheet.mix_min)}, scrape wall, floor and stick, then stir again in a second clean cup.`}
+            </p>
+
+            <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
+                <section>
+                    <h3 className="border-b ruled font-bold">Where it goes</h3>
+                    <table className="w-full">
+                        <tbody>
+                            {VOLUME_PARTS.map(({ part, word }) => (
+                                <tr key={part}>
+                                    <th scope="row" className="py-0.5 text-left font-normal">
+                                        {word[0]?.toUpperCase() + word.slice(1)}
+                                    </th>
+                                    <td className="py-0.5 text-right">
+                                        <Figure of={part} label={`${word}, ${joined(volume(answer.coat.volume_ml[part], units))}`}>
+                                            {joined(volume(answer.coat.volume_ml[part], units))}
+                                        </Figure>
+                                    </td>
+                                </tr>
+                            ))}
+                            <tr className="border-t border-ink font-bold">
+                                <th scope="row" className="text-left">
+                                    To mix
+                                </th>
+                                <td className="text-right">
+                                    {joined(volumeMix(answer.coat.mix.a_ml, answer.coat.mix.b_ml, units).total)}, {joined(weightMix(answer.coat.mix.a_g, answer.coat.mix.total_g).total)}
+                                </td>
+                            </tr>
+                        </tbody>
+                    </table>
+                </section>
+                <section>
+                    <h3 className="border-b ruled font-bold">
+                        After the pour, at {joined(temperature(room.temperature_c ?? 20, units))}
+                    </h3>
+                    <Times answer={answer} />
+                </section>
+            </div>
+
+            <section className="mt-3">
+                <FilmLane
+                    phases={answer.phases.map((phase) => ({ phase: phase.phase, fromMin: phase.from_min, toMin: phase.to_min }))}
+                    ticks={answer.acts.map((act) => ({ atMin: act.due_min }))}
+                />
+            </section>
+
+            <section className="mt-3 grid gap-x-8 text-sm sm:grid-cols-2 print:grid-cols-2">
+                <ul className="list-disc pl-4">
+                    {props.cautions.map((caution) => (
+                        <li key={caution}>{caution}</li>
+                    ))}
+                </ul>
+                <div className="hidden h-24 border ruled p-1 text-soft print:block">Notes</div>
+            </section>
+            <footer className="mt-3 border-t ruled pt-1 text-xs text-soft">{props.noSubstitute}</footer>
+        </article>
+    )
+}
+
+/** The acts in their order; wipes and passes of many are one row. */
+function Times({ answer }: { answer: Answer }): ReactNode {
+    const { torch, drips, film, windows } = answer.coat
+    const rows: { word: string; figure: string; text: string }[] = [
+        { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
+        ...torch.passes_min.map((min, index) => ({
+            word: `${TOOLS[torch.tool]}, pass ${index + 1}`,
+            figure: `pass_${index + 1}_min`,
+            text: span(min),
+        })),
+        ...(drips === null ? [] : [{ word: 'First wipe', figure: 'wipe_1_min', text: span(drips.wipes_min[0]!) }]),
+        ...(drips === null || drips.wipes_min.length < 2 ? [] : [{ word: `Last wipe, of ${drips.wipes_min.length}`, figure: `wipe_${drips.wipes_min.length}_min`, text: span(drips.last_wipe_min) }]),
+        { word: 'Last look', figure: 'look_min', text: span(torch.look_min) },
+        ...hours('Window opens', 'recoat_from_h', windows.recoat_from_h),
+        ...hours('Window shuts', 'recoat_to_h', windows.recoat_to_h),
+        ...hours('Can be handled', 'handle_h', windows.handle_h),
+        ...hours('Cured', 'full_cure_h', windows.full_cure_h),
+    ]
+    return (
+        <table className="w-full">
+            <tbody>
+                {rows.map((row) => (
+                    <tr key={row.figure}>
+                        <th scope="row" className="py-0.5 text-left font-normal">
+                            {row.word}
+                        </th>
+                        <td className="py-0.5 text-right">
+                            {row.text === '' ? (
+                                'unknown'
+                            ) : (
+                                <Figure of={row.figure} label={`${row.word}, ${row.text}`}>
+                                    {row.text}
+                                </Figure>
+                            )}
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    )
+}
+
+function hours(word: string, figure: string, h: number | null): { word: string; figure: string; text: string }[] {
+    return [{ word, figure, text: h === null ? '' : span(h * 60) }]
+}

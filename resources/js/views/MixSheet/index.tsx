@@ -1,0 +1,97 @@
+import { router } from '@inertiajs/react'
+import { PrinterIcon } from '@phosphor-icons/react'
+import { useCallback, useState, type ReactNode } from 'react'
+import { Strip } from '../../controls/AdviceStrip'
+import { Button, LinkButton } from '../../controls/Button'
+import { StagePage } from '../../controls/Stages'
+import { Traced } from '../../controls/TraceSheet'
+import { ask } from '../../lib/http'
+import { useShared } from '../../lib/pages'
+import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, Trace } from '../../types'
+import { Paper } from './Paper'
+import { StartSheet } from './StartSheet'
+
+interface Props {
+    piece: PieceRow
+    coat: CoatRow
+    room: RoomSpec
+    resins: ResinRow[]
+    answer: Answer | null
+    sentences: Sentences | null
+    cautions: string[]
+    running_pour_id: number | null
+}
+
+/** What goes into which cup and what happens then: one side of paper for the wall, and the start of the clock. */
+export default function MixSheet(props: Props): ReactNode {
+    const { no_substitute: noSubstitute, studio } = useShared()
+    const [starting, setStarting] = useState(false)
+    const resin = props.resins.find((one) => one.id === props.coat.resin_id)
+    const fetchTrace = useCallback((figure: string) => ask<Trace>('POST', `/coats/${props.coat.id}/trace/${figure}`, {}), [props.coat.id])
+    const stops = props.answer?.advice.filter((one) => one.level === 'stop') ?? []
+
+    return (
+        <Traced fetchTrace={fetchTrace}>
+            <StagePage
+                title={props.piece.name}
+                at="mix"
+                way={{ pieceId: props.piece.id, coatId: props.coat.id, pourId: props.running_pour_id }}
+                back={
+                    <>
+                        <LinkButton href={`/coats/${props.coat.id}`} look="quiet">
+                            The coat
+                        </LinkButton>
+                        <Button onClick={() => window.print()}>
+                            <PrinterIcon size={18} /> Print
+                        </Button>
+                    </>
+                }
+                forward={
+                    props.running_pour_id === null ? (
+                        <Button look="next" className="min-w-44" disabled={props.answer === null} onClick={() => setStarting(true)}>
+                            It is mixed: start the clock
+                        </Button>
+                    ) : (
+                        <Button look="next" className="min-w-44" onClick={() => router.visit(`/pours/${props.running_pour_id}`)}>
+                            To the running pour
+                        </Button>
+                    )
+                }
+            >
+                {props.answer === null || resin === undefined ? (
+                    <p className="p-6 text-lg font-semibold text-danger">{Object.values(props.sentences ?? {}).join(' ')}</p>
+                ) : (
+                    <div className="flex-1 bg-recess p-3 sm:p-6 print:bg-transparent print:p-0">
+                        {stops.length > 0 && (
+                            <div className="mx-auto mb-4 max-w-[60rem] space-y-1.5">
+                                {stops.map((stop) => (
+                                    <Strip key={stop.code} level="stop">
+                                        {stop.text}
+                                    </Strip>
+                                ))}
+                            </div>
+                        )}
+                        <Paper
+                            studio={studio ?? ''}
+                            piece={props.piece}
+                            coat={props.coat}
+                            resin={resin}
+                            room={props.room}
+                            answer={props.answer}
+                            cautions={props.cautions}
+                            noSubstitute={noSubstitute}
+                        />
+                    </div>
+                )}
+            </StagePage>
+            <StartSheet
+                open={starting}
+                onClose={() => setStarting(false)}
+                coatId={props.coat.id}
+                room={props.room}
+                stops={stops}
+                cautions={props.cautions}
+            />
+        </Traced>
+    )
+}

@@ -1,0 +1,101 @@
+import { Head, Link, router } from '@inertiajs/react'
+import { DownloadSimpleIcon, UploadSimpleIcon } from '@phosphor-icons/react'
+import { useId, useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Field } from '../../controls/Field'
+import { fieldNumber, fieldTemperature } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import type { RoomSpec, Sentences } from '../../types'
+
+interface Props {
+    name: string
+    room: RoomSpec
+    plans: { id: number; name: string; pieces: number }[]
+}
+
+/** The studio: its name, its usual room, its files. */
+export default function Studio({ name, room, plans }: Props): ReactNode {
+    const units = useUnits()
+    const fileId = useId()
+    const [typedName, setTypedName] = useState(name)
+    const [typed, setTyped] = useState<Record<string, string>>({})
+    const [sentences, setSentences] = useState<Sentences>({})
+    const onError = (errors: Record<string, string>): void => setSentences(errors)
+    const save = (): void =>
+        router.put('/studio', { name: typedName, studio: typed } as never, {
+            onError,
+            onSuccess: () => {
+                setSentences({})
+                setTyped({})
+            },
+        })
+    const read = (file: File | undefined): void => {
+        if (file !== undefined) router.post('/plans', { file }, { forceFormData: true, onError })
+    }
+    const field = (key: string, label: string, saved: string, unit: string, assumed: string): ReactNode => (
+        <Field
+            label={label}
+            value={typed[key] ?? saved}
+            unit={unit}
+            inputMode="decimal"
+            placeholder={assumed}
+            sentence={sentences[`studio.${key}`]}
+            onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
+        />
+    )
+    return (
+        <div className="mx-auto grid w-full max-w-5xl flex-1 content-start gap-x-16 gap-y-10 px-4 py-6 sm:px-8 lg:grid-cols-2">
+            <Head title="Studio" />
+            <h1 className="figure text-4xl lg:col-span-2">Studio</h1>
+            <form
+                className="space-y-5"
+                onSubmit={(event) => {
+                    event.preventDefault()
+                    save()
+                }}
+            >
+                <Field label="Name" value={typedName} onChange={setTypedName} sentence={sentences.name} large />
+                <div className="grid grid-cols-2 gap-6">
+                    {field('temperature_c', 'Room', fieldTemperature(room.temperature_c, units), units === 'metric' ? '°C' : '°F', '')}
+                    {field('humidity_pct', 'Humidity', fieldNumber(room.humidity_pct), '%', '50')}
+                    {field('slope_mm_per_m', 'Bench off level', fieldNumber(room.slope_mm_per_m), 'mm/m', '0')}
+                    {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', '5')}
+                </div>
+                <Button look="next" type="submit" className="min-w-36">
+                    Save
+                </Button>
+            </form>
+            <section>
+                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Plan files</h2>
+                <p className="mt-2">A plan outlives the program: it is one open JSON file, and anybody can check its arithmetic.</p>
+                <ul className="mt-3">
+                    {plans.map((plan) => (
+                        <li key={plan.id} className="flex items-center justify-between gap-4 border-b ruled">
+                            <span>
+                                {plan.name}, {plan.pieces === 1 ? 'one piece' : `${plan.pieces} pieces`}
+                            </span>
+                            <a href={`/plans/${plan.id}/file`} aria-label={`Save the plan file of ${plan.name}`} className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4">
+                                <DownloadSimpleIcon size={18} /> Save
+                            </a>
+                        </li>
+                    ))}
+                </ul>
+                <label
+                    htmlFor={fileId}
+                    className="mt-4 flex min-h-14 cursor-pointer items-center gap-3 rounded border border-dashed border-line bg-sheet px-4 focus-within:outline-3 focus-within:outline-act"
+                >
+                    <UploadSimpleIcon size={22} /> Bring in a plan file
+                    <input id={fileId} type="file" accept=".json,application/json" className="sr-only" onChange={(event) => read(event.target.files?.[0])} />
+                </label>
+                <p role="status" className="mt-2 font-semibold break-words text-danger">
+                    {sentences.file ?? sentences.photo ?? ''}
+                </p>
+                <p className="mt-6 text-sm">
+                    <Link href="/swatches" className="underline underline-offset-4">
+                        Colours, type and signs of this program
+                    </Link>
+                </p>
+            </section>
+        </div>
+    )
+}
