@@ -12,6 +12,7 @@ use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
+use Throwable;
 
 /** Turns what goes wrong into a sentence at its field, or on a page of its own. */
 final class Problems
@@ -45,7 +46,7 @@ final class Problems
         return response()->json(['sentences' => $exception->sentences], 422);
     }
 
-    private static function page(Response $response, \Throwable $exception, Request $request): Response
+    private static function page(Response $response, Throwable $exception, Request $request): Response
     {
         $status = $exception instanceof TokenMismatchException ? 419 : $response->getStatusCode();
         $sentence = self::SENTENCES[$status] ?? null;

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\PlanFile\Json;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use InvalidArgumentException;
 use stdClass;
 
 /**
@@ -24,10 +23,6 @@ final class JsonObject implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        if ($value !== null && ! $value instanceof stdClass) {
-            throw new InvalidArgumentException("$key takes an object.");
-        }
-
         return $value === null ? null : Json::line($value);
     }
 }

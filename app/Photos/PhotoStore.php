@@ -36,7 +36,7 @@ final class PhotoStore
         if ($size === false || ! in_array($size[2], self::TYPES, true)) {
             throw self::refused('This is not a photo that can be read: choose a JPEG, PNG or WebP file.');
         }
-        if ($size[0] * $size[1] > self::MOST_MEGAPIXELS * 1_000_000) {
+        if (self::MOST_MEGAPIXELS * 1_000_000 < $size[0] * $size[1]) {
             throw self::refused(sprintf('This photo has more than %d megapixels: choose a smaller one.', self::MOST_MEGAPIXELS));
         }
         try {

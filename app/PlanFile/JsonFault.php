@@ -19,7 +19,9 @@ final class JsonFault
 
     private int $at = 0;
 
-    private function __construct(private readonly string $text) {}
+    private function __construct(private readonly string $text)
+    {
+    }
 
     /** A sentence with line and column, or null when the text is JSON. */
     public static function sentence(string $text): ?string
@@ -69,7 +71,7 @@ final class JsonFault
         return $this->take(self::STRING) && $this->sign(':') && $this->value($depth + 1);
     }
 
-    /** @param callable(): bool $entry */
+    /** @param  callable(): bool  $entry */
     private function sequence(string $end, callable $entry): bool
     {
         $this->at++;

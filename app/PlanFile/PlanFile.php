@@ -19,7 +19,8 @@ final readonly class PlanFile
     private function __construct(
         public stdClass $document,
         public Plan $plan,
-    ) {}
+    ) {
+    }
 
     /** @throws PlanException when it is no plan, with every fault at its pointer */
     public static function read(string $text): self

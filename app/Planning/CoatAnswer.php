@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\RoomRule;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
-use OpenGlaze\Core\Advice\RoomRule;
 use OpenGlaze\Core\Trace\Trace;
 use OpenGlaze\Core\Trace\TraceInput;
 use stdClass;

@@ -13,7 +13,8 @@ final readonly class CoatChanges
         public ?int $resinId,
         public stdClass $coat,
         public stdClass $studio,
-    ) {}
+    ) {
+    }
 
     /**
      * Reads what the page sends: {"resin_id": …, "coat": {…}, "studio": {…}}, all of them optional.

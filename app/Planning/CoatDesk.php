@@ -18,7 +18,9 @@ use stdClass;
 /** Computes one coat as it is saved, or as somebody is changing it, and saves the changes. */
 final readonly class CoatDesk
 {
-    public function __construct(private PlanAssembler $assembler) {}
+    public function __construct(private PlanAssembler $assembler)
+    {
+    }
 
     /** @throws FieldException when the saved coat cannot be computed */
     public function saved(Coat $coat, UnitSystem $units): CoatResult

@@ -11,13 +11,13 @@ use OpenGlaze\Core\Plan\PlanException;
 /** Something typed cannot be used; carries one sentence for each field, by the field's name on the screen. */
 final class FieldException extends DomainException
 {
-    /** @param non-empty-array<string, string> $sentences */
+    /** @param  non-empty-array<string, string>  $sentences */
     private function __construct(public readonly array $sentences)
     {
         parent::__construct(implode(' ', $sentences));
     }
 
-    /** @param non-empty-array<string, string> $sentences */
+    /** @param  non-empty-array<string, string>  $sentences */
     public static function at(array $sentences): self
     {
         return new self($sentences);
@@ -35,10 +35,10 @@ final class FieldException extends DomainException
             $sentences[self::fieldOf($fault, $fields)] ??= $fault->sentence;
         }
 
-        return new self($sentences === [] ? ['form' => $exception->getMessage()] : $sentences);
+        return new self($sentences);
     }
 
-    /** @param array<string, string> $fields */
+    /** @param  array<string, string>  $fields */
     private static function fieldOf(Fault $fault, array $fields): string
     {
         foreach ($fields as $pointer => $prefix) {

@@ -21,7 +21,9 @@ final readonly class PieceDesk
     /** A new piece's flood coat, mm: a common self-levelling film. */
     private const FIRST_FILM_MM = 1.6;
 
-    public function __construct(private PlanAssembler $assembler) {}
+    public function __construct(private PlanAssembler $assembler)
+    {
+    }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
     public function takeIn(Plan $plan, stdClass $spec): Piece
@@ -34,7 +36,7 @@ final readonly class PieceDesk
             $piece = Piece::query()->create([
                 'plan_id' => $plan->id,
                 'key' => $key,
-                'position' => (int) Piece::withTrashed()->where('plan_id', $plan->id)->max('position') + 1,
+                'position' => Piece::withTrashed()->where('plan_id', $plan->id)->count(),
                 'spec' => $spec,
             ]);
             $this->firstCoat($plan, $piece);
@@ -80,7 +82,7 @@ final readonly class PieceDesk
             'piece_id' => $piece->id,
             'resin_id' => $resin->id,
             'key' => $key,
-            'position' => (int) Coat::query()->where('plan_id', $plan->id)->max('position') + 1,
+            'position' => Coat::query()->where('plan_id', $plan->id)->count(),
             'spec' => (object) [
                 'id' => $key,
                 'piece' => $piece->key,

@@ -66,7 +66,7 @@ final class PlanAssembler
         return $spec;
     }
 
-    /** @param array<int, stdClass> $entries */
+    /** @param  array<int, stdClass>  $entries */
     private function fill(stdClass $document, string $field, array $entries): void
     {
         if ($entries !== [] || property_exists($document, $field)) {

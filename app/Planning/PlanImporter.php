@@ -8,6 +8,7 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Resin;
+use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +38,7 @@ final class PlanImporter
                 'plan_id' => $plan->id, 'key' => $spec->id, 'position' => $position, 'spec' => $spec,
             ])->id);
             $this->create($document, 'coats', fn (stdClass $spec, int $position): int => Coat::query()->create([
-                'plan_id' => $plan->id, 'piece_id' => $pieces[$spec->piece], 'resin_id' => $resins[$spec->resin],
+                'plan_id' => $plan->id, 'piece_id' => $pieces[Dig::text($spec, 'piece')], 'resin_id' => $resins[Dig::text($spec, 'resin')],
                 'key' => $spec->id, 'position' => $position, 'spec' => $spec,
             ])->id);
 

@@ -13,7 +13,9 @@ use stdClass;
 /** Changes a plan's name and its room. */
 final readonly class RoomDesk
 {
-    public function __construct(private PlanAssembler $assembler) {}
+    public function __construct(private PlanAssembler $assembler)
+    {
+    }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
     public function change(Plan $plan, string $name, stdClass $room): void

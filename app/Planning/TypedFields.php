@@ -28,7 +28,9 @@ final readonly class TypedFields
 
     private const TEMPERATURES = ['temperature_c'];
 
-    public function __construct(private UnitSystem $units) {}
+    public function __construct(private UnitSystem $units)
+    {
+    }
 
     /** @throws FieldException with a sentence for each field that cannot be read */
     public function read(stdClass $typed, string $prefix): stdClass

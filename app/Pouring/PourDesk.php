@@ -7,6 +7,7 @@ namespace App\Pouring;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\PourAct;
+use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
@@ -33,7 +34,8 @@ final readonly class PourDesk
     public function __construct(
         private PlanAssembler $assembler,
         private CoatDesk $coats,
-    ) {}
+    ) {
+    }
 
     /**
      * Starts the clock at the end of the stirring.
@@ -72,14 +74,12 @@ final readonly class PourDesk
                 return;
             }
             $pouredAt = self::between($pour->started_at, $at);
-            $document = Json::copy($pour->plan);
-            $last = end($document->coats);
             $inCupMin = $pour->started_at->diffInMilliseconds($pouredAt) / 60_000;
-            $last->age_min = $inCupMin * $this->coats->computeLast($document, $units)->film->rate;
-            $result = $this->coats->computeLast($document, $units);
+            $ageMin = $inCupMin * $this->coats->computeLast($pour->plan, $units)->film->rate;
+            $result = $this->coats->computeLast(self::aged($pour->plan, $ageMin), $units);
             $pour->update([
                 'poured_at' => $pouredAt,
-                'times' => (object) ['age_min' => $last->age_min, 'answer' => CoatAnswer::object($result)],
+                'times' => (object) ['age_min' => $ageMin, 'answer' => CoatAnswer::object($result)],
             ]);
             foreach (Acts::of($result) as $position => $act) {
                 $pour->acts()->create([
@@ -137,6 +137,17 @@ final readonly class PourDesk
     public static function stops(CoatResult $result): array
     {
         return array_values(array_filter($result->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop));
+    }
+
+    /** The plan whose last coat had such an age, in minutes at the reference temperature, when it was poured. */
+    private static function aged(stdClass $plan, float $ageMin): stdClass
+    {
+        $document = Json::copy($plan);
+        $coats = Dig::objects($document, 'coats');
+        $coats[count($coats) - 1]->age_min = $ageMin;
+        $document->coats = $coats;
+
+        return $document;
     }
 
     private static function between(CarbonImmutable $from, ?CarbonImmutable $at): CarbonImmutable

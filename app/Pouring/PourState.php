@@ -6,6 +6,7 @@ namespace App\Pouring;
 
 use App\Models\Pour;
 use App\Models\PourAct;
+use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use stdClass;
 
@@ -32,16 +33,16 @@ final class PourState
             'poured_at' => $zero === null ? null : self::ms($zero),
             'finished_at' => $pour->finished_at === null ? null : self::ms($pour->finished_at),
             'open_until' => $zero === null
-                ? self::ms($pour->started_at) + (int) round(self::float($answer, 'coat', 'film', 'open_min') * 60_000)
-                : $at(self::float($answer, 'coat', 'film', 'open_min')),
-            'closes_at' => $at(self::float($answer, 'coat', 'torch', 'closes_min')),
-            'handle_at' => $at(self::minutes($answer, 'handle_h')),
+                ? self::ms($pour->started_at) + (int) round((Dig::float($answer, 'coat.film.open_min') ?? 0.0) * 60_000)
+                : $at((Dig::float($answer, 'coat.film.open_min') ?? 0.0)),
+            'closes_at' => $at(Dig::float($answer, 'coat.torch.closes_min')),
+            'handle_at' => $at(self::hours(Dig::float($answer, 'coat.windows.handle_h'))),
             'tool' => self::tool($pour),
             'phases' => $zero === null ? [] : array_map(static fn (stdClass $span): array => [
-                'phase' => $span->phase,
-                'from' => $at((float) $span->from_min),
-                'to' => $span->to_min === null ? null : $at((float) $span->to_min),
-            ], self::spans($answer)),
+                'phase' => Dig::text($span, 'phase'),
+                'from' => $at(Dig::float($span, 'from_min')),
+                'to' => $at(Dig::float($span, 'to_min')),
+            ], Dig::objects($answer, 'phases')),
             'acts' => $pour->acts->map(static fn (PourAct $act): array => [
                 'id' => $act->id,
                 'kind' => $act->kind,
@@ -56,41 +57,17 @@ final class PourState
     /** What was computed for the pour: with the mix's age once it is on the piece. */
     public static function answer(Pour $pour): stdClass
     {
-        $answer = $pour->times->answer ?? null;
-
-        return $answer instanceof stdClass ? $answer : $pour->result;
+        return $pour->times === null ? $pour->result : Dig::object($pour->times, 'answer');
     }
 
     public static function tool(Pour $pour): string
     {
-        $tool = self::answer($pour)->coat->torch->tool ?? null;
-
-        return is_string($tool) ? $tool : 'none';
+        return Dig::text(self::answer($pour), 'coat.torch.tool') ?? 'none';
     }
 
-    private static function minutes(stdClass $answer, string $field): ?float
+    private static function hours(?float $hours): ?float
     {
-        $hours = $answer->coat->windows->{$field} ?? null;
-
-        return is_numeric($hours) ? (float) $hours * 60 : null;
-    }
-
-    private static function float(stdClass $answer, string ...$path): float
-    {
-        $value = $answer;
-        foreach ($path as $step) {
-            $value = $value instanceof stdClass ? $value->{$step} ?? null : null;
-        }
-
-        return is_numeric($value) ? (float) $value : 0.0;
-    }
-
-    /** @return list<stdClass> */
-    private static function spans(stdClass $answer): array
-    {
-        $spans = $answer->phases ?? [];
-
-        return array_values(array_filter(is_array($spans) ? $spans : [], static fn (mixed $span): bool => $span instanceof stdClass));
+        return $hours === null ? null : $hours * 60;
     }
 
     private static function ms(CarbonImmutable $moment): int

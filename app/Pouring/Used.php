@@ -10,5 +10,6 @@ final readonly class Used
     public function __construct(
         public ?float $aMl,
         public ?float $bMl,
-    ) {}
+    ) {
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Models\Pour;
+use App\PlanFile\Dig;
 use stdClass;
 
 /** What a pour was planned to take beside what it took, and how it went. */
@@ -14,29 +15,29 @@ final class UsedBesidePlanned
     public static function of(Pour $pour): array
     {
         $resin = self::resin($pour);
-        $coat = self::last($pour->plan->coats ?? []);
+        $coat = self::coat($pour);
 
         return [
-            'planned' => $pour->result->coat->mix ?? null,
+            'planned' => Dig::object($pour->result, 'coat.mix'),
             'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml],
-            'density_a_g_ml' => $resin->density_a_g_ml ?? null,
-            'density_b_g_ml' => $resin->density_b_g_ml ?? null,
-            'resin' => $resin->name ?? $resin->id ?? '',
-            'kind' => $coat->kind ?? 'flood',
-            'thickness_mm' => $coat->size_by->thickness_mm ?? null,
-            'room' => $pour->plan->studio ?? new stdClass,
+            'density_a_g_ml' => Dig::float($resin, 'density_a_g_ml'),
+            'density_b_g_ml' => Dig::float($resin, 'density_b_g_ml'),
+            'resin' => Dig::text($resin, 'name') ?? Dig::text($resin, 'id') ?? '',
+            'kind' => Dig::text($coat, 'kind') ?? 'flood',
+            'thickness_mm' => Dig::float($coat, 'size_by.thickness_mm'),
+            'room' => Dig::object($pour->plan, 'studio'),
             'note' => $pour->note,
             'photo' => $pour->photo === null ? null : '/photos/'.$pour->photo,
             'override_reason' => $pour->override_reason,
         ];
     }
 
+    /** The sheet of the resin that was poured, as it was then. */
     public static function resin(Pour $pour): stdClass
     {
-        $coat = self::last($pour->plan->coats ?? []);
-        $resins = $pour->plan->resins ?? [];
-        foreach (is_array($resins) ? $resins : [] as $resin) {
-            if ($resin instanceof stdClass && ($resin->id ?? null) === ($coat->resin ?? '')) {
+        $id = Dig::text(self::coat($pour), 'resin');
+        foreach (Dig::objects($pour->plan, 'resins') as $resin) {
+            if (Dig::text($resin, 'id') === $id) {
                 return $resin;
             }
         }
@@ -44,10 +45,10 @@ final class UsedBesidePlanned
         return new stdClass;
     }
 
-    private static function last(mixed $list): stdClass
+    private static function coat(Pour $pour): stdClass
     {
-        $last = is_array($list) ? end($list) : null;
+        $coats = Dig::objects($pour->plan, 'coats');
 
-        return $last instanceof stdClass ? $last : new stdClass;
+        return $coats === [] ? new stdClass : $coats[count($coats) - 1];
     }
 }

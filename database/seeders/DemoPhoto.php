@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\PlanFile\Dig;
 use GdImage;
 use stdClass;
 
@@ -22,7 +23,7 @@ final class DemoPhoto
         $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         imagefill($image, 0, 0, self::colour($image, 176, 168, 152));
         self::bench($image);
-        $round = ($piece->outline->shape ?? '') === 'circle';
+        $round = Dig::text($piece, 'outline.shape') === 'circle';
         self::sky($image, $round, self::SKIES[$seed % count(self::SKIES)]);
         self::light($image, $round);
         imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);
@@ -39,7 +40,7 @@ final class DemoPhoto
         }
     }
 
-    /** @param array{int, int, int} $sky */
+    /** @param  array{int, int, int}  $sky */
     private static function sky(GdImage $image, bool $round, array $sky): void
     {
         for ($ring = 0; $ring < 60; $ring++) {
@@ -48,7 +49,7 @@ final class DemoPhoto
             $inset = $ring * 4;
             $round
                 ? imagefilledellipse($image, 450, 320, 540 - $inset, 540 - $inset, $colour)
-                : imagefilledrectangle($image, 130 + $inset, 110 + $inset / 2, 770 - $inset, 530 - $inset / 2, $colour);
+                : imagefilledrectangle($image, 130 + $inset, 110 + intdiv($inset, 2), 770 - $inset, 530 - intdiv($inset, 2), $colour);
         }
         for ($star = 0; $star < 70; $star++) {
             $angle = mt_rand(0, 628) / 100;

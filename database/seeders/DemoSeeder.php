@@ -9,8 +9,9 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
-use App\PlanFile\Json;
 use App\Photos\PhotoStore;
+use App\PlanFile\Dig;
+use App\PlanFile\Json;
 use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
 use App\Planning\PieceDesk;
@@ -52,7 +53,8 @@ final class DemoSeeder extends Seeder
         private readonly PourDesk $pours,
         private readonly PhotoStore $photos,
         private readonly RoomDesk $room,
-    ) {}
+    ) {
+    }
 
     public function run(): void
     {
@@ -98,13 +100,17 @@ final class DemoSeeder extends Seeder
         foreach ($pour->acts()->get() as $act) {
             $this->at($start->addMinutes(8 + (int) $act->due_min + $index % 3), fn () => $this->pours->tick($act, $pour->refresh(), null));
         }
-        $mix = $pour->result->coat->mix;
         $this->at($start->addHours(15), fn () => $this->pours->finish(
             $pour,
-            new Used(round($mix->a_ml * $share, 1), round($mix->b_ml * $share, 1)),
+            new Used($this->share($pour, 'a_ml', $share), $this->share($pour, 'b_ml', $share)),
             $note,
             $this->photos->keepJpeg(DemoPhoto::jpeg($coat->piece->spec, $index)),
         ));
+    }
+
+    private function share(Pour $pour, string $part, float $share): float
+    {
+        return round((Dig::float($pour->result, 'coat.mix.'.$part) ?? 0.0) * $share, 1);
     }
 
     private function running(Coat $coat, float $minutesAgo, int $done): void
@@ -112,7 +118,7 @@ final class DemoSeeder extends Seeder
         $pouredAt = CarbonImmutable::now()->subSeconds((int) ($minutesAgo * 60));
         $pour = $this->at($pouredAt->subMinutes(6), fn (): Pour => $this->pours->start($coat->refresh(), (object) ['temperature_c' => 21, 'humidity_pct' => 50], null, UnitSystem::Metric));
         $this->at($pouredAt, fn () => $this->pours->poured($pour, null, UnitSystem::Metric));
-        foreach ($pour->acts()->get()->take($done) as $act) {
+        foreach ($pour->acts()->limit($done)->get() as $act) {
             $this->at($pouredAt->addSeconds((int) ($act->due_min * 60) + 20), fn () => $this->pours->tick($act, $pour->refresh(), null));
         }
     }

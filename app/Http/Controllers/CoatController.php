@@ -24,7 +24,9 @@ use OpenGlaze\Core\Trace\Traces;
 /** One coat: its section, its answer, its traces, its mix sheet. */
 final readonly class CoatController
 {
-    public function __construct(private CoatDesk $desk) {}
+    public function __construct(private CoatDesk $desk)
+    {
+    }
 
     public function show(Request $request, Coat $coat): Response
     {

@@ -37,7 +37,8 @@ final class NowController
     /** @return list<array<string, mixed>> */
     private function running(): array
     {
-        return Pour::query()->whereNull('finished_at')->with('acts')->latest('started_at')->get()
-            ->map(fn (Pour $pour): array => PourState::of($pour))->values()->all();
+        $pours = Pour::query()->whereNull('finished_at')->with('acts')->latest('started_at')->get();
+
+        return array_map(PourState::of(...), array_values($pours->all()));
     }
 }

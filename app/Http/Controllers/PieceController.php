@@ -24,7 +24,9 @@ use stdClass;
 /** Taking pieces in, and looking back at them. */
 final readonly class PieceController
 {
-    public function __construct(private PieceDesk $desk) {}
+    public function __construct(private PieceDesk $desk)
+    {
+    }
 
     public function index(): Response
     {

@@ -29,7 +29,9 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** A pour from the start of its clock to what it took. */
 final readonly class PourController
 {
-    public function __construct(private PourDesk $desk) {}
+    public function __construct(private PourDesk $desk)
+    {
+    }
 
     public function start(Request $request, Coat $coat): RedirectResponse
     {

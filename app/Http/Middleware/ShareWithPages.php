@@ -21,7 +21,7 @@ final class ShareWithPages extends Middleware
         return [
             ...parent::share($request),
             'units' => Person::units($request)->value,
-            'studio' => fn (): ?string => Plan::query()->oldest('id')->value('name'),
+            'studio' => fn (): ?string => Plan::query()->oldest('id')->first()?->name,
             'no_substitute' => Caution::NO_SUBSTITUTE,
             'said' => fn (): mixed => $request->session()->get('said'),
             'undo' => fn (): mixed => $request->session()->get('undo'),

@@ -12,7 +12,8 @@ final readonly class Advice
         public Level $level,
         public string $text,
         public Topic $topic,
-    ) {}
+    ) {
+    }
 
     public static function note(string $code, Topic $topic, string $text): self
     {

@@ -10,7 +10,9 @@ use OpenGlaze\Core\Quantity\Wording;
 /** Asks every rule about a coat; stops first, then cautions, then notes. */
 final readonly class Advisor
 {
-    public function __construct(private Wording $wording) {}
+    public function __construct(private Wording $wording)
+    {
+    }
 
     /** @return list<Advice> */
     public function advise(CoatResult $result): array

@@ -65,7 +65,7 @@ final class SheetRule implements Rule
         return array_keys(array_filter($values, static fn (Sourced $value): bool => $value->isAssumed()));
     }
 
-    /** @param non-empty-list<string> $words */
+    /** @param  non-empty-list<string>  $words */
     private static function listed(array $words): string
     {
         $last = array_pop($words);

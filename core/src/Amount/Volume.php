@@ -14,7 +14,8 @@ final readonly class Volume
         public float $soakMl,
         public float $residueMl,
         public float $marginMl,
-    ) {}
+    ) {
+    }
 
     public function totalMl(): float
     {

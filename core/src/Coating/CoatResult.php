@@ -16,7 +16,7 @@ use OpenGlaze\Core\Mix\Portions;
 /** Everything that is computed for one coat. */
 final readonly class CoatResult
 {
-    /** @param list<Advice> $advice */
+    /** @param  list<Advice>  $advice */
     public function __construct(
         public CoatCase $case,
         public Volume $volume,
@@ -25,9 +25,10 @@ final readonly class CoatResult
         public ?DripPlan $drips,
         public Windows $windows,
         public array $advice = [],
-    ) {}
+    ) {
+    }
 
-    /** @param list<Advice> $advice */
+    /** @param  list<Advice>  $advice */
     public function withAdvice(array $advice): self
     {
         return new self($this->case, $this->volume, $this->mix, $this->film, $this->drips, $this->windows, $advice);

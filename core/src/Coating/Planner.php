@@ -15,7 +15,9 @@ use OpenGlaze\Core\Quantity\Wording;
 /** Computes plans: every coat with its amounts, its film, its times and the advice on it. */
 final readonly class Planner
 {
-    public function __construct(private Wording $wording = new Wording) {}
+    public function __construct(private Wording $wording = new Wording)
+    {
+    }
 
     /** @return list<CoatResult> in the order in which the coats are laid */
     public function plan(Plan $plan): array

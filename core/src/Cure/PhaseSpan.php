@@ -11,5 +11,6 @@ final readonly class PhaseSpan
         public Phase $phase,
         public float $fromMin,
         public ?float $toMin,
-    ) {}
+    ) {
+    }
 }

@@ -16,7 +16,8 @@ final readonly class Windows
         public ?float $sandFromH,
         public ?float $handleH,
         public ?float $fullCureH,
-    ) {}
+    ) {
+    }
 
     /** The label's times are ages in hours; in a warm room they come sooner, in a cold one later. */
     public static function of(

@@ -14,7 +14,8 @@ final readonly class Bubbles
     public function __construct(
         private Liquid $liquid,
         private FilmClock $clock,
-    ) {}
+    ) {
+    }
 
     /** Radius in µm of the smallest bubble that still escapes a film in mm. */
     public function smallestThatEscapesUm(float $filmMm): float

@@ -131,7 +131,7 @@ final class ChangingFilmClock implements FilmClock
         return $this->advance($before, $min - $before->min);
     }
 
-    /** @param callable(FilmState): float $measure a measure that grows with time */
+    /** @param  callable(FilmState): float  $measure a measure that grows with time */
     private function whenReached(float $wanted, callable $measure): float
     {
         $before = $this->lastStateWhere(static fn (FilmState $state): bool => $measure($state) <= $wanted);
@@ -149,7 +149,7 @@ final class ChangingFilmClock implements FilmClock
         return $before->min + ($low + $high) / 2;
     }
 
-    /** @param callable(FilmState): bool $holds true up to some state, false after it */
+    /** @param  callable(FilmState): bool  $holds true up to some state, false after it */
     private function lastStateWhere(callable $holds): FilmState
     {
         $low = 0;

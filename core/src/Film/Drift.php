@@ -17,7 +17,8 @@ final readonly class Drift
     public function __construct(
         private Liquid $liquid,
         private FilmClock $clock,
-    ) {}
+    ) {
+    }
 
     /** Drift in mm for a film (mm) on a slope (mm/m) with a longest side (mm); the film differs by twice that end to end. */
     public function driftMm(float $filmMm, float $slopeMmPerM, float $longestMm): float

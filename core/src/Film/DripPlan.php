@@ -16,12 +16,13 @@ final readonly class DripPlan
     /** What the last wipe leaves to drip, ml per metre of edge. */
     public const LEFT_AT_LAST_ML_PER_M = 0.2;
 
-    /** @param non-empty-list<float> $wipesMin */
+    /** @param  non-empty-list<float>  $wipesMin */
     private function __construct(
         public array $wipesMin,
         public float $edgeFilmLeftMm,
         public float $drippedMl,
-    ) {}
+    ) {
+    }
 
     /** The drips of a coated edge of so many metres, all pieces together. */
     public static function of(EdgeDrain $drain, FilmClock $clock, float $coatedEdgeM): self

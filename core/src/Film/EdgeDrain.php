@@ -16,7 +16,8 @@ final readonly class EdgeDrain
         private FilmClock $clock,
         private float $edgeDepthMm,
         private float $appliedMm,
-    ) {}
+    ) {
+    }
 
     /** Mean film in mm that the edge keeps for good. */
     public function filmLeftMm(): float

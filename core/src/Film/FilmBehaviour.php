@@ -25,7 +25,8 @@ final readonly class FilmBehaviour
         public float $levelWithinMmPerM,
         public float $wettingHeightMm,
         public TorchPlan $torch,
-    ) {}
+    ) {
+    }
 
     public static function of(
         float $filmMm,

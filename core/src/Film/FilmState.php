@@ -11,5 +11,6 @@ final readonly class FilmState
         public float $min,
         public float $ageMin,
         public float $mobility,
-    ) {}
+    ) {
+    }
 }

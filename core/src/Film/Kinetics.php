@@ -21,7 +21,8 @@ final readonly class Kinetics
         public float $viscosityAtC,
         public float $activationKjMol,
         public float $flowActivationKjMol,
-    ) {}
+    ) {
+    }
 
     /** Reaction rate relative to the reference temperature; 1 there. */
     public function rate(float $celsius): float

@@ -20,7 +20,8 @@ final readonly class Levelling
     public function __construct(
         private Liquid $liquid,
         private FilmClock $clock,
-    ) {}
+    ) {
+    }
 
     /** Longest wavelength in mm that the film still levels. */
     public function longestWavelengthMm(float $filmMm): float

@@ -12,7 +12,8 @@ final readonly class Liquid
     public function __construct(
         public float $densityKgM3,
         public float $surfaceTensionNM,
-    ) {}
+    ) {
+    }
 
     /** ρg, the weight of a cubic metre in N/m³. */
     public function weightNM3(): float

@@ -10,5 +10,6 @@ final readonly class TemperaturePoint
     public function __construct(
         public float $atH,
         public float $celsius,
-    ) {}
+    ) {
+    }
 }

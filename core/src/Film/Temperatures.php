@@ -9,15 +9,17 @@ namespace OpenGlaze\Core\Film;
  */
 final readonly class Temperatures
 {
-    /** @param non-empty-list<TemperaturePoint> $points strictly rising in time */
-    private function __construct(public array $points) {}
+    /** @param  non-empty-list<TemperaturePoint>  $points strictly rising in time */
+    private function __construct(public array $points)
+    {
+    }
 
     public static function steady(float $celsius): self
     {
         return new self([new TemperaturePoint(0.0, $celsius)]);
     }
 
-    /** @param non-empty-list<TemperaturePoint> $points strictly rising in time */
+    /** @param  non-empty-list<TemperaturePoint>  $points strictly rising in time */
     public static function through(array $points): self
     {
         return new self($points);
@@ -63,7 +65,11 @@ final readonly class Temperatures
         return max($this->valuesUntil($min));
     }
 
-    /** Minutes at which the line bends, after time 0, rising. @return list<float> */
+    /**
+     * Minutes at which the line bends, after time 0, rising.
+     *
+     * @return list<float>
+     */
     public function bendsMin(): array
     {
         $bends = [];

@@ -16,13 +16,14 @@ final readonly class TorchPlan
     /** The passes of a full plan. */
     public const PASSES = 2;
 
-    /** @param list<float> $passesMin at most two */
+    /** @param  list<float>  $passesMin at most two */
     private function __construct(
         public array $passesMin,
         public float $lookMin,
         public float $closesMin,
         public HeatTool $tool,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $spreadMin  minutes that the spreading takes

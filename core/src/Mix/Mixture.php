@@ -15,7 +15,8 @@ final readonly class Mixture
         public Ratio $ratio,
         public float $densityAGMl,
         public float $densityBGMl,
-    ) {}
+    ) {
+    }
 
     /**
      * Densities in g/ml.

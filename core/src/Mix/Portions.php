@@ -12,7 +12,8 @@ final readonly class Portions
         public float $bMl,
         public float $aG,
         public float $bG,
-    ) {}
+    ) {
+    }
 
     public function totalMl(): float
     {

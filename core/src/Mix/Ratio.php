@@ -11,7 +11,8 @@ final readonly class Ratio
         public float $a,
         public float $b,
         public RatioBy $by,
-    ) {}
+    ) {
+    }
 
     /** @throws MixException when a part is not positive */
     public static function byVolume(float $a, float $b): self

@@ -7,7 +7,9 @@ namespace OpenGlaze\Core\Outline;
 /** A round face. */
 final readonly class Circle implements Outline
 {
-    private function __construct(public float $diameterMm) {}
+    private function __construct(public float $diameterMm)
+    {
+    }
 
     /** @throws OutlineException when the diameter is not positive */
     public static function ofDiameter(float $diameterMm): self

@@ -10,7 +10,8 @@ final readonly class Rectangle implements Outline
     private function __construct(
         public float $widthMm,
         public float $heightMm,
-    ) {}
+    ) {
+    }
 
     /** @throws OutlineException when a side is not positive */
     public static function of(float $widthMm, float $heightMm): self

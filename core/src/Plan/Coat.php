@@ -23,5 +23,6 @@ final readonly class Coat
         public ?Sourced $residueMlPerCup,
         public Sourced $ageMin,
         public Sourced $markMm,
-    ) {}
+    ) {
+    }
 }

@@ -31,7 +31,8 @@ final readonly class CoatReader
     public function __construct(
         private array $pieces,
         private array $resins,
-    ) {}
+    ) {
+    }
 
     public function read(Node $node): Coat
     {
@@ -91,7 +92,7 @@ final readonly class CoatReader
         return $size->number('thickness_mm', 0.01, 500, 'mm');
     }
 
-    /** @param array<string, mixed> $known */
+    /** @param  array<string, mixed>  $known */
     private function reference(Node $node, string $field, array $known): string
     {
         $id = $node->text($field);

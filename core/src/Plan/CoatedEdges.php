@@ -11,12 +11,13 @@ use OpenGlaze\Core\Outline\Side;
 /** Which edges of a piece get coated: all of the outer edge, none, some sides, or so many mm. */
 final readonly class CoatedEdges
 {
-    /** @param list<Side> $sides */
+    /** @param  list<Side>  $sides */
     private function __construct(
         private bool $all,
         private array $sides,
         private float $mm,
-    ) {}
+    ) {
+    }
 
     public static function all(): self
     {
@@ -28,7 +29,7 @@ final readonly class CoatedEdges
         return new self(false, [], 0.0);
     }
 
-    /** @param list<Side> $sides each at most once */
+    /** @param  list<Side>  $sides each at most once */
     public static function sides(array $sides): self
     {
         return new self(false, $sides, 0.0);

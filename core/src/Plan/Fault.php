@@ -10,5 +10,6 @@ final readonly class Fault
     public function __construct(
         public string $pointer,
         public string $sentence,
-    ) {}
+    ) {
+    }
 }

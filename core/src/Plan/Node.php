@@ -24,7 +24,8 @@ final readonly class Node
         public string $pointer,
         private Faults $faults,
         private Origin $origin,
-    ) {}
+    ) {
+    }
 
     /** The same object, its numbers taken to come from elsewhere. */
     public function saying(Origin $origin): self

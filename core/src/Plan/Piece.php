@@ -21,7 +21,8 @@ final readonly class Piece
         public Sourced $soakMlPerM2,
         public bool $toleratesHeat,
         public int $quantity,
-    ) {}
+    ) {
+    }
 
     public function areaCm2(): float
     {

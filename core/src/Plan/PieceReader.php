@@ -106,7 +106,7 @@ final class PieceReader
         return $edges;
     }
 
-    /** @param list<mixed> $raw */
+    /** @param  list<mixed>  $raw */
     private function sides(Node $node, array $raw): ?CoatedEdges
     {
         $sides = [];

@@ -17,5 +17,6 @@ final readonly class Plan
         public array $resins,
         public array $pieces,
         public array $coats,
-    ) {}
+    ) {
+    }
 }

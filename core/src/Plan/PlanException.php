@@ -9,7 +9,7 @@ use DomainException;
 /** A plan that cannot be computed, with every fault that was found. */
 final class PlanException extends DomainException
 {
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     private function __construct(public readonly array $faults)
     {
         parent::__construct(implode("\n", array_map(
@@ -18,7 +18,7 @@ final class PlanException extends DomainException
         )));
     }
 
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     public static function faults(array $faults): self
     {
         return new self($faults);

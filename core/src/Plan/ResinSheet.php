@@ -33,7 +33,8 @@ final readonly class ResinSheet
         public Sourced $maxHumidityPct,
         public ?Sourced $activationKjMol,
         public ?Sourced $flowActivationKjMol,
-    ) {}
+    ) {
+    }
 
     public function liquid(): Liquid
     {

@@ -22,5 +22,6 @@ final readonly class Studio
         public Sourced $residueFilmMm,
         public Sourced $activationKjMol,
         public Sourced $flowActivationKjMol,
-    ) {}
+    ) {
+    }
 }

@@ -59,7 +59,7 @@ final class LengthParser
         }
         $inches = self::number($found[2] ?? null, $found[3] ?? null, $found[4] ?? null, $found[5] ?? null, $written);
 
-        return self::decimal($found[1] ?? '') * LengthUnit::Foot->inMm() + $inches * LengthUnit::Inch->inMm();
+        return self::decimal($found[1]) * LengthUnit::Foot->inMm() + $inches * LengthUnit::Inch->inMm();
     }
 
     private static function single(string $text, string $written, LengthUnit $default): float

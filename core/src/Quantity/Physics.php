@@ -20,7 +20,9 @@ final class Physics
     /** 0 °C in kelvin. */
     public const ZERO_CELSIUS_K = 273.15;
 
-    private function __construct() {}
+    private function __construct()
+    {
+    }
 
     /** Absolute temperature in kelvin of a temperature in °C. */
     public static function kelvin(float $celsius): float

@@ -10,7 +10,8 @@ final readonly class Sourced
     private function __construct(
         public float $value,
         public Origin $origin,
-    ) {}
+    ) {
+    }
 
     public static function entered(float $value): self
     {

@@ -7,7 +7,9 @@ namespace OpenGlaze\Core\Quantity;
 /** Puts quantities into sentences in a person's units. */
 final readonly class Wording
 {
-    public function __construct(private UnitSystem $units = UnitSystem::Metric) {}
+    public function __construct(private UnitSystem $units = UnitSystem::Metric)
+    {
+    }
 
     /** A film thickness or a small height, given in mm. */
     public function thickness(float $mm): string

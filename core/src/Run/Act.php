@@ -13,5 +13,6 @@ final readonly class Act
         public float $dueMin,
         public string $title,
         public string $how,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,9 @@ use OpenGlaze\Core\Quantity\Physics;
 /** Inputs that many traces of the film share, and how a time is reached from an age or a mobility. */
 final readonly class FilmInputs
 {
-    public function __construct(private CoatResult $result) {}
+    public function __construct(private CoatResult $result)
+    {
+    }
 
     public function thickness(): TraceInput
     {
@@ -99,5 +101,4 @@ final readonly class FilmInputs
     {
         return $this->isSteady() ? '' : 'Integrated over the temperatures of the room.';
     }
-
 }

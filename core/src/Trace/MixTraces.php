@@ -11,7 +11,9 @@ use OpenGlaze\Core\Quantity\Origin;
 /** How the total is split into part A and part B. */
 final readonly class MixTraces
 {
-    public function __construct(private CoatResult $result) {}
+    public function __construct(private CoatResult $result)
+    {
+    }
 
     /** @return list<Trace> */
     public function all(): array

@@ -13,7 +13,9 @@ use OpenGlaze\Core\Quantity\Origin;
 /** How the piece's area and coated edge were found. */
 final readonly class PieceTraces
 {
-    public function __construct(private CoatResult $result) {}
+    public function __construct(private CoatResult $result)
+    {
+    }
 
     /** @return list<Trace> */
     public function all(): array

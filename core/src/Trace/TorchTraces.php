@@ -97,7 +97,7 @@ final readonly class TorchTraces
         return TraceInput::computed("rise_{$radiusUm}_min", "bubbles of $radiusUm µm are out after", $min ?? INF, 'min', "rise_{$radiusUm}_min");
     }
 
-    /** @param list<TraceInput> $inputs */
+    /** @param  list<TraceInput>  $inputs */
     private function trace(string $figure, string $label, float $min, string $words, string $expression, array $inputs): Trace
     {
         return new Trace($figure, $label, 'min', $min, $words, $expression, $inputs, $this->inputs->note());

@@ -15,7 +15,7 @@ use OpenGlaze\Core\Quantity\Origin;
  */
 final readonly class Trace
 {
-    /** @param list<TraceInput> $inputs */
+    /** @param  list<TraceInput>  $inputs */
     public function __construct(
         public string $figure,
         public string $label,
@@ -25,7 +25,8 @@ final readonly class Trace
         public string $expression,
         public array $inputs,
         public string $note = '',
-    ) {}
+    ) {
+    }
 
     /** @return list<TraceInput> */
     public function assumed(): array

@@ -17,7 +17,8 @@ final readonly class TraceInput
         public string $unit,
         public Origin $origin,
         public ?string $figure,
-    ) {}
+    ) {
+    }
 
     public static function sourced(string $symbol, string $label, Sourced $value, string $unit): self
     {

@@ -10,7 +10,9 @@ use OpenGlaze\Core\Quantity\Origin;
 /** Where the resin goes, part by part. */
 final readonly class VolumeTraces
 {
-    public function __construct(private CoatResult $result) {}
+    public function __construct(private CoatResult $result)
+    {
+    }
 
     /** @return list<Trace> */
     public function all(): array
@@ -151,7 +153,7 @@ final readonly class VolumeTraces
         return TraceInput::given('quantity', 'pieces', $this->result->case->piece->quantity, '', Origin::Entered);
     }
 
-    /** @param list<TraceInput> $inputs */
+    /** @param  list<TraceInput>  $inputs */
     private function trace(string $figure, string $label, float $ml, string $words, string $expression, array $inputs): Trace
     {
         return new Trace($figure, $label, 'ml', $ml, $words, $expression, $inputs);

@@ -47,7 +47,7 @@ final class AdviceTest extends TestCase
         ];
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     #[DataProvider('cases')]
     public function test_it_advises(array $changes, string $code, Level $level, string $text): void
     {
@@ -87,7 +87,7 @@ final class AdviceTest extends TestCase
         self::assertStringContainsString('59 °F', (string) self::find('room_too_cold', $advice)?->text);
     }
 
-    /** @param list<Advice> $advice */
+    /** @param  list<Advice>  $advice */
     private static function find(string $code, array $advice): ?Advice
     {
         foreach ($advice as $one) {

@@ -103,7 +103,7 @@ final class FilmClockTest extends TestCase
         return new Kinetics(45, 23, 1.1, 25, 55, 65);
     }
 
-    /** @param non-empty-list<array{float, float}> $points */
+    /** @param  non-empty-list<array{float, float}>  $points */
     private static function changing(array $points, float $age = 0): FilmClock
     {
         return new ChangingFilmClock(

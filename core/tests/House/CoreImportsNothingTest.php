@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\House;
 
+use PhpToken;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -53,7 +54,7 @@ final class CoreImportsNothingTest extends TestCase
         }
     }
 
-    /** @return array<string, list<\PhpToken>> */
+    /** @return array<string, list<PhpToken>> */
     private static function files(): array
     {
         $files = [];
@@ -61,8 +62,8 @@ final class CoreImportsNothingTest extends TestCase
             if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                 $code = (string) file_get_contents($file->getPathname());
                 $files[$file->getPathname()] = array_values(array_filter(
-                    \PhpToken::tokenize($code),
-                    static fn (\PhpToken $token): bool => ! $token->isIgnorable(),
+                    PhpToken::tokenize($code),
+                    static fn (PhpToken $token): bool => ! $token->isIgnorable(),
                 ));
             }
         }

@@ -91,7 +91,7 @@ final class PlanReaderTest extends TestCase
         ];
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     #[DataProvider('bad')]
     public function test_what_is_wrong_is_refused_at_its_pointer_with_what_is_allowed(array $changes, string $pointer, string $sentence): void
     {

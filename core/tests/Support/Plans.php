@@ -33,8 +33,8 @@ final class Plans
               "edge_film_mm": 0.25, "runoff_pct": 10, "cups": 1, "residue_ml_per_cup": 3 } ]
         }
         JSON;
+        /** @var stdClass $plan */
         $plan = json_decode($text, flags: JSON_THROW_ON_ERROR);
-        assert($plan instanceof stdClass);
 
         return $plan;
     }
@@ -65,7 +65,7 @@ final class Plans
         return $plan;
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     public static function computed(array $changes = []): CoatResult
     {
         return (new Planner)->plan((new PlanReader)->read(self::with($changes)))[0];

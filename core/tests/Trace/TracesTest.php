@@ -33,7 +33,7 @@ final class TracesTest extends TestCase
         ];
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     #[DataProvider('plans')]
     public function test_every_trace_works_out_to_its_figure(array $changes): void
     {
@@ -49,7 +49,7 @@ final class TracesTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     #[DataProvider('plans')]
     public function test_every_figure_shown_has_a_trace(array $changes): void
     {
@@ -107,7 +107,7 @@ final class TracesTest extends TestCase
             'mobility_in_the_end' => $result->case->clock->mobilityInTheEnd(...),
         ];
         foreach ($functions as $name => $function) {
-            $language->register($name, static fn (): string => '', static fn (array $values, float|int ...$arguments): ?float => $function(...$arguments));
+            $language->register($name, static fn (): string => '', static fn (array $values, float|int ...$arguments): mixed => $function(...$arguments));
         }
         $values = ['pi' => M_PI];
         foreach ($trace->inputs as $input) {

@@ -37,7 +37,7 @@ export function Field(props: FieldProps): ReactNode {
                     placeholder={props.placeholder}
                     aria-invalid={wrong}
                     aria-describedby={wrong || props.hint ? `${id}-note` : undefined}
-                    className={`min-h-9 w-full min-w-0 bg-transparent placeholder:text-soft focus:outline-none ${props.large ? 'text-2xl' : 'text-lg'}`}
+                    className={`min-h-9 w-full min-w-0 bg-transparent placeholder:text-base placeholder:text-soft placeholder:italic focus:outline-none ${props.large ? 'text-2xl' : 'text-lg'}`}
                     onChange={(event) => props.onChange(event.target.value)}
                     onBlur={() => props.onDone?.()}
                     onKeyDown={(event) => {
@@ -55,7 +55,12 @@ export function Field(props: FieldProps): ReactNode {
     )
 }
 
-export function TextArea(props: { label: string; value: string; onChange: (value: string) => void; rows?: number }): ReactNode {
+export function TextArea(props: {
+    label: string
+    value: string
+    onChange: (value: string) => void
+    rows?: number
+}): ReactNode {
     const id = useId()
     return (
         <div>

@@ -3,7 +3,13 @@ import { Dialog } from 'radix-ui'
 import type { ReactNode } from 'react'
 
 /** A page that is laid over the page: a question, or an explanation. */
-export function Sheet(props: { open: boolean; onClose: () => void; title: string; children: ReactNode; wide?: boolean }): ReactNode {
+export function Sheet(props: {
+    open: boolean
+    onClose: () => void
+    title: string
+    children: ReactNode
+    wide?: boolean
+}): ReactNode {
     return (
         <Dialog.Root open={props.open} onOpenChange={(open) => !open && props.onClose()}>
             <Dialog.Portal>
@@ -12,13 +18,14 @@ export function Sheet(props: { open: boolean; onClose: () => void; title: string
                     aria-describedby={undefined}
                     className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-auto border-t-4 border-ink bg-sheet p-5 sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:w-[92vw] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded sm:border-2 ${props.wide ? 'sm:max-w-3xl' : 'sm:max-w-xl'}`}
                 >
-                    <div className="flex items-start justify-between gap-4">
-                        <Dialog.Title className="figure text-2xl leading-tight">{props.title}</Dialog.Title>
-                        <Dialog.Close className="-mt-2 -mr-2 grid size-11 place-items-center rounded hover:bg-recess" aria-label="Close">
-                            <XIcon size={22} />
-                        </Dialog.Close>
-                    </div>
+                    <Dialog.Title className="figure pr-12 text-2xl leading-tight">{props.title}</Dialog.Title>
                     <div className="mt-3">{props.children}</div>
+                    <Dialog.Close
+                        className="absolute top-3 right-3 grid size-11 place-items-center rounded hover:bg-recess"
+                        aria-label="Close"
+                    >
+                        <XIcon size={22} />
+                    </Dialog.Close>
                 </Dialog.Content>
             </Dialog.Portal>
         </Dialog.Root>

@@ -2,7 +2,7 @@ import { Link, router, usePage } from '@inertiajs/react'
 import { MoonIcon, SunIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { PhasePatterns } from '../drawings/phases'
-import { useShared } from '../lib/pages'
+import { changeUnits, useShared } from '../lib/pages'
 import type { Units } from '../types'
 
 const PLACES = [
@@ -23,7 +23,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
             <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
                 To the page
             </a>
-            <header className="no-print flex flex-wrap items-center gap-x-5 border-b ruled px-4 sm:px-6">
+            <header className="no-print flex items-center gap-x-2 border-b sm:gap-x-5 ruled px-3 sm:px-6">
                 <Link href="/" className="flex min-h-12 items-center gap-2" aria-label="Open Glaze, now">
                     <Mark />
                     <span className="figure hidden text-lg sm:inline">Open Glaze</span>
@@ -50,7 +50,11 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
                 <div role="status" className="no-print flex items-center gap-4 border-b ruled bg-sheet px-6 py-1.5">
                     {said}
                     {undo !== null && (
-                        <button type="button" className="min-h-9 font-semibold text-act underline underline-offset-4" onClick={() => router.post(undo)}>
+                        <button
+                            type="button"
+                            className="min-h-9 font-semibold text-act underline underline-offset-4"
+                            onClick={() => router.post(undo)}
+                        >
                             Undo
                         </button>
                     )}
@@ -66,26 +70,35 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
 function Mark(): ReactNode {
     return (
         <svg width="30" height="30" viewBox="0 0 32 32" aria-hidden="true">
-            <path d="M3 19 V15 Q3 8 9 8 H23 Q29 8 29 15 V19 Z" fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" />
+            <path
+                d="M3 19 V15 Q3 8 9 8 H23 Q29 8 29 15 V19 Z"
+                fill="url(#gloss)"
+                stroke="var(--resin-edge)"
+                strokeWidth="1.25"
+            />
             <path d="M8.5 11.5 h9" stroke="var(--gloss)" strokeWidth="2" strokeLinecap="round" />
-            <rect x="3" y="19" width="26" height="7" fill="var(--ground)" stroke="var(--ground-line)" strokeWidth="1.25" />
+            <rect
+                x="3"
+                y="19"
+                width="26"
+                height="7"
+                fill="var(--ground)"
+                stroke="var(--ground-line)"
+                strokeWidth="1.25"
+            />
         </svg>
     )
 }
 
 function UnitsSwitch(): ReactNode {
     const { units } = useShared()
-    const change = (to: Units): void => {
-        document.cookie = `units=${to}; path=/; max-age=${60 * 60 * 24 * 365}; samesite=lax`
-        router.reload()
-    }
     const other: Units = units === 'metric' ? 'imperial' : 'metric'
     return (
         <button
             type="button"
-            className="min-h-11 rounded px-2 text-sm hover:bg-recess"
+            className="hidden min-h-11 rounded px-2 text-sm hover:bg-recess sm:block"
             aria-label={`Units: ${units}. Change to ${other}.`}
-            onClick={() => change(other)}
+            onClick={() => changeUnits(other)}
         >
             <span className={units === 'metric' ? 'font-bold' : 'text-soft'}>mm ml</span>
             <span className="px-1 text-soft">/</span>

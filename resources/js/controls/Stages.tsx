@@ -15,7 +15,11 @@ const STAGES: { stage: Stage; word: string; href: (way: Way) => string | null }[
     { stage: 'mix', word: 'Mix', href: ({ coatId }) => (coatId === null ? null : `/coats/${coatId}/mix`) },
     { stage: 'pour', word: 'Pour and wait', href: ({ pourId }) => (pourId === null ? null : `/pours/${pourId}`) },
     { stage: 'finish', word: 'Finish', href: ({ pourId }) => (pourId === null ? null : `/pours/${pourId}/finish`) },
-    { stage: 'look-back', word: 'Look back', href: ({ pieceId }) => (pieceId === null ? null : `/pieces/${pieceId}/history`) },
+    {
+        stage: 'look-back',
+        word: 'Look back',
+        href: ({ pieceId }) => (pieceId === null ? null : `/pieces/${pieceId}/history`),
+    },
 ]
 
 interface Props {
@@ -35,7 +39,7 @@ export function StagePage({ title, at, way, children, forward, back }: Props): R
             <Head title={title} />
             <div className="no-print flex flex-wrap items-baseline gap-x-6 border-b ruled px-4 sm:px-6">
                 <h1 className="figure max-w-full truncate py-2 text-xl leading-normal sm:max-w-[28rem]">{title}</h1>
-                <nav aria-label="Stages" className="-mx-1 flex max-w-full overflow-x-auto">
+                <nav aria-label="Stages" className="-mx-1 flex max-w-full overflow-x-auto [scrollbar-width:none]">
                     {STAGES.map(({ stage, word, href }, index) => {
                         const to = href(way)
                         const text = (
@@ -45,17 +49,28 @@ export function StagePage({ title, at, way, children, forward, back }: Props): R
                         )
                         if (stage === at) {
                             return (
-                                <span key={stage} aria-current="step" className="flex min-h-10 items-center gap-1 border-b-3 border-act px-2 font-semibold whitespace-nowrap">
+                                <span
+                                    key={stage}
+                                    aria-current="step"
+                                    className="flex min-h-10 items-center gap-1 border-b-3 border-act px-2 font-semibold whitespace-nowrap"
+                                >
                                     {text}
                                 </span>
                             )
                         }
                         return to === null ? (
-                            <span key={stage} className="hidden min-h-10 items-center gap-1 px-2 whitespace-nowrap text-soft sm:flex">
+                            <span
+                                key={stage}
+                                className="hidden min-h-10 items-center gap-1 px-2 whitespace-nowrap text-soft sm:flex"
+                            >
                                 {text}
                             </span>
                         ) : (
-                            <Link key={stage} href={to} className="flex min-h-10 items-center gap-1 border-b-3 border-transparent px-2 whitespace-nowrap hover:border-hair">
+                            <Link
+                                key={stage}
+                                href={to}
+                                className="flex min-h-10 items-center gap-1 border-b-3 border-transparent px-2 whitespace-nowrap hover:border-hair"
+                            >
                                 {text}
                             </Link>
                         )

@@ -16,7 +16,13 @@ const ORIGINS: Record<TraceInput['origin'], string> = {
 const Tracing = createContext<(figure: string) => void>(() => {})
 
 /** Lets every figure inside be pressed for the arithmetic that made it. */
-export function Traced({ fetchTrace, children }: { fetchTrace: (figure: string) => Promise<Trace>; children: ReactNode }): ReactNode {
+export function Traced({
+    fetchTrace,
+    children,
+}: {
+    fetchTrace: (figure: string) => Promise<Trace>
+    children: ReactNode
+}): ReactNode {
     const [path, setPath] = useState<Trace[]>([])
     const [problem, setProblem] = useState<string | null>(null)
     const open = useCallback(
@@ -24,7 +30,12 @@ export function Traced({ fetchTrace, children }: { fetchTrace: (figure: string) 
             setProblem(null)
             fetchTrace(figure).then(
                 (trace) => setPath((before) => [...before, trace]),
-                (error: unknown) => setProblem(error instanceof Refused ? error.message : 'The arithmetic cannot be fetched just now: the studio does not answer.'),
+                (error: unknown) =>
+                    setProblem(
+                        error instanceof Refused
+                            ? error.message
+                            : 'The arithmetic cannot be fetched just now: the studio does not answer.',
+                    ),
             )
         },
         [fetchTrace],
@@ -38,9 +49,20 @@ export function Traced({ fetchTrace, children }: { fetchTrace: (figure: string) 
     return (
         <Tracing.Provider value={value}>
             {children}
-            <Sheet open={shown !== undefined || problem !== null} onClose={close} title={shown?.label ?? 'No arithmetic'} wide>
+            <Sheet
+                open={shown !== undefined || problem !== null}
+                onClose={close}
+                title={shown?.label ?? 'No arithmetic'}
+                wide
+            >
                 {problem !== null && <p>{problem}</p>}
-                {shown && <TraceTable trace={shown} onFigure={open} onBack={path.length > 1 ? () => setPath((before) => before.slice(0, -1)) : null} />}
+                {shown && (
+                    <TraceTable
+                        trace={shown}
+                        onFigure={open}
+                        onBack={path.length > 1 ? () => setPath((before) => before.slice(0, -1)) : null}
+                    />
+                )}
             </Sheet>
         </Tracing.Provider>
     )
@@ -63,7 +85,11 @@ export function Figure(props: { of: string; label: string; children: ReactNode; 
     )
 }
 
-function TraceTable(props: { trace: Trace; onFigure: (figure: string) => void; onBack: (() => void) | null }): ReactNode {
+function TraceTable(props: {
+    trace: Trace
+    onFigure: (figure: string) => void
+    onBack: (() => void) | null
+}): ReactNode {
     const { trace } = props
     const assumed = trace.inputs.filter((input) => input.origin === 'assumed')
     return (
@@ -95,9 +121,12 @@ function TraceTable(props: { trace: Trace; onFigure: (figure: string) => void; o
                                     )}
                                 </td>
                                 <td className="py-1.5 pr-3 text-right whitespace-nowrap">
-                                    <strong>{input.value === null ? 'never' : plain(input.value)}</strong> <span className="text-soft">{input.unit}</span>
+                                    <strong>{input.value === null ? 'never' : plain(input.value)}</strong>{' '}
+                                    <span className="text-soft">{input.unit}</span>
                                 </td>
-                                <td className={`py-1.5 text-sm whitespace-nowrap ${input.origin === 'assumed' ? 'font-bold' : 'text-soft'}`}>
+                                <td
+                                    className={`py-1.5 text-sm whitespace-nowrap ${input.origin === 'assumed' ? 'font-bold' : 'text-soft'}`}
+                                >
                                     {ORIGINS[input.origin]}
                                 </td>
                             </tr>
@@ -105,7 +134,9 @@ function TraceTable(props: { trace: Trace; onFigure: (figure: string) => void; o
                         <tr className="border-t-2 border-ink align-baseline">
                             <td className="py-2 pr-3 font-bold">{trace.label}</td>
                             <td className="py-2 pr-3 text-right whitespace-nowrap">
-                                <strong className="figure text-2xl">{trace.result === null ? 'never' : plain(trace.result)}</strong>{' '}
+                                <strong className="figure text-2xl">
+                                    {trace.result === null ? 'never' : plain(trace.result)}
+                                </strong>{' '}
                                 <span className="text-soft">{trace.unit}</span>
                             </td>
                             <td />
@@ -115,7 +146,9 @@ function TraceTable(props: { trace: Trace; onFigure: (figure: string) => void; o
             </div>
             <details className="mt-2 text-sm text-soft" open={trace.expression.length < 90}>
                 <summary className="cursor-pointer py-1">The formula with its numbers</summary>
-                <p className="rounded bg-recess p-2 font-mono leading-relaxed break-words text-ink">{substituted(trace)}</p>
+                <p className="rounded bg-recess p-2 font-mono leading-relaxed break-words text-ink">
+                    {substituted(trace)}
+                </p>
             </details>
             {trace.note !== '' && <p className="mt-2 text-sm text-soft">{trace.note}</p>}
             {assumed.length > 0 && (

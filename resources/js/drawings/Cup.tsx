@@ -1,7 +1,9 @@
 import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
 
-const SIZES_ML = [10, 20, 30, 50, 100, 150, 200, 300, 400, 500, 750, 1000, 1500, 2000, 3000, 5000, 10000, 20000, 50000, 100000]
+const SIZES_ML = [
+    10, 20, 30, 50, 100, 150, 200, 300, 400, 500, 750, 1000, 1500, 2000, 3000, 5000, 10000, 20000, 50000, 100000,
+]
 
 /** The smallest usual cup that takes both parts, each in its own, with room to spare. */
 export function cupFor(ml: number): number {
@@ -29,7 +31,10 @@ export function Cup({ part, ml, cupMl, height }: Props): ReactNode {
     const wall = `M${inset(rim)} ${rim} L${inset(floor)} ${floor} H${width - inset(floor)} L${width - inset(rim)} ${rim}`
     return (
         <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" className="shrink-0">
-            <path d={`M${inset(y)} ${y} L${inset(floor)} ${floor} H${width - inset(floor)} L${width - inset(y)} ${y} Z`} fill="url(#gloss)" />
+            <path
+                d={`M${inset(y)} ${y} L${inset(floor)} ${floor} H${width - inset(floor)} L${width - inset(y)} ${y} Z`}
+                fill="url(#gloss)"
+            />
             <path d={`M${inset(y) + 1} ${y} H${width - inset(y) - 1}`} stroke="var(--resin-edge)" strokeWidth="1.5" />
             <path
                 d={`M${inset(y) + width * 0.1} ${y + 5} L${inset(floor) + width * 0.08} ${Math.max(y + 6, floor - 8)}`}

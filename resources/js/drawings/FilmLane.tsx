@@ -1,4 +1,4 @@
-import { scaleSymlog } from 'd3-scale'
+import { scaleLinear, scaleSymlog } from 'd3-scale'
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
 import type { PhaseName } from '../types'
@@ -23,41 +23,64 @@ interface Props {
     ticks?: LaneTick[]
     /** Minutes since the pour, when it runs. */
     nowMin?: number
+    /** Shows only so many minutes, evenly; else all of it, the first hour as wide as the days after. */
+    untilMin?: number
     height?: number
     words?: boolean
 }
 
 /**
- * A film that dries, from its pour to the right. The first hour takes as much room as the days after
- * it; the hours are written below.
+ * A film that dries, from its pour to the right, with the time written below.
  */
-export function FilmLane({ phases, ticks = [], nowMin, height = 26, words = true }: Props): ReactNode {
+export function FilmLane({ phases, ticks = [], nowMin, untilMin, height = 26, words = true }: Props): ReactNode {
     const [frame, setFrame] = useState<HTMLDivElement | null>(null)
     const width = useWidth(frame, 600)
     const last = phases[phases.length - 1]
-    const end = Math.max(60, (last?.fromMin ?? 0) * 1.25, (nowMin ?? 0) * 1.02)
-    const x = scaleSymlog([0, end], [2, width - 2]).constant(30)
+    const end = Math.max(untilMin ?? Math.max(60, (last?.fromMin ?? 0) * 1.25), (nowMin ?? 0) * 1.02)
+    const x =
+        untilMin === undefined
+            ? scaleSymlog([0, end], [2, width - 2]).constant(30)
+            : scaleLinear([0, end], [2, width - 2])
     const y = 14
     let written = -WRITTEN_PX
-    const marks = [0, 15, 30, 60, 120, 240, 480, 1440, 2880, 4320, 10080].filter((min) => min <= end)
+    const marks = [0, 10, 20, 30, 40, 50, 60, 120, 240, 480, 1440, 2880, 4320, 10080].filter((min) => min <= end)
     return (
         <div ref={setFrame} className="w-full">
-            <svg width="100%" height={height + y + (words ? 40 : 20)} aria-hidden="true" className="block overflow-visible">
-                {phases.map((span) => {
-                    const from = x(span.fromMin)
-                    const to = x(span.toMin ?? end)
-                    const word = PHASES[span.phase].word
-                    return (
-                        <g key={span.phase}>
-                            <PhaseStretch phase={span.phase} x={from} y={y} width={Math.max(1, to - from)} height={height} />
-                            {words && to - from > word.length * 6.6 && (
-                                <text x={(from + to) / 2} y={y + height + 31} textAnchor="middle" className="text-[13px]" fill="var(--ink)">
-                                    {word}
-                                </text>
-                            )}
-                        </g>
-                    )
-                })}
+            <svg
+                width="100%"
+                height={height + y + (words ? 40 : 20)}
+                aria-hidden="true"
+                className="block overflow-visible"
+            >
+                {phases
+                    .filter((span) => span.fromMin < end)
+                    .map((span) => {
+                        const from = x(span.fromMin)
+                        const to = x(Math.min(span.toMin ?? end, end))
+                        const word = PHASES[span.phase].word
+                        return (
+                            <g key={span.phase}>
+                                <PhaseStretch
+                                    phase={span.phase}
+                                    x={from}
+                                    y={y}
+                                    width={Math.max(1, to - from)}
+                                    height={height}
+                                />
+                                {words && to - from > word.length * 6.6 && (
+                                    <text
+                                        x={(from + to) / 2}
+                                        y={y + height + 31}
+                                        textAnchor="middle"
+                                        className="text-[13px]"
+                                        fill="var(--ink)"
+                                    >
+                                        {word}
+                                    </text>
+                                )}
+                            </g>
+                        )
+                    })}
                 {marks.map((min, index) => {
                     const at = x(min)
                     const room = at - written >= WRITTEN_PX && at < width - 14
@@ -66,8 +89,20 @@ export function FilmLane({ phases, ticks = [], nowMin, height = 26, words = true
                         <g key={min}>
                             <path d={`M${at} ${y + height} v4`} stroke="var(--line)" strokeWidth="1.25" />
                             {room && (
-                                <text x={at} y={y + height + 15} textAnchor={index === 0 ? 'start' : 'middle'} className="text-[11px]" fill="var(--ink-soft)">
-                                    {min === 0 ? '0' : min < 60 ? `${min} min` : min < 1440 ? `${min / 60} h` : `${min / 1440} d`}
+                                <text
+                                    x={at}
+                                    y={y + height + 15}
+                                    textAnchor={index === 0 ? 'start' : 'middle'}
+                                    className="text-[11px]"
+                                    fill="var(--ink-soft)"
+                                >
+                                    {min === 0
+                                        ? '0'
+                                        : min < 60
+                                          ? `${min} min`
+                                          : min < 1440
+                                            ? `${min / 60} h`
+                                            : `${min / 1440} d`}
                                 </text>
                             )}
                         </g>
@@ -83,7 +118,12 @@ export function FilmLane({ phases, ticks = [], nowMin, height = 26, words = true
                     />
                 ))}
                 {nowMin !== undefined && (
-                    <path d={`M${x(Math.min(nowMin, end))} ${y - 8} V${y + height + 8}`} stroke="var(--danger)" strokeWidth="3.5" strokeLinecap="round" />
+                    <path
+                        d={`M${x(Math.min(nowMin, end))} ${y - 8} V${y + height + 8}`}
+                        stroke="var(--danger)"
+                        strokeWidth="3.5"
+                        strokeLinecap="round"
+                    />
                 )}
             </svg>
         </div>

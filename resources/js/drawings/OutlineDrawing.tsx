@@ -23,7 +23,9 @@ export function OutlineDrawing(props: Props): ReactNode {
     const heavy = Math.min(5, Math.max(2.5, Math.min(width, height) / 40))
     const pad = props.dimensions ? 46 : 5
     const coated = (side: SideName): boolean =>
-        props.coatedEdges === 'all' || typeof props.coatedEdges === 'number' || (Array.isArray(props.coatedEdges) && props.coatedEdges.includes(side))
+        props.coatedEdges === 'all' ||
+        typeof props.coatedEdges === 'number' ||
+        (Array.isArray(props.coatedEdges) && props.coatedEdges.includes(side))
     const fill = props.glossy ? 'url(#gloss)' : 'var(--sheet)'
     return (
         <svg
@@ -35,7 +37,14 @@ export function OutlineDrawing(props: Props): ReactNode {
         >
             {outline.shape === 'circle' ? (
                 <>
-                    <circle cx={width / 2} cy={height / 2} r={width / 2} fill={fill} stroke="var(--ink)" strokeWidth={coated('top') ? heavy : 1.25} />
+                    <circle
+                        cx={width / 2}
+                        cy={height / 2}
+                        r={width / 2}
+                        fill={fill}
+                        stroke="var(--ink)"
+                        strokeWidth={coated('top') ? heavy : 1.25}
+                    />
                     {props.glossy && <Glint width={width} height={height} inset={width * 0.18} />}
                 </>
             ) : (
@@ -63,7 +72,12 @@ export function OutlineDrawing(props: Props): ReactNode {
                     {outline.shape === 'rectangle' && (
                         <>
                             <Dimension from={[-24, 0]} to={[-24, height]} />
-                            <text x={-32} y={height / 2} textAnchor="middle" transform={`rotate(-90 -32 ${height / 2})`}>
+                            <text
+                                x={-32}
+                                y={height / 2}
+                                textAnchor="middle"
+                                transform={`rotate(-90 -32 ${height / 2})`}
+                            >
                                 {props.dimensions.height}
                             </text>
                         </>
@@ -89,7 +103,13 @@ function sidePath(side: SideName, width: number, height: number): string {
     }[side]
 }
 
-function Side(props: { side: SideName; d: string; coated: boolean; strokeWidth: number; onPress?: (side: SideName) => void }): ReactNode {
+function Side(props: {
+    side: SideName
+    d: string
+    coated: boolean
+    strokeWidth: number
+    onPress?: (side: SideName) => void
+}): ReactNode {
     return (
         <>
             <path d={props.d} stroke="var(--ink)" strokeWidth={props.strokeWidth} strokeLinecap="square" />
@@ -130,7 +150,8 @@ function Glint(props: { width: number; height: number; inset: number }): ReactNo
 
 function Dimension({ from, to }: { from: [number, number]; to: [number, number] }): ReactNode {
     const upright = from[0] === to[0]
-    const tick = (at: [number, number]): string => (upright ? `M${at[0] - 6} ${at[1]} h12` : `M${at[0]} ${at[1] - 6} v12`)
+    const tick = (at: [number, number]): string =>
+        upright ? `M${at[0] - 6} ${at[1]} h12` : `M${at[0]} ${at[1] - 6} v12`
     return (
         <path
             d={`M${from[0]} ${from[1]} L${to[0]} ${to[1]} ${tick(from)} ${tick(to)}`}

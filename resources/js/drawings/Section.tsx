@@ -4,6 +4,8 @@ import { useWidth } from '../lib/width'
 
 const LEFT = 58
 const RIGHT = 176
+/** Narrower than this the labels stand inside the drawing. */
+const NARROW = 600
 const HEIGHT = 236
 const SURFACE_ROOM = 128
 const STEP_MM = 0.1
@@ -35,7 +37,9 @@ export function Section(props: Props): ReactNode {
     const [pulling, setPulling] = useState(false)
 
     const mostMm = Math.max(6, 1.25 * (props.labelMaxMm ?? 0))
-    const [left, right] = [LEFT + 26, width - RIGHT - 26]
+    const narrow = width < NARROW
+    const rim = width - (narrow ? 26 : RIGHT)
+    const [left, right] = [LEFT + (narrow ? 4 : 26), rim - (narrow ? 0 : 26)]
     const acrossPxPerMm = (right - left) / props.pieceMm
     const ground = SURFACE_ROOM + 14
     const height = scaleLinear([0, mostMm], [ground, 14])
@@ -96,7 +100,13 @@ export function Section(props: Props): ReactNode {
                 {props.soakMl > 0 && (
                     <rect x={left} y={ground} width={right - left} height="7" fill="url(#soak)" aria-hidden="true" />
                 )}
-                <path d={film} fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" strokeLinejoin="round" />
+                <path
+                    d={film}
+                    fill="url(#gloss)"
+                    stroke="var(--resin-edge)"
+                    strokeWidth="1.25"
+                    strokeLinejoin="round"
+                />
                 <Shine left={left} right={right} top={top} ground={ground} />
                 {side > 0 && <Beads left={left} right={right} bottom={bottom} side={side} />}
 
@@ -116,27 +126,40 @@ export function Section(props: Props): ReactNode {
                 </g>
 
                 {props.labelMaxMm !== null && (
-                    <Mark y={height(props.labelMaxMm)} left={LEFT} right={width - RIGHT} label={`label: ${props.say(props.labelMaxMm)} at most`} />
+                    <Mark
+                        y={height(props.labelMaxMm)}
+                        left={LEFT}
+                        right={rim}
+                        narrow={narrow}
+                        label={`label: ${props.say(props.labelMaxMm)} at most`}
+                    />
                 )}
                 {ground - height(props.thinnestMm) > 3 && (
-                    <Mark y={height(props.thinnestMm)} left={LEFT} right={width - RIGHT} label={`levels from ${props.say(props.thinnestMm)}`} />
+                    <Mark
+                        y={height(props.thinnestMm)}
+                        left={LEFT}
+                        right={rim}
+                        narrow={narrow}
+                        label={narrow ? '' : `levels from ${props.say(props.thinnestMm)}`}
+                    />
                 )}
                 <g className="text-[12px]" fill="var(--ink-soft)">
-                    {props.edgeDepthMm > 0 && (
+                    {props.edgeDepthMm > 0 && !narrow && (
                         <>
                             <path
-                                d={`M${width - RIGHT - 8} ${ground} h14 M${width - RIGHT - 8} ${bottom} h14 M${width - RIGHT + 2} ${ground} V${bottom}`}
+                                d={`M${rim - 8} ${ground} h14 M${rim - 8} ${bottom} h14 M${rim + 2} ${ground} V${bottom}`}
                                 stroke="var(--line)"
                                 strokeWidth="1.25"
                                 fill="none"
                             />
-                            <text x={width - RIGHT + 12} y={(ground + bottom) / 2 + 4}>
+                            <text x={rim + 12} y={(ground + bottom) / 2 + 4}>
                                 edge {props.sayLength(props.edgeDepthMm)}
                             </text>
                         </>
                     )}
                     <text x={left} y={HEIGHT - 5}>
-                        longest side {props.sayLength(props.pieceMm)}, film drawn ×{factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
+                        longest side {props.sayLength(props.pieceMm)}, film drawn ×
+                        {factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
                     </text>
                 </g>
 
@@ -163,14 +186,23 @@ export function Section(props: Props): ReactNode {
                     onKeyDown={press}
                 />
                 <g pointerEvents="none">
-                    <path d={`M${right + 4} ${top} H${width - RIGHT + 8}`} stroke="var(--ink)" strokeWidth="1.25" />
-                    <text x={width - RIGHT + 14} y={top + 9} className="figure text-[26px]" fill="var(--ink)" stroke="var(--bench)" strokeWidth="5" paintOrder="stroke">
+                    {!narrow && <path d={`M${right + 4} ${top} H${rim + 8}`} stroke="var(--ink)" strokeWidth="1.25" />}
+                    <text
+                        x={narrow ? right : rim + 14}
+                        y={narrow ? top - 9 : top + 9}
+                        textAnchor={narrow ? 'end' : 'start'}
+                        className="figure text-[26px]"
+                        fill="var(--ink)"
+                        stroke="var(--bench)"
+                        strokeWidth="5"
+                        paintOrder="stroke"
+                    >
                         {props.say(props.thicknessMm)}
                     </text>
                 </g>
                 <defs>
                     <pattern id="soak" width="6" height="7" patternUnits="userSpaceOnUse">
-                        <path d="M1 0 v4 M4 0 v6" stroke="var(--resin-deep)" strokeWidth="1.4" />
+                        <path d="M1 0 v4 M4 0 v6" stroke="var(--resin-edge)" strokeWidth="1.4" />
                     </pattern>
                 </defs>
             </svg>
@@ -201,7 +233,15 @@ function Ground(props: { left: number; right: number; top: number; bottom: numbe
                     <path d="M0 0 h9" stroke="var(--ground-line)" strokeWidth="1" />
                 </pattern>
             </defs>
-            <rect x={left} y={top} width={right - left} height={bottom - top} fill="url(#ground)" stroke="var(--ground-line)" strokeWidth="1.25" />
+            <rect
+                x={left}
+                y={top}
+                width={right - left}
+                height={bottom - top}
+                fill="url(#ground)"
+                stroke="var(--ground-line)"
+                strokeWidth="1.25"
+            />
             {props.broken && (
                 <path
                     d={`M${left - 8} ${bottom - 20} h${right - left + 16} M${left - 8} ${bottom - 16} h${right - left + 16}`}
@@ -255,11 +295,21 @@ function Beads(props: { left: number; right: number; bottom: number; side: numbe
     )
 }
 
-function Mark(props: { y: number; left: number; right: number; label: string }): ReactNode {
+function Mark(props: { y: number; left: number; right: number; narrow: boolean; label: string }): ReactNode {
     return (
         <g pointerEvents="none">
-            <path d={`M${props.left} ${props.y} H${props.right}`} stroke="var(--line)" strokeWidth="1.25" strokeDasharray="2 5" />
-            <text x={props.right + 6} y={props.y + 4} className="text-[12px]" fill="var(--ink-soft)">
+            <path
+                d={`M${props.left} ${props.y} H${props.right}`}
+                stroke="var(--line)"
+                strokeWidth="1.25"
+                strokeDasharray="2 5"
+            />
+            <text
+                x={props.narrow ? props.left + 36 : props.right + 6}
+                y={props.y + (props.narrow ? -5 : 4)}
+                className="text-[12px]"
+                fill="var(--ink-soft)"
+            >
                 {props.label}
             </text>
         </g>
@@ -269,14 +319,7 @@ function Mark(props: { y: number; left: number; right: number; label: string }):
 function Grip(props: { x: number; y: number; pulling: boolean }): ReactNode {
     return (
         <g transform={`translate(${props.x} ${props.y})`} pointerEvents="none" aria-hidden="true">
-            <rect
-                x="-30"
-                y="-11"
-                width="60"
-                height="22"
-                rx="4"
-                fill={props.pulling ? 'var(--act)' : 'var(--ink)'}
-            />
+            <rect x="-30" y="-11" width="60" height="22" rx="4" fill={props.pulling ? 'var(--act)' : 'var(--ink)'} />
             <path
                 d="M-14 3.5 l5 -6 5 6 M4 -2.5 l5 6 5 -6"
                 fill="none"

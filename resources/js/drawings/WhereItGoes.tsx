@@ -37,7 +37,13 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
     })
     return (
         <div ref={setFrame} className="w-full">
-            <svg width="100%" height={HEIGHT + LEADER} viewBox={`0 0 ${width} ${HEIGHT + LEADER}`} aria-hidden="true" className="block">
+            <svg
+                width="100%"
+                height={HEIGHT + LEADER}
+                viewBox={`0 0 ${width} ${HEIGHT + LEADER}`}
+                aria-hidden="true"
+                className="block"
+            >
                 <defs>
                     <PartPattern id="part-edges" d="M0 2 h6" />
                     <PartPattern id="part-runoff" d="M2 0 v3" dash />
@@ -50,7 +56,15 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
                 </defs>
                 {stretches.map(({ part, x, wide, fill, labelX }) => (
                     <g key={part}>
-                        <rect x={x} y="4" width={wide} height={HEIGHT - 8} fill={fill} stroke="var(--ink)" strokeWidth={wide > 0 ? 1 : 0} />
+                        <rect
+                            x={x}
+                            y="4"
+                            width={wide}
+                            height={HEIGHT - 8}
+                            fill={fill}
+                            stroke="var(--ink)"
+                            strokeWidth={wide > 0 ? 1 : 0}
+                        />
                         <path
                             d={`M${x + wide / 2} ${HEIGHT - 4} v6 L${labelX} ${HEIGHT + LEADER - 6} v5`}
                             fill="none"
@@ -59,10 +73,30 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
                         />
                     </g>
                 ))}
-                <path d={`M14 7.5 h${inner * 0.3}`} stroke="var(--gloss)" strokeWidth="2" strokeLinecap="round" opacity="0.8" />
-                <rect x="7" y="3" width={inner + 2} height={HEIGHT - 6} rx="4" fill="none" stroke="var(--ink)" strokeWidth="2" />
+                <path
+                    d={`M14 7.5 h${inner * 0.3}`}
+                    stroke="var(--gloss)"
+                    strokeWidth="2"
+                    strokeLinecap="round"
+                    opacity="0.8"
+                />
+                <rect
+                    x="7"
+                    y="3"
+                    width={inner + 2}
+                    height={HEIGHT - 6}
+                    rx="4"
+                    fill="none"
+                    stroke="var(--ink)"
+                    strokeWidth="2"
+                />
                 {[0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9].map((share) => (
-                    <path key={share} d={`M${8 + inner * share} 3 v${share === 0.5 ? 9 : 6}`} stroke="var(--ink)" strokeWidth="1.25" />
+                    <path
+                        key={share}
+                        d={`M${8 + inner * share} 3 v${share === 0.5 ? 9 : 6}`}
+                        stroke="var(--ink)"
+                        strokeWidth="1.25"
+                    />
                 ))}
             </svg>
             <div className="grid grid-cols-6">
@@ -80,7 +114,12 @@ function PartPattern({ id, d, dash = false }: { id: string; d: string; dash?: bo
     return (
         <pattern id={id} width="6" height="6" patternUnits="userSpaceOnUse">
             <rect width="6" height="6" fill="var(--resin)" />
-            <path d={d} stroke="var(--resin-edge)" strokeWidth="1.6" {...(dash ? { strokeLinecap: 'round' as const } : {})} />
+            <path
+                d={d}
+                stroke="var(--resin-edge)"
+                strokeWidth="1.6"
+                {...(dash ? { strokeLinecap: 'round' as const } : {})}
+            />
         </pattern>
     )
 }

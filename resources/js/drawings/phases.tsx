@@ -67,11 +67,25 @@ export function PhasePatterns(): ReactNode {
 }
 
 /** A stretch of a film in one phase. The open window is a clear gap framed by two ticks. */
-export function PhaseStretch(props: { phase: PhaseName; x: number; y: number; width: number; height: number }): ReactNode {
+export function PhaseStretch(props: {
+    phase: PhaseName
+    x: number
+    y: number
+    width: number
+    height: number
+}): ReactNode {
     const { phase, x, y, width, height } = props
     return (
         <g>
-            <rect x={x} y={y} width={width} height={height} fill={`url(#phase-${phase})`} stroke="var(--ink)" strokeWidth="1" />
+            <rect
+                x={x}
+                y={y}
+                width={width}
+                height={height}
+                fill={`url(#phase-${phase})`}
+                stroke="var(--ink)"
+                strokeWidth="1"
+            />
             {phase === 'window_open' && (
                 <path
                     d={`M${x + 1} ${y - 5} v${height + 10} M${x + width - 1} ${y - 5} v${height + 10}`}

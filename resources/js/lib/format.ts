@@ -82,9 +82,7 @@ export function area(cm2: number, units: Units): Shown {
 }
 
 export function temperature(c: number, units: Units): Shown {
-    return units === 'metric'
-        ? { text: trimmed(c, 1), unit: '°C' }
-        : { text: trimmed(c * 1.8 + 32, 0), unit: '°F' }
+    return units === 'metric' ? { text: trimmed(c, 1), unit: '°C' } : { text: trimmed(c * 1.8 + 32, 0), unit: '°F' }
 }
 
 export function joined(shown: Shown): string {

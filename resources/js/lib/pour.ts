@@ -14,7 +14,10 @@ export function wanted(pour: PourState, now: number): Wanted {
     return { kind: 'waiting', phase, next }
 }
 
-export function phaseOf(pour: PourState, now: number): { phase: PhaseName; next: { phase: PhaseName; in: number } | null } {
+export function phaseOf(
+    pour: PourState,
+    now: number,
+): { phase: PhaseName; next: { phase: PhaseName; in: number } | null } {
     const index = pour.phases.findLastIndex((span) => span.from <= now)
     const here = pour.phases[Math.max(0, index)]
     const next = pour.phases[Math.max(0, index) + 1]
@@ -22,7 +25,10 @@ export function phaseOf(pour: PourState, now: number): { phase: PhaseName; next:
 }
 
 /** Minutes from the end of the pour, for drawing. */
-export function lane(pour: PourState, now: number): {
+export function lane(
+    pour: PourState,
+    now: number,
+): {
     phases: { phase: PhaseName; fromMin: number; toMin: number | null }[]
     ticks: { atMin: number; done: boolean }[]
     nowMin: number
@@ -30,7 +36,11 @@ export function lane(pour: PourState, now: number): {
     const zero = pour.poured_at ?? now
     const min = (ms: number): number => (ms - zero) / 60_000
     return {
-        phases: pour.phases.map((span) => ({ phase: span.phase, fromMin: min(span.from), toMin: span.to === null ? null : min(span.to) })),
+        phases: pour.phases.map((span) => ({
+            phase: span.phase,
+            fromMin: min(span.from),
+            toMin: span.to === null ? null : min(span.to),
+        })),
         ticks: pour.acts.map((act) => ({ atMin: min(act.due_at), done: act.done_at !== null })),
         nowMin: min(now),
     }

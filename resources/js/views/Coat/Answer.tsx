@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { Digits } from '../../controls/Digits'
 import { Figure } from '../../controls/TraceSheet'
 import { Cup, cupFor } from '../../drawings/Cup'
 import { joined, volumeMix, weightMix, type Shown } from '../../lib/format'
@@ -28,17 +29,32 @@ export function AnswerCups({ mix, height = 150 }: { mix: MixFigures; height?: nu
     )
 }
 
-function Part(props: { part: 'A' | 'B'; ml: number; cupMl: number; height: number; weight: Shown; volume: Shown }): ReactNode {
+function Part(props: {
+    part: 'A' | 'B'
+    ml: number
+    cupMl: number
+    height: number
+    weight: Shown
+    volume: Shown
+}): ReactNode {
     const key = props.part.toLowerCase()
     return (
         <div className="flex items-end gap-3">
             <Cup part={props.part} ml={props.ml} cupMl={props.cupMl} height={props.height} />
             <div>
-                <Figure of={`${key}_g`} label={`Part ${props.part}, ${joined(props.weight)}`} className="figure block text-[4.6rem]">
-                    {props.weight.text}
+                <Figure
+                    of={`${key}_g`}
+                    label={`Part ${props.part}, ${joined(props.weight)}`}
+                    className="figure block text-[3.6rem] whitespace-nowrap sm:text-[4.6rem]"
+                >
+                    <Digits text={props.weight.text} />
                     <span className="unit text-[1.6rem]">g</span>
                 </Figure>
-                <Figure of={`${key}_ml`} label={`Part ${props.part}, ${joined(props.volume)}`} className="mt-2 block text-2xl">
+                <Figure
+                    of={`${key}_ml`}
+                    label={`Part ${props.part}, ${joined(props.volume)}`}
+                    className="mt-2 block text-2xl"
+                >
                     {props.volume.text}
                     <span className="pl-1 text-lg text-soft">{props.volume.unit}</span>
                 </Figure>

@@ -24,7 +24,13 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
         const value = touched.coat?.[field]
         return typeof value === 'string' ? value : saved
     }
-    const coat = (field: 'edge_film_mm' | 'runoff_pct' | 'cups', label: string, saved: string, unit: string, assumed?: string): ReactNode => (
+    const coat = (
+        field: 'edge_film_mm' | 'runoff_pct' | 'cups',
+        label: string,
+        saved: string,
+        unit: string,
+        assumed?: string,
+    ): ReactNode => (
         <Field
             label={label}
             value={coatText(field, saved)}
@@ -36,7 +42,13 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
             onDone={() => draft.keep()}
         />
     )
-    const room = (field: 'temperature_c' | 'humidity_pct' | 'slope_mm_per_m' | 'margin_pct', label: string, saved: string, unit: string, assumed?: string): ReactNode => (
+    const room = (
+        field: 'temperature_c' | 'humidity_pct' | 'slope_mm_per_m' | 'margin_pct',
+        label: string,
+        saved: string,
+        unit: string,
+        assumed?: string,
+    ): ReactNode => (
         <Field
             label={label}
             value={touched.studio?.[field] ?? saved}
@@ -50,7 +62,14 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
     )
     const size = touched.coat?.size_by as { thickness_mm?: string | number } | undefined
     const film = size?.thickness_mm ?? spec.size_by.thickness_mm
-    const filmText = typeof film === 'string' ? film : film === undefined ? '' : units === 'metric' ? digits(film, 2) : fieldLength(film, units)
+    const filmText =
+        typeof film === 'string'
+            ? film
+            : film === undefined
+              ? ''
+              : units === 'metric'
+                ? digits(film, 2)
+                : fieldLength(film, units)
 
     return (
         <form className="space-y-3" onSubmit={(event) => event.preventDefault()}>
@@ -72,14 +91,25 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
                 large
             />
             <div className="grid grid-cols-3 gap-4">
-                {coat('edge_film_mm', 'On edges', fieldLength(spec.edge_film_mm, units), small, units === 'metric' ? '0.25' : '0.01')}
+                {coat(
+                    'edge_film_mm',
+                    'On edges',
+                    fieldLength(spec.edge_film_mm, units),
+                    small,
+                    units === 'metric' ? '0.25' : '0.01',
+                )}
                 {coat('runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
                 {coat('cups', 'Cups', fieldNumber(spec.cups), '', '1')}
             </div>
             <fieldset className="space-y-3 border-t ruled pt-3">
                 <legend className="sr-only">The room</legend>
                 <div className="grid grid-cols-2 gap-4">
-                    {room('temperature_c', 'Room', fieldTemperature(rows.room.temperature_c, units), units === 'metric' ? '°C' : '°F')}
+                    {room(
+                        'temperature_c',
+                        'Room',
+                        fieldTemperature(rows.room.temperature_c, units),
+                        units === 'metric' ? '°C' : '°F',
+                    )}
                     {room('humidity_pct', 'Humidity', fieldNumber(rows.room.humidity_pct), '%', '50')}
                     {room('slope_mm_per_m', 'Bench off level', fieldNumber(rows.room.slope_mm_per_m), 'mm/m', '0')}
                     {room('margin_pct', 'Margin', fieldNumber(rows.room.margin_pct), '%', '5')}

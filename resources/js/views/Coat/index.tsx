@@ -46,7 +46,9 @@ export default function Coat(props: Props): ReactNode {
         // body() reads what is touched at the moment of asking
         [props.coat.id], // eslint-disable-line
     )
-    const sized = (mm: number): { coat: { size_by: { thickness_mm: number } } } => ({ coat: { size_by: { thickness_mm: Math.round(mm * 1000) / 1000 } } })
+    const sized = (mm: number): { coat: { size_by: { thickness_mm: number } } } => ({
+        coat: { size_by: { thickness_mm: Math.round(mm * 1000) / 1000 } },
+    })
     const { undo } = draft
     useEffect(() => {
         const press = (event: KeyboardEvent): void => {
@@ -75,13 +77,13 @@ export default function Coat(props: Props): ReactNode {
                 way={{ pieceId: props.piece.id, coatId: props.coat.id, pourId: props.running_pour_id }}
                 back={
                     <>
-                        <LinkButton href={`/pieces/${props.piece.id}`} look="quiet">
+                        <LinkButton href={`/pieces/${props.piece.id}`} look="quiet" className="max-sm:hidden">
                             The piece
                         </LinkButton>
                         <Button disabled={undo === null} onClick={() => undo?.()}>
                             <ArrowCounterClockwiseIcon size={18} /> Undo
                         </Button>
-                        <span role="status" className="text-sm text-soft">
+                        <span role="status" className="text-sm text-soft max-sm:sr-only">
                             {STATES[draft.state]}
                         </span>
                     </>
@@ -95,7 +97,8 @@ export default function Coat(props: Props): ReactNode {
                 <div className="grid flex-1 lg:grid-cols-[19rem_1fr]">
                     <div className="order-2 p-4 sm:px-6 lg:order-1 lg:border-r lg:ruled">
                         <p className="pb-3 text-soft">
-                            {COAT_KINDS[props.coat.kind] ?? props.coat.kind} on {surfaceWord(spec.surface).toLowerCase()},{' '}
+                            {COAT_KINDS[props.coat.kind] ?? props.coat.kind} on{' '}
+                            {surfaceWord(spec.surface).toLowerCase()}, {spec.outline.shape === 'circle' && '⌀ '}
                             {joined(length(w, units))}
                             {spec.outline.shape === 'rectangle' && ` × ${joined(length(h, units))}`}
                             {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
@@ -104,7 +107,9 @@ export default function Coat(props: Props): ReactNode {
                     </div>
                     <div className="order-1 flex min-w-0 flex-col gap-4 p-4 sm:px-6 lg:order-2">
                         {answer === null ? (
-                            <p className="text-lg font-semibold text-danger">{Object.values(draft.sentences).join(' ')}</p>
+                            <p className="text-lg font-semibold text-danger">
+                                {Object.values(draft.sentences).join(' ')}
+                            </p>
                         ) : (
                             <>
                                 <AnswerCups mix={answer.coat.mix} />
@@ -131,10 +136,16 @@ export default function Coat(props: Props): ReactNode {
                                         label={(part, word) => {
                                             const shown = volume(answer.coat.volume_ml[part], units)
                                             return (
-                                                <Figure of={part} label={`${word}, ${joined(shown)}`} className="text-xl">
+                                                <Figure
+                                                    of={part}
+                                                    label={`${word}, ${joined(shown)}`}
+                                                    className="text-base sm:text-xl"
+                                                >
                                                     <span className="block">
                                                         {shown.text}
-                                                        <span className="pl-0.5 text-sm text-soft">{shown.unit}</span>
+                                                        <span className="hidden pl-0.5 text-sm text-soft sm:inline">
+                                                            {shown.unit}
+                                                        </span>
                                                     </span>
                                                     <span className="block text-sm text-soft">{word}</span>
                                                 </Figure>

@@ -36,7 +36,10 @@ interface Draft {
  * A coat while it is changed: every change is computed at once without saving (one request under way,
  * the latest wins), and saved when a field is left or the film let go. Saved changes can be undone.
  */
-export function useCoatDraft(coatId: number, first: { coat: CoatRow; room: RoomSpec; answer: Answer | null; sentences: Sentences | null }): Draft {
+export function useCoatDraft(
+    coatId: number,
+    first: { coat: CoatRow; room: RoomSpec; answer: Answer | null; sentences: Sentences | null },
+): Draft {
     const [touched, setTouched] = useState<Touched>({})
     const [rows, setRows] = useState({ coat: first.coat, room: first.room })
     const [answer, setAnswer] = useState(first.answer)
@@ -147,6 +150,9 @@ function reverse(rows: { coat: CoatRow; room: RoomSpec }, sent: Touched): Touche
     const back: Touched = {}
     if (sent.resin_id !== undefined) back.resin_id = rows.coat.resin_id
     if (sent.coat) back.coat = Object.fromEntries(Object.keys(sent.coat).map((field) => [field, spec[field] ?? null]))
-    if (sent.studio) back.studio = Object.fromEntries(Object.keys(sent.studio).map((field) => [field, (room[field] ?? null) as string]))
+    if (sent.studio)
+        back.studio = Object.fromEntries(
+            Object.keys(sent.studio).map((field) => [field, (room[field] ?? null) as string]),
+        )
     return back
 }

@@ -85,7 +85,12 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                         const plan = by === 'g' ? grams[part] : ml[part]
                         return (
                             <div key={part} className="flex items-end gap-5">
-                                <Cup part={part === 'a' ? 'A' : 'B'} ml={usedMl(planned, part, by, used[part])} cupMl={cupFor(Math.max(mix.a_ml, mix.b_ml))} height={104} />
+                                <Cup
+                                    part={part === 'a' ? 'A' : 'B'}
+                                    ml={usedMl(planned, part, by, used[part])}
+                                    cupMl={cupFor(Math.max(mix.a_ml, mix.b_ml))}
+                                    height={104}
+                                />
                                 <Field
                                     className="w-44"
                                     label={`Part ${part.toUpperCase()} used`}
@@ -112,7 +117,9 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                     >
                         <span>
                             <CameraIcon size={34} className="mx-auto" />
-                            <span className="block pt-2 font-semibold">{photo?.name ?? (planned.photo ? 'Another photo' : 'Take or choose one')}</span>
+                            <span className="block pt-2 font-semibold">
+                                {photo?.name ?? (planned.photo ? 'Another photo' : 'Take or choose one')}
+                            </span>
                             <span className="block text-sm text-soft">
                                 In raking light, if you can. JPEG, PNG or WebP, up to {limits.megabytes} MB.
                             </span>
@@ -129,7 +136,13 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                     <p id={`${photoId}-note`} role="status" className="mt-2 font-semibold text-danger">
                         {sentences.photo ?? ''}
                     </p>
-                    {planned.photo !== null && photo === null && <img src={planned.photo} alt="The pour as it was photographed" className="mt-2 max-h-60 border border-line" />}
+                    {planned.photo !== null && photo === null && (
+                        <img
+                            src={planned.photo}
+                            alt="The pour as it was photographed"
+                            className="mt-2 max-h-60 border border-line"
+                        />
+                    )}
                     {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
                 </section>
             </div>
@@ -145,7 +158,9 @@ function density(planned: PlannedAndUsed, part: 'a' | 'b'): number {
 function shown(planned: PlannedAndUsed, part: 'a' | 'b', by: By): string {
     const ml = planned.used[part === 'a' ? 'a_ml' : 'b_ml']
     if (ml !== null) return digits(by === 'g' ? ml * density(planned, part) : ml, 1)
-    return by === 'g' ? weightMix(planned.planned.a_g, planned.planned.total_g)[part].text : volumeMix(planned.planned.a_ml, planned.planned.b_ml, 'metric')[part].text
+    return by === 'g'
+        ? weightMix(planned.planned.a_g, planned.planned.total_g)[part].text
+        : volumeMix(planned.planned.a_ml, planned.planned.b_ml, 'metric')[part].text
 }
 
 /** For the drawing only; what is written down is worked out by the server. */
@@ -157,7 +172,8 @@ function usedMl(planned: PlannedAndUsed, part: 'a' | 'b', by: By, text: string):
 
 /** Why a photo cannot be taken, found out before it is sent; null when it can. */
 async function whyNot(file: File, limits: Props['photo_limits']): Promise<string | null> {
-    if (file.size > limits.megabytes * 1024 * 1024) return `This photo is larger than ${limits.megabytes} MB: choose a smaller one.`
+    if (file.size > limits.megabytes * 1024 * 1024)
+        return `This photo is larger than ${limits.megabytes} MB: choose a smaller one.`
     const url = URL.createObjectURL(file)
     try {
         const image = new Image()

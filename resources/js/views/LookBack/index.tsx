@@ -42,7 +42,11 @@ export default function LookBack({ piece, pours }: Props): ReactNode {
                             <PourRecord pour={pour} />
                             {pour.photo !== null && (
                                 <a href={pour.photo}>
-                                    <img src={pour.photo} alt={`${piece.name}, poured on ${day(pour.started_at)}`} className="max-h-52 w-full border border-line object-cover" />
+                                    <img
+                                        src={pour.photo}
+                                        alt={`${piece.name}, poured on ${day(pour.started_at)}`}
+                                        className="max-h-52 w-full border border-line object-cover"
+                                    />
                                 </a>
                             )}
                         </li>
@@ -55,13 +59,15 @@ export default function LookBack({ piece, pours }: Props): ReactNode {
 
 function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
     const units = useUnits()
-    const taken = pour.used.a_ml === null && pour.used.b_ml === null ? null : (pour.used.a_ml ?? 0) + (pour.used.b_ml ?? 0)
+    const taken =
+        pour.used.a_ml === null && pour.used.b_ml === null ? null : (pour.used.a_ml ?? 0) + (pour.used.b_ml ?? 0)
     const most = Math.max(pour.planned.total_ml, taken ?? 0)
     return (
         <div className="min-w-0">
             <h2 className="text-xl font-bold">{day(pour.started_at)}</h2>
             <p className="text-soft">
-                {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}, room {joined(temperature(pour.room.temperature_c ?? 20, units))}
+                {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}, room{' '}
+                {joined(temperature(pour.room.temperature_c ?? 20, units))}
                 {pour.room.humidity_pct !== undefined && `, ${trimmed(pour.room.humidity_pct, 0)} %`}
                 {pour.poured_at !== null && `, poured at ${moment(pour.poured_at, pour.poured_at)}`}
             </p>
@@ -70,7 +76,10 @@ function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
                 {taken === null ? (
                     <p className="text-soft">
                         {pour.finished_at === null ? (
-                            <Link href={`/pours/${pour.id}`} className="font-semibold text-act underline underline-offset-4">
+                            <Link
+                                href={`/pours/${pour.id}`}
+                                className="font-semibold text-act underline underline-offset-4"
+                            >
                                 Still setting: to the pour
                             </Link>
                         ) : (
@@ -79,13 +88,23 @@ function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
                     </p>
                 ) : (
                     <>
-                        <Measure word="Used" a={pour.used.a_ml ?? 0} b={pour.used.b_ml ?? 0} most={most} units={units} />
+                        <Measure
+                            word="Used"
+                            a={pour.used.a_ml ?? 0}
+                            b={pour.used.b_ml ?? 0}
+                            most={most}
+                            units={units}
+                        />
                         <p>{difference(taken, pour.planned.total_ml, units)}</p>
                     </>
                 )}
             </div>
-            {pour.note !== null && <p className="mt-3 border-l-4 border-line pl-3 text-lg whitespace-pre-line">{pour.note}</p>}
-            {pour.override_reason !== null && <p className="mt-2 text-sm">Poured against a stop: {pour.override_reason}</p>}
+            {pour.note !== null && (
+                <p className="mt-3 border-l-4 border-line pl-3 text-lg whitespace-pre-line">{pour.note}</p>
+            )}
+            {pour.override_reason !== null && (
+                <p className="mt-2 text-sm">Poured against a stop: {pour.override_reason}</p>
+            )}
         </div>
     )
 }
@@ -98,8 +117,26 @@ function Measure(props: { word: string; a: number; b: number; most: number; unit
         <div className="grid grid-cols-[5rem_1fr_8.5rem] items-center gap-3">
             <span className="text-soft">{props.word}</span>
             <svg width="100%" height="26" viewBox="0 0 100 26" preserveAspectRatio="none" aria-hidden="true">
-                <rect x="0" y="3" width={x(props.a)} height="20" fill="url(#gloss)" stroke="var(--ink)" strokeWidth="1.2" vectorEffect="non-scaling-stroke" />
-                <rect x={x(props.a)} y="3" width={x(props.b)} height="20" fill="var(--resin-light)" stroke="var(--ink)" strokeWidth="1.2" vectorEffect="non-scaling-stroke" />
+                <rect
+                    x="0"
+                    y="3"
+                    width={x(props.a)}
+                    height="20"
+                    fill="url(#gloss)"
+                    stroke="var(--ink)"
+                    strokeWidth="1.2"
+                    vectorEffect="non-scaling-stroke"
+                />
+                <rect
+                    x={x(props.a)}
+                    y="3"
+                    width={x(props.b)}
+                    height="20"
+                    fill="var(--resin-light)"
+                    stroke="var(--ink)"
+                    strokeWidth="1.2"
+                    vectorEffect="non-scaling-stroke"
+                />
             </svg>
             <span className="text-right">
                 <strong className="text-lg">{joined(shown.total)}</strong>
@@ -115,5 +152,7 @@ function difference(used: number, planned: number, units: Units): string {
     const percent = ((used - planned) / planned) * 100
     if (Math.abs(percent) < 1) return 'As planned, within a hundredth.'
     const amount = joined(volume(Math.abs(used - planned), units))
-    return used > planned ? `${amount} more than planned, ${trimmed(percent, 0)} %.` : `${amount} less than planned, ${trimmed(-percent, 0)} %.`
+    return used > planned
+        ? `${amount} more than planned, ${trimmed(percent, 0)} %.`
+        : `${amount} less than planned, ${trimmed(-percent, 0)} %.`
 }

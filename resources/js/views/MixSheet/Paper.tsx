@@ -26,18 +26,28 @@ export function Paper(props: Props): ReactNode {
     const { answer, piece, resin, room } = props
     const [w, h] = boxOf(piece.spec.outline)
     const { ratio } = resin.sheet
-    const size = piece.spec.outline.shape === 'circle' ? `⌀ ${joined(length(w, units))}` : `${joined(length(w, units))} × ${joined(length(h, units))}`
+    const size =
+        piece.spec.outline.shape === 'circle'
+            ? `⌀ ${joined(length(w, units))}`
+            : `${joined(length(w, units))} × ${joined(length(h, units))}`
     return (
-        <article className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-w-none print:border-0 print:p-0" data-testid="mix-sheet">
+        <article
+            className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-w-none print:border-0 print:p-0"
+            data-testid="mix-sheet"
+        >
             <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
                 <div className="min-w-0">
                     <h2 className="figure line-clamp-2 pb-1 text-3xl leading-tight break-words">{piece.name}</h2>
                     <p className="line-clamp-1 text-soft">
-                        {COAT_KINDS[props.coat.kind] ?? props.coat.kind}, {joined(thickness(answer.coat.thickness_mm, units))}, on {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
+                        {COAT_KINDS[props.coat.kind] ?? props.coat.kind},{' '}
+                        {joined(thickness(answer.coat.thickness_mm, units))}, on{' '}
+                        {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
                         {answer.quantity > 1 && `, ${answer.quantity} alike`}
                     </p>
                 </div>
-                <p className="line-clamp-2 max-w-[14rem] shrink-0 text-right text-sm break-words text-soft">{props.studio}</p>
+                <p className="line-clamp-2 max-w-[14rem] shrink-0 text-right text-sm break-words text-soft">
+                    {props.studio}
+                </p>
             </header>
 
             <section className="mt-4 flex flex-wrap items-end justify-between gap-4">
@@ -45,7 +55,8 @@ export function Paper(props: Props): ReactNode {
             </section>
             <p className="mt-2 line-clamp-2 break-words">
                 <strong>{resin.name}</strong>, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
-                {resin.sheet.mix_min !== undefined && `. Stir slowly for ${span(resin.sheet.mix_min)}, scrape wall, floor and stick, then stir again in a second clean cup.`}
+                {resin.sheet.mix_min !== undefined &&
+                    `. Stir slowly for ${span(resin.sheet.mix_min)}, scrape wall, floor and stick, then stir again in a second clean cup.`}
             </p>
 
             <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
@@ -59,7 +70,10 @@ export function Paper(props: Props): ReactNode {
                                         {word[0]?.toUpperCase() + word.slice(1)}
                                     </th>
                                     <td className="py-0.5 text-right">
-                                        <Figure of={part} label={`${word}, ${joined(volume(answer.coat.volume_ml[part], units))}`}>
+                                        <Figure
+                                            of={part}
+                                            label={`${word}, ${joined(volume(answer.coat.volume_ml[part], units))}`}
+                                        >
                                             {joined(volume(answer.coat.volume_ml[part], units))}
                                         </Figure>
                                     </td>
@@ -70,7 +84,8 @@ export function Paper(props: Props): ReactNode {
                                     To mix
                                 </th>
                                 <td className="text-right">
-                                    {joined(volumeMix(answer.coat.mix.a_ml, answer.coat.mix.b_ml, units).total)}, {joined(weightMix(answer.coat.mix.a_g, answer.coat.mix.total_g).total)}
+                                    {joined(volumeMix(answer.coat.mix.a_ml, answer.coat.mix.b_ml, units).total)},{' '}
+                                    {joined(weightMix(answer.coat.mix.a_g, answer.coat.mix.total_g).total)}
                                 </td>
                             </tr>
                         </tbody>
@@ -86,7 +101,11 @@ export function Paper(props: Props): ReactNode {
 
             <section className="mt-3">
                 <FilmLane
-                    phases={answer.phases.map((phase) => ({ phase: phase.phase, fromMin: phase.from_min, toMin: phase.to_min }))}
+                    phases={answer.phases.map((phase) => ({
+                        phase: phase.phase,
+                        fromMin: phase.from_min,
+                        toMin: phase.to_min,
+                    }))}
                     ticks={answer.acts.map((act) => ({ atMin: act.due_min }))}
                 />
             </section>
@@ -115,7 +134,15 @@ function Times({ answer }: { answer: Answer }): ReactNode {
             text: span(min),
         })),
         ...(drips === null ? [] : [{ word: 'First wipe', figure: 'wipe_1_min', text: span(drips.wipes_min[0]!) }]),
-        ...(drips === null || drips.wipes_min.length < 2 ? [] : [{ word: `Last wipe, of ${drips.wipes_min.length}`, figure: `wipe_${drips.wipes_min.length}_min`, text: span(drips.last_wipe_min) }]),
+        ...(drips === null || drips.wipes_min.length < 2
+            ? []
+            : [
+                  {
+                      word: `Last wipe, of ${drips.wipes_min.length}`,
+                      figure: `wipe_${drips.wipes_min.length}_min`,
+                      text: span(drips.last_wipe_min),
+                  },
+              ]),
         { word: 'Last look', figure: 'look_min', text: span(torch.look_min) },
         ...hours('Window opens', 'recoat_from_h', windows.recoat_from_h),
         ...hours('Window shuts', 'recoat_to_h', windows.recoat_to_h),

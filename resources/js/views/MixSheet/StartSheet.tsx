@@ -40,7 +40,8 @@ export function StartSheet(props: Props): ReactNode {
                 }}
             >
                 <p>
-                    Start it when the stirring ends: the resin is setting from then on. What is planned now is copied, and stays as it is.
+                    Start it when the stirring ends: the resin is setting from then on. What is planned now is copied,
+                    and stays as it is.
                 </p>
                 {props.stops.map((stop) => (
                     <Strip key={stop.code} level="stop">
@@ -50,7 +51,9 @@ export function StartSheet(props: Props): ReactNode {
                 {props.stops.length > 0 && (
                     <>
                         <TextArea label="Why you pour all the same" value={reason} onChange={setReason} rows={2} />
-                        {sentences.reason !== undefined && <p className="font-semibold text-danger">{sentences.reason}</p>}
+                        {sentences.reason !== undefined && (
+                            <p className="font-semibold text-danger">{sentences.reason}</p>
+                        )}
                     </>
                 )}
                 <div className="grid grid-cols-2 gap-6">

@@ -27,7 +27,10 @@ export default function MixSheet(props: Props): ReactNode {
     const { no_substitute: noSubstitute, studio } = useShared()
     const [starting, setStarting] = useState(false)
     const resin = props.resins.find((one) => one.id === props.coat.resin_id)
-    const fetchTrace = useCallback((figure: string) => ask<Trace>('POST', `/coats/${props.coat.id}/trace/${figure}`, {}), [props.coat.id])
+    const fetchTrace = useCallback(
+        (figure: string) => ask<Trace>('POST', `/coats/${props.coat.id}/trace/${figure}`, {}),
+        [props.coat.id],
+    )
     const stops = props.answer?.advice.filter((one) => one.level === 'stop') ?? []
 
     return (
@@ -48,18 +51,29 @@ export default function MixSheet(props: Props): ReactNode {
                 }
                 forward={
                     props.running_pour_id === null ? (
-                        <Button look="next" className="min-w-44" disabled={props.answer === null} onClick={() => setStarting(true)}>
+                        <Button
+                            look="next"
+                            className="min-w-44"
+                            disabled={props.answer === null}
+                            onClick={() => setStarting(true)}
+                        >
                             It is mixed: start the clock
                         </Button>
                     ) : (
-                        <Button look="next" className="min-w-44" onClick={() => router.visit(`/pours/${props.running_pour_id}`)}>
+                        <Button
+                            look="next"
+                            className="min-w-44"
+                            onClick={() => router.visit(`/pours/${props.running_pour_id}`)}
+                        >
                             To the running pour
                         </Button>
                     )
                 }
             >
                 {props.answer === null || resin === undefined ? (
-                    <p className="p-6 text-lg font-semibold text-danger">{Object.values(props.sentences ?? {}).join(' ')}</p>
+                    <p className="p-6 text-lg font-semibold text-danger">
+                        {Object.values(props.sentences ?? {}).join(' ')}
+                    </p>
                 ) : (
                     <div className="flex-1 bg-recess p-3 sm:p-6 print:bg-transparent print:p-0">
                         {stops.length > 0 && (

@@ -1,5 +1,6 @@
 import { Head, Link } from '@inertiajs/react'
 import { useEffect, useState, type ReactNode } from 'react'
+import { Digits } from '../../controls/Digits'
 import { LinkButton } from '../../controls/Button'
 import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { FilmLane } from '../../drawings/FilmLane'
@@ -51,7 +52,11 @@ export default function Now({ pours: first, waiting, pieces }: Props): ReactNode
                     <p className="text-soft">{studio}</p>
                     <h1 className="figure mt-1 text-4xl leading-tight">{headline(pours.length, soon)}</h1>
                 </div>
-                <LinkButton href="/pieces/new" look={pieces === 0 || pours.length === 0 ? 'next' : 'plain'} className="min-w-44">
+                <LinkButton
+                    href="/pieces/new"
+                    look={pieces === 0 || pours.length === 0 ? 'next' : 'plain'}
+                    className="min-w-44"
+                >
                     Take in a piece
                 </LinkButton>
             </div>
@@ -81,7 +86,11 @@ function Waiting({ pieces }: { pieces: Props['waiting'] }): ReactNode {
                 {pieces.map((piece) => (
                     <li key={piece.coat_id}>
                         <Link href={`/coats/${piece.coat_id}`} className="group block">
-                            <OutlineDrawing outline={piece.spec.outline} coatedEdges={piece.spec.coated_edges ?? 'none'} size={Math.max(22, (Math.max(...boxOf(piece.spec.outline)) / longest) * 120)} />
+                            <OutlineDrawing
+                                outline={piece.spec.outline}
+                                coatedEdges={piece.spec.coated_edges ?? 'none'}
+                                size={Math.max(22, (Math.max(...boxOf(piece.spec.outline)) / longest) * 120)}
+                            />
                             <span className="block pt-1 group-hover:underline">{piece.name}</span>
                         </Link>
                     </li>
@@ -95,7 +104,10 @@ function OnTheBench({ pour, now }: { pour: PourState; now: number }): ReactNode 
     const want = wanted(pour, now)
     const { phase, next } = phaseOf(pour, now)
     return (
-        <Link href={`/pours/${pour.id}`} className="grid items-center gap-x-8 gap-y-1 px-4 py-4 hover:bg-sheet sm:px-8 lg:grid-cols-[19rem_17rem_1fr]">
+        <Link
+            href={`/pours/${pour.id}`}
+            className="grid items-center gap-x-8 gap-y-1 px-4 py-4 hover:bg-sheet sm:px-8 lg:grid-cols-[19rem_17rem_1fr]"
+        >
             <span className="block min-w-0">
                 <span className="block truncate text-xl font-bold">{pour.title}</span>
                 <span className="flex items-center gap-2 text-soft">
@@ -104,7 +116,8 @@ function OnTheBench({ pour, now }: { pour: PourState; now: number }): ReactNode 
                     ) : (
                         <>
                             <PhaseIcon phase={phase} /> {PHASES[phase].word}
-                            {next !== null && `, ${PHASES[next.phase].word.toLowerCase()} ${moment(now + next.in, now)}`}
+                            {next !== null &&
+                                `, ${PHASES[next.phase].word.toLowerCase()} ${moment(now + next.in, now)}`}
                         </>
                     )}
                 </span>
@@ -113,21 +126,33 @@ function OnTheBench({ pour, now }: { pour: PourState; now: number }): ReactNode 
                 {want.kind === 'act' && (
                     <>
                         <span className={`figure block text-4xl ${want.dueIn <= 0 ? 'text-danger' : ''}`}>
-                            {want.dueIn > 0 ? countdown(want.dueIn) : want.dueIn > -60_000 ? 'now' : `${span(-want.dueIn / 60_000)} ago`}
+                            {want.dueIn > 0 ? (
+                                <Digits text={countdown(want.dueIn)} />
+                            ) : want.dueIn > -60_000 ? (
+                                'now'
+                            ) : (
+                                `${span(-want.dueIn / 60_000)} ago`
+                            )}
                         </span>
-                        <span className="block">{want.act.title}</span>
+                        <span className="block pt-1">{want.act.title}</span>
                     </>
                 )}
                 {want.kind === 'pouring' && <span className="figure block text-3xl">Pour</span>}
                 {want.kind === 'waiting' && next !== null && (
                     <>
-                        <span className="figure block text-4xl">{countdown(next.in)}</span>
+                        <span className="figure block text-4xl">
+                            <Digits text={countdown(next.in)} />
+                        </span>
                         <span className="block">to {PHASES[next.phase].word.toLowerCase()}</span>
                     </>
                 )}
-                {want.kind === 'waiting' && next === null && <span className="figure block text-3xl">Write it down</span>}
+                {want.kind === 'waiting' && next === null && (
+                    <span className="figure block text-3xl">Write it down</span>
+                )}
             </span>
-            <span className="block min-w-0">{pour.poured_at !== null && <FilmLane {...lane(pour, now)} height={24} words={false} />}</span>
+            <span className="block min-w-0">
+                {pour.poured_at !== null && <FilmLane {...lane(pour, now)} height={24} words={false} />}
+            </span>
         </Link>
     )
 }
@@ -137,7 +162,15 @@ function Invitation({ pieces }: { pieces: number }): ReactNode {
         <div className="grid flex-1 place-items-center border-t ruled p-6">
             <div className="max-w-xl text-center">
                 <svg viewBox="0 0 360 130" className="mx-auto w-full max-w-md" aria-hidden="true">
-                    <rect x="40" y="82" width="280" height="26" fill="var(--ground)" stroke="var(--ground-line)" strokeWidth="1.25" />
+                    <rect
+                        x="40"
+                        y="82"
+                        width="280"
+                        height="26"
+                        fill="var(--ground)"
+                        stroke="var(--ground-line)"
+                        strokeWidth="1.25"
+                    />
                     <path
                         d="M37 108 V70 Q37 46 62 46 H298 Q323 46 323 70 V108 H320 V82 H40 V108 Z"
                         fill="url(#gloss)"

@@ -36,11 +36,20 @@ export default function Pieces({ plans }: Props): ReactNode {
                 <section key={plan.id} className="mt-6">
                     <div className="flex items-baseline justify-between border-b ruled pb-1">
                         <h2 className="text-lg font-bold">{plan.name}</h2>
-                        <a href={`/plans/${plan.id}/file`} className="inline-flex min-h-9 items-center gap-2 underline underline-offset-4">
+                        <a
+                            href={`/plans/${plan.id}/file`}
+                            className="inline-flex min-h-9 items-center gap-2 underline underline-offset-4"
+                        >
                             <DownloadSimpleIcon size={18} /> Plan file
                         </a>
                     </div>
-                    {plan.pieces.length === 0 ? <p className="py-6 text-lg text-soft">No piece yet. Take one in: its size and its edge are enough.</p> : <Shelf pieces={plan.pieces} />}
+                    {plan.pieces.length === 0 ? (
+                        <p className="py-6 text-lg text-soft">
+                            No piece yet. Take one in: its size and its edge are enough.
+                        </p>
+                    ) : (
+                        <Shelf pieces={plan.pieces} />
+                    )}
                 </section>
             ))}
         </div>
@@ -65,10 +74,16 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
     const [w, h] = boxOf(outline)
     const coat = piece.coats[0]
     const pour = piece.pours[0]
-    const size = outline.shape === 'circle' ? `⌀ ${joined(length(w, units))}` : `${length(w, units).text} × ${joined(length(h, units))}`
+    const size =
+        outline.shape === 'circle'
+            ? `⌀ ${joined(length(w, units))}`
+            : `${length(w, units).text} × ${joined(length(h, units))}`
     return (
         <li className="w-52">
-            <Link href={pour ? `/pours/${pour.id}` : coat ? `/coats/${coat.id}` : `/pieces/${piece.id}`} className="group block">
+            <Link
+                href={pour ? `/pours/${pour.id}` : coat ? `/coats/${coat.id}` : `/pieces/${piece.id}`}
+                className="group block"
+            >
                 <span className="flex min-h-42 items-end">
                     <OutlineDrawing
                         outline={outline}
@@ -83,15 +98,38 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
                 {size}, {surfaceWord(piece.spec.surface).toLowerCase()}
                 {(piece.spec.quantity ?? 1) > 1 && `, ${piece.spec.quantity} alike`}
             </p>
-            <p className="mt-1">{pour ? pour.poured_at === null ? 'Being poured' : <PhaseWord phase={phaseOf(pour, now).phase} /> : <span className="text-soft">Not poured</span>}</p>
+            <p className="mt-1">
+                {pour ? (
+                    pour.poured_at === null ? (
+                        'Being poured'
+                    ) : (
+                        <PhaseWord phase={phaseOf(pour, now).phase} />
+                    )
+                ) : (
+                    <span className="text-soft">Not poured</span>
+                )}
+            </p>
             <p className="mt-1 flex gap-4 text-sm">
-                <Link href={`/pieces/${piece.id}`} aria-label={`Measure ${piece.name} again`} className="inline-flex min-h-8 items-center underline underline-offset-4">
+                <Link
+                    href={`/pieces/${piece.id}`}
+                    aria-label={`Measure ${piece.name} again`}
+                    className="inline-flex min-h-8 items-center underline underline-offset-4"
+                >
                     Measures
                 </Link>
-                <Link href={`/pieces/${piece.id}/history`} aria-label={`Look back at ${piece.name}`} className="inline-flex min-h-8 items-center underline underline-offset-4">
+                <Link
+                    href={`/pieces/${piece.id}/history`}
+                    aria-label={`Look back at ${piece.name}`}
+                    className="inline-flex min-h-8 items-center underline underline-offset-4"
+                >
                     Look back
                 </Link>
-                <button type="button" aria-label={`Take ${piece.name} away`} className="min-h-8 underline underline-offset-4" onClick={() => router.delete(`/pieces/${piece.id}`)}>
+                <button
+                    type="button"
+                    aria-label={`Take ${piece.name} away`}
+                    className="min-h-8 underline underline-offset-4"
+                    onClick={() => router.delete(`/pieces/${piece.id}`)}
+                >
                     Take away
                 </button>
             </p>

@@ -2,6 +2,7 @@ import { Head, Link, router } from '@inertiajs/react'
 import { ArrowUUpLeftIcon, CheckIcon, SpeakerHighIcon, SpeakerSlashIcon } from '@phosphor-icons/react'
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Cautions } from '../../controls/AdviceStrip'
+import { Digits } from '../../controls/Digits'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { useServerNow, useWakeLock } from '../../lib/clock'
@@ -39,7 +40,11 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
         if (want.kind === 'act') perform('POST', `acts/${want.act.id}`)
         if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
     }
-    const back = lastDone ? (): void => perform('DELETE', `acts/${lastDone.id}`) : pour.poured_at !== null ? (): void => perform('DELETE', 'poured') : null
+    const back = lastDone
+        ? (): void => perform('DELETE', `acts/${lastDone.id}`)
+        : pour.poured_at !== null
+          ? (): void => perform('DELETE', 'poured')
+          : null
     useNextKeys(next)
 
     return (
@@ -68,8 +73,16 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                     </button>
                 </div>
                 <div aria-live="polite" className="min-h-0">
-                    {cutOff && <p className="mt-1 rounded bg-kraft px-3 py-1 text-kraft-ink">No answer from the studio. The clock goes on; what you press is kept.</p>}
-                    {pouredUnheard !== null && <p className="mt-1 font-semibold">Poured at {moment(pouredUnheard, now)}, kept here. The times come when the studio answers.</p>}
+                    {cutOff && (
+                        <p className="mt-1 rounded bg-kraft px-3 py-1 text-kraft-ink">
+                            No answer from the studio. The clock goes on; what you press is kept.
+                        </p>
+                    )}
+                    {pouredUnheard !== null && (
+                        <p className="mt-1 font-semibold">
+                            Poured at {moment(pouredUnheard, now)}, kept here. The times come when the studio answers.
+                        </p>
+                    )}
                     {refused !== null && <p className="mt-1 font-semibold text-danger">{refused}</p>}
                 </div>
                 <Wants want={want} pour={pour} now={now} planned={planned} />
@@ -77,7 +90,9 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
 
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
                 {want.kind === 'pouring' && <Cautions title="Mixing and pouring" sentences={cautions.pour} />}
-                {want.kind === 'act' && want.act.kind === 'pass' && <Cautions title="Before the heat" sentences={cautions.heat} />}
+                {want.kind === 'act' && want.act.kind === 'pass' && (
+                    <Cautions title="Before the heat" sentences={cautions.heat} />
+                )}
                 {pour.poured_at !== null && <ActList pour={pour} now={now} />}
             </div>
 
@@ -106,7 +121,10 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                     {want.kind === 'waiting' && 'Finish: what it took'}
                 </button>
                 {want.kind !== 'waiting' && (
-                    <Link href={`/pours/${pour.id}/finish`} className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid">
+                    <Link
+                        href={`/pours/${pour.id}/finish`}
+                        className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"
+                    >
                         Finish now
                     </Link>
                 )}
@@ -116,21 +134,40 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
 }
 
 /** The one thing that is wanted, as large as the screen allows. */
-function Wants({ want, pour, now, planned }: { want: Wanted; pour: PourState; now: number; planned: PlannedAndUsed }): ReactNode {
+function Wants({
+    want,
+    pour,
+    now,
+    planned,
+}: {
+    want: Wanted
+    pour: PourState
+    now: number
+    planned: PlannedAndUsed
+}): ReactNode {
     const openLeft = pour.open_until - now
     return (
         <div className="flex flex-1 flex-col justify-center py-3">
             {want.kind === 'pouring' && (
                 <>
                     <p className="text-2xl">Pour and spread</p>
-                    <BigTime testId="open-left" text={openLeft > 0 ? countdown(openLeft) : `${countdown(-openLeft)} over`} late={openLeft <= 0} />
-                    <p className="text-xl text-soft">{openLeft > 0 ? 'of open time left, if it goes on now' : 'past the open time: it no longer levels'}</p>
+                    <BigTime
+                        testId="open-left"
+                        text={openLeft > 0 ? countdown(openLeft) : `${countdown(-openLeft)} over`}
+                        late={openLeft <= 0}
+                    />
+                    <p className="text-xl text-soft">
+                        {openLeft > 0
+                            ? 'of open time left, if it goes on now'
+                            : 'past the open time: it no longer levels'}
+                    </p>
                     <p className="mt-4 text-xl">
-                        In the middle or in ribbons; push, do not brush; the wet edge out to the rim last, and over it. Every spot and the sides
-                        touched wet.
+                        In the middle or in ribbons; push, do not brush; the wet edge out to the rim last, and over it.
+                        Every spot and the sides touched wet.
                     </p>
                     <p className="mt-3 text-lg text-soft">
-                        A {joined(weightMix(planned.planned.a_g, planned.planned.total_g).a)}, B {joined(weightMix(planned.planned.a_g, planned.planned.total_g).b)}, {planned.resin}
+                        A {joined(weightMix(planned.planned.a_g, planned.planned.total_g).a)}, B{' '}
+                        {joined(weightMix(planned.planned.a_g, planned.planned.total_g).b)}, {planned.resin}
                     </p>
                 </>
             )}
@@ -139,7 +176,13 @@ function Wants({ want, pour, now, planned }: { want: Wanted; pour: PourState; no
                     <p className="text-3xl font-bold">{want.act.title}</p>
                     <BigTime
                         testId="due-in"
-                        text={want.dueIn > 0 ? countdown(want.dueIn) : want.dueIn > -60_000 ? 'now' : `${span(-want.dueIn / 60_000)} ago`}
+                        text={
+                            want.dueIn > 0
+                                ? countdown(want.dueIn)
+                                : want.dueIn > -60_000
+                                  ? 'now'
+                                  : `${span(-want.dueIn / 60_000)} ago`
+                        }
                         late={want.dueIn <= 0}
                     />
                     <p className="text-xl">{want.act.how}</p>
@@ -170,7 +213,13 @@ function Wants({ want, pour, now, planned }: { want: Wanted; pour: PourState; no
             )}
             {pour.poured_at !== null && (
                 <div className="mt-5">
-                    <FilmLane {...lane(pour, now)} height={34} />
+                    <FilmLane
+                        {...lane(pour, now)}
+                        height={34}
+                        {...(want.kind === 'act'
+                            ? { untilMin: (1.12 * (pour.open_until - pour.poured_at)) / 60_000 }
+                            : {})}
+                    />
                 </div>
             )}
         </div>
@@ -179,8 +228,12 @@ function Wants({ want, pour, now, planned }: { want: Wanted; pour: PourState; no
 
 function BigTime({ text, late, testId }: { text: string; late: boolean; testId: string }): ReactNode {
     return (
-        <p data-testid={testId} role="timer" className={`figure my-2 text-[5.5rem] sm:text-[8rem] ${late ? 'text-danger' : ''} ${text.length > 7 ? 'text-[3.6rem] sm:text-[5.5rem]' : ''}`}>
-            {text}
+        <p
+            data-testid={testId}
+            role="timer"
+            className={`figure my-2 ${text.length > 7 ? 'text-[3.4rem] sm:text-[5.5rem]' : 'text-[6.2rem] sm:text-[9rem]'} ${late ? 'text-danger' : ''}`}
+        >
+            <Digits text={text} />
         </p>
     )
 }
@@ -190,8 +243,14 @@ function ActList({ pour, now }: { pour: PourState; now: number }): ReactNode {
     return (
         <ol className="divide-y divide-hair border-y ruled">
             {pour.acts.map((act) => (
-                <li key={act.id} aria-current={act === current ? 'step' : undefined} className={`flex items-baseline gap-3 py-1.5 text-lg ${act === current ? 'font-bold' : ''}`}>
-                    <span className="w-6 shrink-0 self-center">{act.done_at !== null && <CheckIcon size={20} weight="bold" aria-label="done" />}</span>
+                <li
+                    key={act.id}
+                    aria-current={act === current ? 'step' : undefined}
+                    className={`flex items-baseline gap-3 py-1.5 text-lg ${act === current ? 'font-bold' : ''}`}
+                >
+                    <span className="w-6 shrink-0 self-center">
+                        {act.done_at !== null && <CheckIcon size={20} weight="bold" aria-label="done" />}
+                    </span>
                     <span className={`flex-1 ${act.done_at !== null ? 'text-soft' : ''}`}>{act.title}</span>
                     <span className="text-soft">{moment(act.done_at ?? act.due_at, now)}</span>
                 </li>
@@ -211,7 +270,8 @@ function ActList({ pour, now }: { pour: PourState; now: number }): ReactNode {
 
 /** Sounds once when something falls due or the film changes. */
 function useChime(want: Wanted, loud: boolean): void {
-    const due = want.kind === 'act' ? (want.dueIn <= 0 ? want.act.id : null) : want.kind === 'waiting' ? want.phase : null
+    const due =
+        want.kind === 'act' ? (want.dueIn <= 0 ? want.act.id : null) : want.kind === 'waiting' ? want.phase : null
     const before = useRef(due)
     useEffect(() => {
         if (due !== before.current && due !== null && loud) chime()
@@ -228,7 +288,12 @@ function useNextKeys(next: () => void): void {
     useEffect(() => {
         const press = (event: KeyboardEvent): void => {
             if (![' ', 'Enter', 'PageDown'].includes(event.key) || event.repeat) return
-            if (event.key !== 'PageDown' && event.target instanceof Element && event.target.closest('a, button, input, textarea, summary')) return
+            if (
+                event.key !== 'PageDown' &&
+                event.target instanceof Element &&
+                event.target.closest('a, button, input, textarea, summary')
+            )
+                return
             event.preventDefault()
             current.current()
         }
@@ -236,4 +301,3 @@ function useNextKeys(next: () => void): void {
         return () => window.removeEventListener('keydown', press)
     }, [])
 }
-

@@ -124,7 +124,11 @@ function withDeed(pour: PourState, deed: Deed): PourState {
     if (act === undefined) return pour
     return {
         ...pour,
-        acts: pour.acts.map((one) => (one.id === Number(act) ? { ...one, done_at: deed.method === 'POST' ? (one.done_at ?? deed.at) : null } : one)),
+        acts: pour.acts.map((one) =>
+            one.id === Number(act)
+                ? { ...one, done_at: deed.method === 'POST' ? (one.done_at ?? deed.at) : null }
+                : one,
+        ),
     }
 }
 

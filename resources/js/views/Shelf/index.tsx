@@ -28,7 +28,12 @@ function Resin({ resin }: { resin: ResinRow }): ReactNode {
         ['Density of A and B', `${sheet.density_a_g_ml} and ${sheet.density_b_g_ml} g/ml`],
         ['Viscosity', `${sheet.viscosity_pa_s} Pa·s at ${joined(temperature(sheet.viscosity_at_c, units))}`],
         ['Open time', `${sheet.open_min} min`],
-        ['Pot life', sheet.pot_life_min === undefined ? 'unknown' : `${sheet.pot_life_min} min for ${sheet.pot_life_mass_g ?? '?'} g`],
+        [
+            'Pot life',
+            sheet.pot_life_min === undefined
+                ? 'unknown'
+                : `${sheet.pot_life_min} min for ${sheet.pot_life_mass_g ?? '?'} g`,
+        ],
         ['Stir for', sheet.mix_min === undefined ? 'unknown' : `${sheet.mix_min} min`],
         ['Recoat', `${hours(sheet.recoat_from_h)} to ${hours(sheet.recoat_to_h)}`],
         ['Sand from', hours(sheet.sand_from_h)],
@@ -41,7 +46,9 @@ function Resin({ resin }: { resin: ResinRow }): ReactNode {
             <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{resin.name}</h2>
             <div className="mt-2">
                 <FilmLane phases={labelPhases(sheet)} height={22} />
-                <p className="text-sm text-soft">All times at {joined(temperature(sheet.reference_c, units))}, as on the label.</p>
+                <p className="text-sm text-soft">
+                    All times at {joined(temperature(sheet.reference_c, units))}, as on the label.
+                </p>
             </div>
             <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-6">
                 {rows.map(([word, value]) => (

@@ -2,9 +2,10 @@ import { Head, Link, router } from '@inertiajs/react'
 import { DownloadSimpleIcon, UploadSimpleIcon } from '@phosphor-icons/react'
 import { useId, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
+import { Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { fieldNumber, fieldTemperature } from '../../lib/format'
-import { useUnits } from '../../lib/pages'
+import { changeUnits, useUnits } from '../../lib/pages'
 import type { RoomSpec, Sentences } from '../../types'
 
 interface Props {
@@ -56,25 +57,46 @@ export default function Studio({ name, room, plans }: Props): ReactNode {
             >
                 <Field label="Name" value={typedName} onChange={setTypedName} sentence={sentences.name} large />
                 <div className="grid grid-cols-2 gap-6">
-                    {field('temperature_c', 'Room', fieldTemperature(room.temperature_c, units), units === 'metric' ? '°C' : '°F', '')}
+                    {field(
+                        'temperature_c',
+                        'Room',
+                        fieldTemperature(room.temperature_c, units),
+                        units === 'metric' ? '°C' : '°F',
+                        '',
+                    )}
                     {field('humidity_pct', 'Humidity', fieldNumber(room.humidity_pct), '%', '50')}
                     {field('slope_mm_per_m', 'Bench off level', fieldNumber(room.slope_mm_per_m), 'mm/m', '0')}
                     {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', '5')}
                 </div>
+                <Switch
+                    label="Units, for you on this device"
+                    value={units}
+                    options={[
+                        { value: 'metric', label: 'mm, ml, °C' },
+                        { value: 'imperial', label: 'in, fl oz, °F' },
+                    ]}
+                    onChange={(value) => changeUnits(value === 'imperial' ? 'imperial' : 'metric')}
+                />
                 <Button look="next" type="submit" className="min-w-36">
                     Save
                 </Button>
             </form>
             <section>
                 <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Plan files</h2>
-                <p className="mt-2">A plan outlives the program: it is one open JSON file, and anybody can check its arithmetic.</p>
+                <p className="mt-2">
+                    A plan outlives the program: it is one open JSON file, and anybody can check its arithmetic.
+                </p>
                 <ul className="mt-3">
                     {plans.map((plan) => (
                         <li key={plan.id} className="flex items-center justify-between gap-4 border-b ruled">
                             <span>
                                 {plan.name}, {plan.pieces === 1 ? 'one piece' : `${plan.pieces} pieces`}
                             </span>
-                            <a href={`/plans/${plan.id}/file`} aria-label={`Save the plan file of ${plan.name}`} className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4">
+                            <a
+                                href={`/plans/${plan.id}/file`}
+                                aria-label={`Save the plan file of ${plan.name}`}
+                                className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
+                            >
                                 <DownloadSimpleIcon size={18} /> Save
                             </a>
                         </li>
@@ -85,7 +107,13 @@ export default function Studio({ name, room, plans }: Props): ReactNode {
                     className="mt-4 flex min-h-14 cursor-pointer items-center gap-3 rounded border border-dashed border-line bg-sheet px-4 focus-within:outline-3 focus-within:outline-act"
                 >
                     <UploadSimpleIcon size={22} /> Bring in a plan file
-                    <input id={fileId} type="file" accept=".json,application/json" className="sr-only" onChange={(event) => read(event.target.files?.[0])} />
+                    <input
+                        id={fileId}
+                        type="file"
+                        accept=".json,application/json"
+                        className="sr-only"
+                        onChange={(event) => read(event.target.files?.[0])}
+                    />
                 </label>
                 <p role="status" className="mt-2 font-semibold break-words text-danger">
                     {sentences.file ?? sentences.photo ?? ''}

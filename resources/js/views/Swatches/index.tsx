@@ -34,7 +34,13 @@ export default function Swatches(): ReactNode {
                 <ul className="mt-3 grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-6">
                     {PHASE_ORDER.map((phase) => (
                         <li key={phase}>
-                            <svg width="100%" height="72" viewBox="0 0 160 72" preserveAspectRatio="none" aria-hidden="true">
+                            <svg
+                                width="100%"
+                                height="72"
+                                viewBox="0 0 160 72"
+                                preserveAspectRatio="none"
+                                aria-hidden="true"
+                            >
                                 <PhaseStretch phase={phase} x={4} y={8} width={152} height={54} />
                             </svg>
                             <p className="flex items-center gap-2 text-lg font-bold">
@@ -67,7 +73,10 @@ export default function Swatches(): ReactNode {
                 <ul className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-7">
                     {COLOURS.map(([token, use]) => (
                         <li key={token}>
-                            <div className="h-14 rounded border border-line" style={{ background: `var(--${token})` }} />
+                            <div
+                                className="h-14 rounded border border-line"
+                                style={{ background: `var(--${token})` }}
+                            />
                             <p className="text-sm font-bold">{token}</p>
                             <p className="text-sm text-soft">{use}</p>
                         </li>
@@ -102,7 +111,10 @@ export default function Swatches(): ReactNode {
                         <Strip level="note">Counted in: primed canvas drinks about 25 ml/m².</Strip>
                         <Strip level="caution">Warm the room to 15 °C or more.</Strip>
                         <Strip level="stop">Pour at most 4 mm at a time.</Strip>
-                        <Cautions title="Before the heat" sentences={['Sticky gloves off.', 'Extinguisher in reach.']} />
+                        <Cautions
+                            title="Before the heat"
+                            sentences={['Sticky gloves off.', 'Extinguisher in reach.']}
+                        />
                     </div>
                 </div>
             </section>

@@ -39,7 +39,12 @@ interface Live {
     box: Box
 }
 
-const NEW: PieceSpec = { kind: 'canvas', outline: { shape: 'rectangle' }, coated_edges: 'all', surface: 'primed_canvas' }
+const NEW: PieceSpec = {
+    kind: 'canvas',
+    outline: { shape: 'rectangle' },
+    coated_edges: 'all',
+    surface: 'primed_canvas',
+}
 
 /** Taking a piece in: what it is, how large, what it drinks, where the film ends. */
 export default function TakeIn({ piece }: Props): ReactNode {
@@ -86,7 +91,8 @@ export default function TakeIn({ piece }: Props): ReactNode {
         setTyped((before) => ({ ...before, ...part }))
         setRefused({})
     }
-    const sentence = (name: string): string | undefined => refused[name] ?? (left.current.has(name) ? heard[name] : undefined)
+    const sentence = (name: string): string | undefined =>
+        refused[name] ?? (left.current.has(name) ? heard[name] : undefined)
     const leave = (name: string) => (): void => {
         left.current.add(name)
         setHeard((before) => ({ ...before }))
@@ -145,7 +151,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                         value={field.name}
                         onChange={(name) => change({ name })}
                         sentence={sentence('name')}
-                        placeholder="Autumn sky"
+                        placeholder="such as Autumn sky"
                         autoFocus={piece === null}
                         large
                     />
@@ -173,7 +179,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             onChange={(diameter) => change({ diameter })}
                             onDone={leave('outline.diameter_mm')}
                             sentence={sentence('outline.diameter_mm')}
-                            placeholder={units === 'metric' ? '900 or 90 cm' : '36 or 3\''}
+                            placeholder={units === 'metric' ? 'such as 90 cm' : "such as 3'"}
                             large
                         />
                     ) : (
@@ -185,7 +191,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                                 onChange={(width) => change({ width })}
                                 onDone={leave('outline.width_mm')}
                                 sentence={sentence('outline.width_mm')}
-                                placeholder={units === 'metric' ? '62 cm' : '2\' 6"'}
+                                placeholder={units === 'metric' ? 'such as 62 cm' : 'such as 2\' 6"'}
                                 large
                             />
                             <Field
@@ -195,7 +201,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                                 onChange={(height) => change({ height })}
                                 onDone={leave('outline.height_mm')}
                                 sentence={sentence('outline.height_mm')}
-                                placeholder={units === 'metric' ? '41 cm' : '16 1/2'}
+                                placeholder={units === 'metric' ? 'such as 410' : 'such as 16 1/2'}
                                 large
                             />
                         </div>
@@ -208,7 +214,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             onChange={(edge) => change({ edge })}
                             onDone={leave('edge_depth_mm')}
                             sentence={sentence('edge_depth_mm')}
-                            placeholder={units === 'metric' ? '36' : '1 1/2'}
+                            placeholder={units === 'metric' ? 'such as 36' : 'such as 1 1/2'}
                         />
                         <Field
                             label="How many alike"
@@ -240,7 +246,12 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             onChange={(value) => change({ surface: value })}
                             sentence={sentence('surface')}
                         />
-                        <Choice label="Kind" value={typed.kind ?? saved.kind ?? 'other'} options={KINDS} onChange={(kind) => change({ kind })} />
+                        <Choice
+                            label="Kind"
+                            value={typed.kind ?? saved.kind ?? 'other'}
+                            options={KINDS}
+                            onChange={(kind) => change({ kind })}
+                        />
                     </div>
                     {general !== undefined && <p className="font-semibold text-danger">{general}</p>}
                     <button type="submit" className="sr-only" tabIndex={-1}>
@@ -256,7 +267,14 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             figures === null
                                 ? null
                                 : {
-                                      width: (shape === 'circle' ? '⌀ ' : '') + joined(length(outline.shape === 'circle' ? outline.diameter_mm! : outline.width_mm!, units)),
+                                      width:
+                                          (shape === 'circle' ? '⌀ ' : '') +
+                                          joined(
+                                              length(
+                                                  outline.shape === 'circle' ? outline.diameter_mm! : outline.width_mm!,
+                                                  units,
+                                              ),
+                                          ),
                                       height: joined(length(outline.height_mm ?? 0, units)),
                                   }
                         }
@@ -272,7 +290,9 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             <Answer word="of edge to coat" {...length(figures.coated_edge_mm, units)} />
                         </dl>
                     )}
-                    {shape === 'rectangle' && <p className="text-sm text-soft">Press a side to coat it or leave it bare.</p>}
+                    {shape === 'rectangle' && (
+                        <p className="text-sm text-soft">Press a side to coat it or leave it bare.</p>
+                    )}
                 </div>
             </div>
         </StagePage>
@@ -307,7 +327,9 @@ function allOf(spec: PieceSpec, units: 'metric' | 'imperial'): Typed {
         diameter: fieldLength(spec.outline.diameter_mm, units),
         edge: fieldLength(spec.edge_depth_mm, units),
         surface: spec.surface,
-        ...(typeof spec.coated_edges === 'number' || spec.coated_edges === undefined ? {} : { edges: spec.coated_edges }),
+        ...(typeof spec.coated_edges === 'number' || spec.coated_edges === undefined
+            ? {}
+            : { edges: spec.coated_edges }),
         quantity: String(spec.quantity ?? 1),
     }
 }
@@ -317,7 +339,11 @@ function body(typed: Typed, savedOutline: OutlineSpec | null): Record<string, un
     const shape = typed.shape ?? savedOutline?.shape
     const outline: Record<string, unknown> = {}
     if (shape === 'circle') {
-        Object.assign(outline, { shape, width_mm: null, height_mm: null }, typed.diameter === undefined ? {} : { diameter_mm: typed.diameter })
+        Object.assign(
+            outline,
+            { shape, width_mm: null, height_mm: null },
+            typed.diameter === undefined ? {} : { diameter_mm: typed.diameter },
+        )
     } else if (shape === 'rectangle') {
         Object.assign(
             outline,

@@ -1,0 +1,116 @@
+# Shared by bin/start and bin/test: installs what is missing and prepares the project.
+
+say() { printf '%s\n' "$*" >&2; }
+
+have_package() { dpkg-query -W -f='${Status}' "$1" 2>/dev/null | grep -q 'ok installed'; }
+
+# Debian packages that are missing, or nothing.
+missing_packages() {
+    for package in "$@"; do
+        have_package "$package" || printf '%s ' "$package"
+    done
+}
+
+install_packages() {
+    local missing
+    missing=$(missing_packages "$@")
+    [ -z "$missing" ] && return 0
+    if [ "$(id -u)" -ne 0 ]; then
+        say "Some of what Open Glaze needs is missing. Run this once as root, then start again:"
+        say "apt-get update && apt-get install -y ${missing% }"
+        exit 1
+    fi
+    say "Installing ${missing% } …"
+    export DEBIAN_FRONTEND=noninteractive
+    apt-get update -qq >&2
+    # shellcheck disable=SC2086
+    apt-get install -y -qq --no-install-recommends $missing >&2
+}
+
+PHP_PACKAGES="php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-zip php8.2-gd php8.2-mbstring php8.2-xml php8.2-intl composer unzip ca-certificates curl"
+
+need_php() {
+    local packages="$PHP_PACKAGES"
+    command -v composer >/dev/null && packages=${packages/ composer/}
+    # shellcheck disable=SC2086
+    install_packages $packages "$@"
+}
+
+node_is_new_enough() {
+    command -v node >/dev/null && node -e '
+        const [major, minor] = process.versions.node.split(".").map(Number)
+        process.exit((major === 20 && minor >= 19) || (major === 22 && minor >= 12) || major > 22 ? 0 : 1)'
+}
+
+NODE_VERSION=22.12.0
+
+# Node 20.19 or 22.12 or newer; where Debian's is older, the npm registry's own package of Node, into the project.
+need_node() {
+    if [ -x .tools/node_modules/.bin/node ]; then
+        PATH="$PWD/.tools/node_modules/.bin:$PATH"
+    fi
+    if ! node_is_new_enough; then
+        command -v npm >/dev/null || install_packages nodejs npm
+        local machine
+        case "$(uname -m)" in
+            x86_64) machine=x64 ;;
+            aarch64) machine=arm64 ;;
+            *) say "There is no Node for $(uname -m) here. Install Node 22 and start again."; exit 1 ;;
+        esac
+        say "Fetching Node $NODE_VERSION …"
+        mkdir -p .tools
+        npm install --silent --no-save --no-package-lock --prefix .tools "node-linux-$machine@$NODE_VERSION" >&2
+        mkdir -p .tools/node_modules/.bin
+        ln -sf "../node-linux-$machine/bin/node" .tools/node_modules/.bin/node
+        PATH="$PWD/.tools/node_modules/.bin:$PATH"
+    fi
+    export PATH
+}
+
+# A fingerprint of files, to tell whether a step has to be done again.
+fingerprint() { cat "$@" 2>/dev/null | sha256sum | cut -d' ' -f1; }
+
+# once NAME FINGERPRINT COMMAND…: does it unless it was done for the same fingerprint.
+once() {
+    local mark="storage/run/$1" print="$2"
+    shift 2
+    if [ "$(cat "$mark" 2>/dev/null)" != "$print" ]; then
+        "$@"
+        mkdir -p storage/run
+        printf '%s' "$print" >"$mark"
+    fi
+}
+
+install_php_libraries() {
+    say "Installing the PHP libraries …"
+    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >&2
+}
+
+install_js_libraries() {
+    say "Installing the libraries of the interface …"
+    npm ci --silent --no-audit --no-fund >&2
+}
+
+build_interface() {
+    say "Building the interface …"
+    npx --no-install vite build --logLevel warn >&2
+}
+
+interface_files() { find resources/js resources/css -type f | LC_ALL=C sort; }
+
+prepare() {
+    [ -d vendor ] || rm -f storage/run/php-libraries
+    [ -d node_modules ] || rm -f storage/run/js-libraries
+    [ -f public/build/manifest.json ] || rm -f storage/run/interface
+    once php-libraries "$(fingerprint composer.json)" install_php_libraries
+    once js-libraries "$(fingerprint package.json package-lock.json)" install_js_libraries
+    # shellcheck disable=SC2046
+    once interface "$(fingerprint package-lock.json vite.config.ts $(interface_files))" build_interface
+    mkdir -p storage/framework/cache/data storage/framework/sessions storage/framework/views storage/logs storage/run storage/app/private bootstrap/cache
+    if [ ! -f .env ]; then
+        (umask 077 && printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >.env)
+    fi
+}
+
+# Room for the largest photo that is taken (20 MB, 50 megapixels), and compiled code that is kept.
+PHP_SETTINGS="-d opcache.enable_cli=1 -d opcache.jit=off -d upload_max_filesize=24M -d post_max_size=28M -d memory_limit=768M -d display_errors=0 -d log_errors=1"

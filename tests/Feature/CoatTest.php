@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Plan;
+use App\Models\Resin;
+use PHPUnit\Framework\Attributes\DataProvider;
+use stdClass;
+use Tests\TestCase;
+
+final class CoatTest extends TestCase
+{
+    public function test_the_check_case_comes_off_the_screen(): void
+    {
+        $coat = $this->autumnSky();
+        $answer = $this->postJson("/coats/{$coat->id}/live", ['coat' => new stdClass])->assertOk()->json('coat');
+        self::assertEqualsWithDelta(500.998, $answer['volume_ml']['total'], 0.001);
+        self::assertEqualsWithDelta(380.758, $answer['mix']['a_g'], 0.001);
+        self::assertEqualsWithDelta(163.659, $answer['mix']['b_g'], 0.001);
+    }
+
+    public function test_a_live_change_is_computed_and_not_saved(): void
+    {
+        $coat = $this->autumnSky();
+        $before = $coat->spec;
+        $this->postJson("/coats/{$coat->id}/live", ['coat' => ['size_by' => ['thickness_mm' => '3,2 mm']], 'studio' => ['temperature_c' => '18']])
+            ->assertOk()->assertJsonPath('coat.thickness_mm', 3.2);
+        self::assertEquals($before, $coat->refresh()->spec);
+        self::assertSame(21, Plan::own()->studio()->temperature_c);
+    }
+
+    public function test_a_saved_change_is_kept_and_an_emptied_field_is_assumed_again(): void
+    {
+        $coat = $this->autumnSky();
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 2.5], 'runoff_pct' => ''], 'studio' => ['temperature_c' => '64 °F']])->assertOk();
+        self::assertSame(2.5, $coat->refresh()->spec->size_by->thickness_mm);
+        self::assertFalse(property_exists($coat->spec, 'runoff_pct'));
+        self::assertEqualsWithDelta(17.78, Plan::own()->studio()->temperature_c, 0.01);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function bad(): iterable
+    {
+        yield from [
+            'no film' => [['coat' => ['size_by' => ['thickness_mm' => '0']]], 'coat.size_by.thickness_mm', 'from 0.01 to 500 mm'],
+            'a film in words' => [['coat' => ['size_by' => ['thickness_mm' => 'thick']]], 'coat.size_by.thickness_mm', 'is not a length'],
+            'an emptied film' => [['coat' => ['size_by' => ['thickness_mm' => '']]], 'coat.size_by.thickness_mm', 'missing'],
+            'too much run-off' => [['coat' => ['runoff_pct' => '101']], 'coat.runoff_pct', 'from 0 to 100 %'],
+            'no cup' => [['coat' => ['cups' => '0']], 'coat.cups', 'whole number from 1'],
+            'an oven' => [['studio' => ['temperature_c' => '200']], 'studio.temperature_c', 'from -10 to 60 °C'],
+            'dry as never' => [['studio' => ['humidity_pct' => '0']], 'studio.humidity_pct', 'from 1 to 100 %'],
+            'an unknown resin' => [['resin_id' => 999], 'coat.resin', 'not on the shelf'],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('bad')]
+    public function test_what_cannot_be_is_said_at_its_field_and_nothing_is_saved(array $changes, string $field, string $sentence): void
+    {
+        $coat = $this->autumnSky();
+        $before = [$coat->spec, $coat->resin_id, Plan::own()->document];
+        foreach (['POST' => "/coats/{$coat->id}/live", 'PUT' => "/coats/{$coat->id}"] as $method => $url) {
+            $sentences = $this->json($method, $url, $changes)->assertStatus(422)->json('sentences');
+            self::assertStringContainsString($sentence, $sentences[$field] ?? json_encode($sentences));
+        }
+        self::assertEquals($before, [$coat->refresh()->spec, $coat->resin_id, Plan::own()->document]);
+    }
+
+    public function test_every_figure_on_the_page_explains_itself_as_it_stands(): void
+    {
+        $coat = $this->autumnSky();
+        foreach (['a_g', 'b_g', 'a_ml', 'b_ml', 'total', 'total_g', 'film', 'edges', 'runoff', 'soak', 'residue', 'margin', 'open_min', 'pass_1_min', 'pass_2_min', 'wipe_1_min', 'wipe_3_min', 'look_min', 'recoat_from_h', 'recoat_to_h', 'handle_h', 'full_cure_h'] as $figure) {
+            $this->postJson("/coats/{$coat->id}/trace/$figure", ['coat' => new stdClass])->assertOk()->assertJsonPath('figure', $figure);
+        }
+        $this->postJson("/coats/{$coat->id}/trace/film", ['coat' => ['size_by' => ['thickness_mm' => 3.2]]])->assertJsonPath('result', 813.44);
+        $this->postJson("/coats/{$coat->id}/trace/mood", ['coat' => new stdClass])->assertNotFound();
+    }
+
+    public function test_another_resin_is_another_mix(): void
+    {
+        $coat = $this->autumnSky();
+        $even = Resin::query()->where('key', 'even')->sole();
+        $mix = $this->putJson("/coats/{$coat->id}", ['resin_id' => $even->id])->assertOk()->json('answer.coat.mix');
+        self::assertEqualsWithDelta($mix['a_ml'], $mix['b_ml'], 1e-9);
+        self::assertSame($even->id, $coat->refresh()->resin_id);
+    }
+
+    public function test_advice_speaks_the_persons_units(): void
+    {
+        $coat = $this->autumnSky();
+        $advice = $this->withUnencryptedCookie('units', 'imperial')
+            ->withCredentials()->postJson("/coats/{$coat->id}/live", ['coat' => ['size_by' => ['thickness_mm' => '1 in']]])->json('advice');
+        self::assertSame('over_max_pour', $advice[0]['code']);
+        self::assertStringContainsString('0.157 in', $advice[0]['text']);
+    }
+}

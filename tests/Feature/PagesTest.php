@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Plan;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Facades\Route;
+use Inertia\Testing\AssertableInertia;
+use RuntimeException;
+use Tests\TestCase;
+
+/** Every page with the demo studio, and what happens where there is none. */
+final class PagesTest extends TestCase
+{
+    protected string $studio = DatabaseSeeder::class;
+
+    public function test_every_page_opens(): void
+    {
+        foreach ([
+            '/' => 'Now', '/pieces' => 'Pieces', '/pieces/new' => 'TakeIn', '/pieces/1' => 'TakeIn', '/pieces/1/history' => 'LookBack',
+            '/coats/1' => 'Coat', '/coats/3/mix' => 'MixSheet', '/pours/9' => 'Pour', '/pours/9/finish' => 'Finish',
+            '/shelf' => 'Shelf', '/studio' => 'Studio', '/swatches' => 'Swatches',
+        ] as $url => $view) {
+            $this->get($url)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->component($view, false));
+        }
+    }
+
+    public function test_the_demo_has_something_wet_something_in_its_window_and_a_past(): void
+    {
+        $this->get('/')->assertInertia(function (AssertableInertia $page): void {
+            $pours = $page->toArray()['props']['pours'];
+            $phases = array_map(fn (array $pour): string => collect($pour['phases'])->last(fn (array $span): bool => $span['from'] <= $pour['now'])['phase'], $pours);
+            self::assertEqualsCanonicalizing(['wet', 'window_open'], $phases);
+        });
+        $this->get('/pieces/2/history')->assertInertia(fn (AssertableInertia $page) => $page->has('pours', 2)->where('pours.0.used.a_ml', fn (float $ml): bool => $ml > 100));
+    }
+
+    public function test_the_demo_studios_canvas_is_the_check_case(): void
+    {
+        $this->get('/coats/1')->assertInertia(fn (AssertableInertia $page) => $page->where('answer.coat.volume_ml.total', fn (float $ml): bool => abs($ml - 500.998) < 0.001));
+    }
+
+    public function test_an_address_that_leads_nowhere_says_so(): void
+    {
+        foreach (['/nowhere', '/coats/999', '/pours/999', '/photos/none.jpg', '/plans/999/file'] as $url) {
+            $this->get($url)->assertNotFound()->assertInertia(fn (AssertableInertia $page) => $page->component('Problem', false));
+        }
+        $this->getJson('/pours/999/state')->assertNotFound()->assertJsonStructure(['sentences' => ['form']]);
+    }
+
+    public function test_what_breaks_inside_shows_no_trace_of_it(): void
+    {
+        Route::get('/break', fn () => throw new RuntimeException('secret detail'));
+        $body = (string) $this->get('/break')->assertStatus(500)->getContent();
+        self::assertStringNotContainsString('secret detail', $body);
+        self::assertStringContainsString('was written to the log', $body);
+    }
+
+    public function test_the_studio_changes_its_name_and_room_or_says_why_not(): void
+    {
+        $this->putJson('/studio', ['name' => 'Night bench', 'studio' => ['temperature_c' => '19,5', 'margin_pct' => '']])->assertRedirect('/studio');
+        self::assertSame('Night bench', Plan::own()->name);
+        self::assertSame(19.5, Plan::own()->studio()->temperature_c);
+        self::assertFalse(property_exists(Plan::own()->studio(), 'margin_pct'));
+        $this->sendForm('PUT', '/studio', ['name' => '', 'studio' => []])->assertSessionHasErrors('name');
+        $this->sendForm('PUT', '/studio', ['name' => 'Night bench', 'studio' => ['humidity_pct' => '120']])->assertSessionHasErrors('studio.humidity_pct');
+        $this->sendForm('PUT', '/studio', ['name' => 'Night bench', 'studio' => ['temperature_c' => '']])->assertSessionHasErrors('studio.temperature_c');
+        self::assertSame(19.5, Plan::own()->studio()->temperature_c);
+    }
+}

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Coat;
+use App\Models\Pour;
+use App\Models\Resin;
+use App\PlanFile\Json;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class PourTest extends TestCase
+{
+    public function test_the_start_freezes_plan_sheet_room_and_times(): void
+    {
+        $pour = $this->started($coat = $this->autumnSky(), ['temperature_c' => '18']);
+        $this->travel(6)->minutes();
+        $this->postJson("/pours/{$pour->id}/poured")->assertOk();
+        $before = $this->frozen($pour);
+
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 3]], 'studio' => ['temperature_c' => '28']])->assertOk();
+        $this->putJson("/pieces/{$coat->piece_id}", ['name' => 'Another', 'outline' => ['shape' => 'rectangle', 'width_mm' => '1 m']])->assertRedirect();
+        $resin = Resin::query()->findOrFail($coat->resin_id);
+        $resin->update(['sheet' => Json::object(str_replace('"open_min":45', '"open_min":5', Json::line($resin->sheet)))]);
+
+        self::assertSame($before, $this->frozen($pour));
+        self::assertSame(18, $pour->refresh()->plan->studio->temperature_c);
+    }
+
+    public function test_what_stood_in_the_cup_is_off_the_films_clock(): void
+    {
+        $this->freezeTime();
+        $pour = $this->started($this->autumnSky(), ['temperature_c' => '23']);
+        $this->travel(20)->minutes();
+        $state = $this->postJson("/pours/{$pour->id}/poured")->json();
+        self::assertEqualsWithDelta(25 * 60_000, $state['open_until'] - $state['poured_at'], 2);
+        self::assertSame(['Heat pass'], array_values(array_unique(array_column(array_filter($state['acts'], fn (array $act): bool => $act['kind'] === 'pass'), 'title'))));
+    }
+
+    public function test_acts_come_in_their_order_and_are_ticked_once(): void
+    {
+        $pour = $this->poured();
+        $state = $this->getJson("/pours/{$pour->id}/state")->json();
+        self::assertSame(['pass', 'wipe', 'pass', 'wipe', 'wipe', 'look', 'cover'], array_column($state['acts'], 'kind'));
+        $due = array_column($state['acts'], 'due_at');
+        $sorted = $due;
+        sort($sorted);
+        self::assertSame($sorted, $due);
+
+        $this->travel(5)->minutes();
+        $act = $state['acts'][0]['id'];
+        $first = $this->postJson("/pours/{$pour->id}/acts/$act")->json('acts.0.done_at');
+        $this->travel(3)->minutes();
+        self::assertSame($first, $this->postJson("/pours/{$pour->id}/acts/$act")->json('acts.0.done_at'));
+        self::assertNull($this->deleteJson("/pours/{$pour->id}/acts/$act")->json('acts.0.done_at'));
+    }
+
+    public function test_a_deed_that_comes_late_keeps_its_own_time_within_reason(): void
+    {
+        $pour = $this->poured();
+        $act = $pour->acts()->firstOrFail();
+        $at = (int) now()->addMinutes(5)->valueOf();
+        $this->travel(30)->minutes();
+        self::assertSame($at, $this->postJson("/pours/{$pour->id}/acts/{$act->id}", ['at' => $at])->json('acts.0.done_at'));
+
+        $second = $pour->acts()->where('position', 1)->firstOrFail();
+        $future = (int) now()->addYear()->valueOf();
+        self::assertLessThanOrEqual((int) now()->valueOf(), $this->postJson("/pours/{$pour->id}/acts/{$second->id}", ['at' => $future])->json('acts.1.done_at'));
+        $third = $pour->acts()->where('position', 2)->firstOrFail();
+        self::assertSame((int) $pour->refresh()->poured_at?->valueOf(), $this->postJson("/pours/{$pour->id}/acts/{$third->id}", ['at' => 0])->json('acts.2.done_at'));
+    }
+
+    public function test_the_end_of_the_pouring_can_be_taken_back_until_something_was_done(): void
+    {
+        $pour = $this->poured();
+        self::assertNull($this->deleteJson("/pours/{$pour->id}/poured")->json('poured_at'));
+        $state = $this->postJson("/pours/{$pour->id}/poured")->json();
+        $this->postJson("/pours/{$pour->id}/acts/{$state['acts'][0]['id']}");
+        self::assertNotNull($this->deleteJson("/pours/{$pour->id}/poured")->json('poured_at'));
+    }
+
+    public function test_a_stop_keeps_the_clock_from_starting_until_a_reason_is_written(): void
+    {
+        $coat = $this->autumnSky();
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 9]]])->assertOk();
+        $this->sendForm('POST', "/coats/{$coat->id}/pours", ['studio' => [], 'reason' => '  '])->assertRedirect('/pieces')->assertSessionHasErrors('reason');
+        self::assertSame(0, Pour::query()->count());
+        $this->sendForm('POST', "/coats/{$coat->id}/pours", ['studio' => [], 'reason' => 'A trial on a scrap board'])->assertRedirect();
+        self::assertSame('A trial on a scrap board', Pour::query()->sole()->override_reason);
+    }
+
+    public function test_a_bad_room_starts_nothing(): void
+    {
+        $coat = $this->autumnSky();
+        $this->sendForm('POST', "/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => 'warm']])->assertSessionHasErrors('studio.temperature_c');
+        $this->sendForm('POST', "/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => '99']])->assertSessionHasErrors('studio.temperature_c');
+        self::assertSame(0, Pour::query()->count());
+    }
+
+    public function test_what_it_took_is_kept_in_the_measure_it_was_weighed_in(): void
+    {
+        $pour = $this->poured();
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '399,0', 'used_b' => '171.5', 'by' => 'g', 'note' => ' Even. '])->assertRedirect("/pieces/{$pour->piece_id}/history");
+        $pour->refresh();
+        self::assertEqualsWithDelta(399.0 / 1.14, $pour->used_a_ml, 1e-9);
+        self::assertEqualsWithDelta(171.5 / 0.98, $pour->used_b_ml, 1e-9);
+        self::assertSame('Even.', $pour->note);
+        $at = $pour->finished_at;
+        $this->travel(1)->days();
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '', 'used_b' => '', 'by' => 'ml', 'note' => ''])->assertRedirect();
+        self::assertEquals($at, $pour->refresh()->finished_at);
+        self::assertNull($pour->used_a_ml);
+        $this->get("/pieces/{$pour->piece_id}/history")->assertOk();
+    }
+
+    public function test_amounts_that_cannot_be_are_said_at_their_field(): void
+    {
+        $pour = $this->poured();
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => 'a lot', 'used_b' => '-3', 'by' => 'g'])->assertSessionHasErrors(['used_a', 'used_b']);
+        self::assertNull($pour->refresh()->finished_at);
+    }
+
+    public function test_a_photo_is_turned_upright_and_loses_what_the_camera_wrote_into_it(): void
+    {
+        $pour = $this->poured();
+        $this->finishWith($pour, UploadedFile::fake()->createWithContent('p.jpg', self::sidewaysJpeg()))->assertSessionHasNoErrors();
+        $kept = (string) Storage::get('photos/'.$pour->refresh()->photo);
+        $size = getimagesizefromstring($kept);
+        self::assertSame([40, 60], [$size[0] ?? 0, $size[1] ?? 0]);
+        self::assertStringNotContainsString('Exif', $kept);
+        $this->get('/photos/'.$pour->photo)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    /** @return iterable<string, array{callable(): UploadedFile, string}> */
+    public static function badPhotos(): iterable
+    {
+        yield from [
+            'a text' => [fn () => UploadedFile::fake()->createWithContent('p.jpg', 'no photo'), 'not a photo'],
+            'a picture of another kind' => [fn () => UploadedFile::fake()->createWithContent('p.jpg', "GIF89a\x01\x00\x01\x00\x00\x00\x00;"), 'not a photo'],
+            'forty megabytes' => [fn () => UploadedFile::fake()->create('p.jpg', 40 * 1024, 'image/jpeg'), 'larger than 20 MB'],
+            'a hundred megapixels, never decoded' => [fn () => UploadedFile::fake()->createWithContent('p.png', self::pngHeader(10_000, 10_000)), 'more than 50 megapixels'],
+            'cut off' => [fn () => UploadedFile::fake()->createWithContent('p.png', self::pngHeader(100, 100)), 'damaged'],
+        ];
+    }
+
+    /** @param  callable(): UploadedFile  $photo */
+    #[DataProvider('badPhotos')]
+    public function test_what_is_no_photo_is_refused_and_nothing_is_saved(callable $photo, string $sentence): void
+    {
+        $pour = $this->poured();
+        $this->finishWith($pour, $photo());
+        self::assertStringContainsString($sentence, session('errors')?->first('photo') ?? 'nothing said');
+        self::assertNull($pour->refresh()->finished_at);
+        self::assertSame([], Storage::allFiles());
+    }
+
+    public function test_a_pour_outlives_its_piece(): void
+    {
+        $pour = $this->poured();
+        $this->delete("/pieces/{$pour->piece_id}");
+        $this->get("/pours/{$pour->id}")->assertOk();
+        $pour->piece?->forceDelete();
+        self::assertNull($pour->refresh()->piece_id);
+        $this->get("/pours/{$pour->id}")->assertOk();
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '', 'used_b' => '', 'by' => 'g'])->assertRedirect('/');
+    }
+
+    /** @param  array<string, mixed>  $room */
+    private function started(Coat $coat, array $room = []): Pour
+    {
+        $this->sendForm('POST', "/coats/{$coat->id}/pours", ['studio' => $room])->assertRedirect();
+
+        return Pour::query()->latest('id')->firstOrFail();
+    }
+
+    private function poured(): Pour
+    {
+        $pour = $this->started($this->autumnSky());
+        $this->postJson("/pours/{$pour->id}/poured")->assertOk();
+
+        return $pour->refresh();
+    }
+
+    private function frozen(Pour $pour): string
+    {
+        $state = $this->getJson("/pours/{$pour->id}/state")->json();
+        unset($state['now']);
+
+        return json_encode([$state, $pour->refresh()->plan, $pour->result, $pour->times], JSON_THROW_ON_ERROR);
+    }
+
+    private function finishWith(Pour $pour, UploadedFile $photo): \Illuminate\Testing\TestResponse
+    {
+        return $this->post("/pours/{$pour->id}/finish", ['used_a' => '1', 'used_b' => '1', 'by' => 'g', 'photo' => $photo]);
+    }
+
+    /** 60 × 40 px, to be shown turned by a quarter (EXIF orientation 6). */
+    private static function sidewaysJpeg(): string
+    {
+        $image = imagecreatetruecolor(60, 40);
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $tiff = "II*\x00\x08\x00\x00\x00\x01\x00\x12\x01\x03\x00\x01\x00\x00\x00\x06\x00\x00\x00\x00\x00\x00\x00";
+        $exif = "Exif\x00\x00".$tiff;
+
+        return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
+    }
+
+    private static function pngHeader(int $width, int $height): string
+    {
+        $chunk = 'IHDR'.pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0);
+
+        return "\x89PNG\r\n\x1a\n".pack('N', 13).$chunk.pack('N', crc32($chunk));
+    }
+}
