@@ -97,12 +97,12 @@ function UnitsSwitch(): ReactNode {
         <button
             type="button"
             className="hidden min-h-11 rounded px-2 text-sm hover:bg-recess sm:block"
-            aria-label={`Units: ${units}. Change to ${other}.`}
             onClick={() => changeUnits(other)}
         >
             <span className={units === 'metric' ? 'font-bold' : 'text-soft'}>mm ml</span>
             <span className="px-1 text-soft">/</span>
             <span className={units === 'imperial' ? 'font-bold' : 'text-soft'}>in oz</span>
+            <span className="sr-only">, change units to {other}</span>
         </button>
     )
 }

@@ -69,7 +69,7 @@ export function Traced({
 }
 
 /** A figure that explains itself when pressed. */
-export function Figure(props: { of: string; label: string; children: ReactNode; className?: string }): ReactNode {
+export function Figure(props: { of: string; label?: string; children: ReactNode; className?: string }): ReactNode {
     const open = useContext(Tracing)
     return (
         <button
@@ -78,7 +78,7 @@ export function Figure(props: { of: string; label: string; children: ReactNode; 
             aria-label={props.label}
             title="How this came about"
             onClick={() => open(props.of)}
-            className={`rounded decoration-line decoration-dotted underline-offset-[0.22em] hover:underline ${props.className ?? ''}`}
+            className={`min-h-6 rounded decoration-line decoration-dotted print:min-h-0 underline-offset-[0.22em] hover:underline ${props.className ?? ''}`}
         >
             {props.children}
         </button>

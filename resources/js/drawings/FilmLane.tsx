@@ -47,10 +47,9 @@ export function FilmLane({ phases, ticks = [], nowMin, untilMin, height = 26, wo
     return (
         <div ref={setFrame} className="w-full">
             <svg
-                width="100%"
-                height={height + y + (words ? 40 : 20)}
+                viewBox={`0 0 ${width} ${height + y + (words ? 40 : 20)}`}
                 aria-hidden="true"
-                className="block overflow-visible"
+                className="block h-auto w-full overflow-visible"
             >
                 {phases
                     .filter((span) => span.fromMin < end)

@@ -136,17 +136,13 @@ export default function Coat(props: Props): ReactNode {
                                         label={(part, word) => {
                                             const shown = volume(answer.coat.volume_ml[part], units)
                                             return (
-                                                <Figure
-                                                    of={part}
-                                                    label={`${word}, ${joined(shown)}`}
-                                                    className="text-base sm:text-xl"
-                                                >
+                                                <Figure of={part} className="text-base sm:text-xl">
                                                     <span className="block">
-                                                        {shown.text}
-                                                        <span className="hidden pl-0.5 text-sm text-soft sm:inline">
+                                                        {shown.text}{' '}
+                                                        <span className="text-xs text-soft sm:text-sm">
                                                             {shown.unit}
                                                         </span>
-                                                    </span>
+                                                    </span>{' '}
                                                     <span className="block text-sm text-soft">{word}</span>
                                                 </Figure>
                                             )

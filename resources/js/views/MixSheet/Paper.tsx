@@ -32,7 +32,7 @@ export function Paper(props: Props): ReactNode {
             : `${joined(length(w, units))} × ${joined(length(h, units))}`
     return (
         <article
-            className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-w-none print:border-0 print:p-0"
+            className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-h-[250mm] print:max-w-none print:overflow-hidden print:border-0 print:p-px print:text-[13px] print:leading-snug"
             data-testid="mix-sheet"
         >
             <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
@@ -116,7 +116,7 @@ export function Paper(props: Props): ReactNode {
                         <li key={caution}>{caution}</li>
                     ))}
                 </ul>
-                <div className="hidden h-24 border ruled p-1 text-soft print:block">Notes</div>
+                <div className="hidden h-44 border ruled p-1 text-soft print:block">Notes</div>
             </section>
             <footer className="mt-3 border-t ruled pt-1 text-xs text-soft">{props.noSubstitute}</footer>
         </article>

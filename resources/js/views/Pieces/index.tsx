@@ -112,7 +112,7 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
             <p className="mt-1 flex gap-4 text-sm">
                 <Link
                     href={`/pieces/${piece.id}`}
-                    aria-label={`Measure ${piece.name} again`}
+                    aria-label={`Measures of ${piece.name}`}
                     className="inline-flex min-h-8 items-center underline underline-offset-4"
                 >
                     Measures
@@ -126,7 +126,7 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
                 </Link>
                 <button
                     type="button"
-                    aria-label={`Take ${piece.name} away`}
+                    aria-label={`Take away ${piece.name}`}
                     className="min-h-8 underline underline-offset-4"
                     onClick={() => router.delete(`/pieces/${piece.id}`)}
                 >

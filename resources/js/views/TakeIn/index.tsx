@@ -304,8 +304,7 @@ function Answer(props: { text: string; unit: string; word: string }): ReactNode 
         <div className="flex flex-col-reverse">
             <dt className="text-soft">{props.word}</dt>
             <dd className="figure text-4xl">
-                {props.text}
-                <span className="unit">{props.unit}</span>
+                {props.text} <span className="unit">{props.unit}</span>
             </dd>
         </div>
     )

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+// Prints what things cost on this machine. Nothing here passes or fails.
+//
+//   php bench/run.php            everything
+//   php bench/run.php core       only the core (also: endpoint, page, size, start)
+
+use App\PlanFile\PlanFile;
+use Bench\Figures;
+use Database\Seeders\DatabaseSeeder;
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Trace\Traces;
+use Tests\Browser\Support\Page;
+use Tests\Browser\Support\Studio;
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/Figures.php';
+
+chdir(dirname(__DIR__));
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'size', 'start'];
+$example = (string) file_get_contents('docs/examples/autumn-sky.json');
+
+if (in_array('core', $wanted, true)) {
+    $plan = PlanFile::read($example)->plan;
+    Figures::milliseconds('one live computation in the core', 500, fn () => (new Planner)->plan($plan), 'aim 5 ms');
+    Figures::milliseconds('the same, read from its file first', 500, fn () => (new Planner)->plan(PlanFile::read($example)->plan));
+    $result = (new Planner)->plan($plan)[0];
+    Figures::milliseconds('all traces of one coat', 500, fn () => Traces::of($result));
+    $night = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": [{"at_h": 0, "c": 19}, {"at_h": 8, "c": 16}]', $example))->plan;
+    Figures::milliseconds('one computation through a night that cools', 100, fn () => (new Planner)->plan($night));
+    Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
+}
+
+if (array_intersect(['endpoint', 'page'], $wanted) !== []) {
+    $studio = new Studio(DatabaseSeeder::class);
+    $studio->serve();
+    $page = new Page;
+    try {
+        $page->open($studio->url('/coats/1'));
+        if (in_array('endpoint', $wanted, true)) {
+            $times = $page->driver->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1]
+                const token = decodeURIComponent(document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN=')).slice(11))
+                const times = []
+                ;(async () => {
+                    for (let i = 0; i < 120; i++) {
+                        const begin = performance.now()
+                        const answer = await fetch('/coats/1/live', {
+                            method: 'POST',
+                            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+                            body: JSON.stringify({ coat: { size_by: { thickness_mm: 1 + i / 100 } } }),
+                        })
+                        await answer.json()
+                        times.push(performance.now() - begin)
+                    }
+                    done(times.slice(20))
+                })()
+                JS);
+            Figures::spread('one call of the live endpoint, in the browser', array_filter(is_array($times) ? $times : [], is_float(...)), 'ms', 'aim 50 ms');
+        }
+        if (in_array('page', $wanted, true)) {
+            $load = static function () use ($page, $studio): float {
+                $page->open($studio->url('/coats/1'));
+                $page->find('slider', 'Film thickness');
+
+                $at = $page->js('return performance.getEntriesByName("first-contentful-paint")[0]?.startTime ?? performance.getEntriesByType("navigation")[0].loadEventEnd');
+
+                return is_int($at) || is_float($at) ? (float) $at : 0.0;
+            };
+            $cold = $warm = [];
+            for ($i = 0; $i < 7; $i++) {
+                $page->devtools('Network.clearBrowserCache');
+                $cold[] = $load();
+                $warm[] = $load();
+            }
+            Figures::spread('the coat page, cold, until it is drawn', $cold, 'ms', 'aim 1 s');
+            Figures::spread('the coat page, warm, until it is drawn', $warm, 'ms', 'aim 1 s');
+        }
+    } finally {
+        $page->quit();
+        $studio->remove();
+    }
+}
+
+if (in_array('size', $wanted, true)) {
+    $all = array_sum(array_map(Figures::gzipped(...), (array) glob('public/build/assets/*.js')));
+    $coat = array_sum(array_map(Figures::gzipped(...), Figures::scriptsOf('resources/js/views/Coat/index.tsx')));
+    Figures::line('script of the coat page, compressed', sprintf('%.1f kB', $coat / 1000), 'aim 200 kB');
+    Figures::line('script of all pages, compressed', sprintf('%.1f kB', $all / 1000));
+    Figures::line('styles, compressed', sprintf('%.1f kB', array_sum(array_map(Figures::gzipped(...), (array) glob('public/build/assets/*.css'))) / 1000));
+}
+
+if (in_array('start', $wanted, true)) {
+    $port = Studio::freePort();
+    Figures::line('bin/start again, until it answers', sprintf('%.1f s', Figures::secondsUntil(['bin/start', '--port', (string) $port], 'Open Glaze is at')));
+    Figures::line('bin/test, until the first test', sprintf('%.1f s', Figures::secondsUntil(['bin/test', '--list-suites'], 'Available test suite')));
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Browser\Support\Page;
+
+/** axe, on every page, with dialogs open, in both lights, on a laptop and a phone. */
+final class AccessTest extends BrowserTestCase
+{
+    private const PAGES = [
+        '/', '/pieces', '/pieces/new', '/pieces/1', '/pieces/2/history', '/coats/1', '/coats/5', '/coats/3/mix',
+        '/pours/9', '/pours/10', '/pours/10/finish', '/shelf', '/studio', '/swatches', '/nowhere',
+    ];
+
+    #[TestWith([1280, 800, 'light'])]
+    #[TestWith([390, 844, 'light'])]
+    #[TestWith([1280, 800, 'dark'])]
+    public function test_axe_finds_nothing(int $width, int $height, string $light): void
+    {
+        self::$page->size($width, $height);
+        self::$page->light($light);
+        foreach (self::PAGES as $path) {
+            $page = $this->open($path);
+            $this->assertAxeFindsNothing($page, "$path at $width px, $light");
+            if ($width < 600) {
+                self::assertLessThanOrEqual($width, $page->js('return document.documentElement.scrollWidth'), "$path is wider than the phone");
+            }
+        }
+        $page = $this->open('/coats/1');
+        $page->press('button', '407 ml film');
+        $page->find('dialog', '');
+        $this->assertAxeFindsNothing($page, "a trace at $width px, $light");
+        $page->press('button', 'Close');
+        $page->press('combobox', 'Resin');
+        $page->find('option', 'Even Coat');
+        $this->assertAxeFindsNothing($page, "the list of resins at $width px, $light");
+        $page = $this->open('/coats/3/mix');
+        $page->press('button', 'It is mixed');
+        $page->find('dialog', '');
+        $this->assertAxeFindsNothing($page, "the start at $width px, $light");
+    }
+
+    public function test_what_is_pressed_in_gloves_is_large(): void
+    {
+        self::$page->size(390, 844);
+        $page = $this->open('/pours/9');
+        $small = $page->js(<<<'JS'
+            return [...document.querySelectorAll('main button, main a')]
+                .map((element) => [element.getAttribute('aria-label') ?? element.textContent, element.getBoundingClientRect()])
+                .filter(([, box]) => box.width > 0 && (box.width < 64 || box.height < 64))
+                .map(([name]) => name)
+            JS);
+        self::assertSame([], $small);
+        self::assertLessThanOrEqual(844, (float) $page->js('return document.querySelector("[data-testid=next]").getBoundingClientRect().bottom'));
+    }
+
+    private function assertAxeFindsNothing(Page $page, string $where): void
+    {
+        if ($page->js('return typeof axe === "undefined"') === true) {
+            $page->js((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        }
+        $found = $page->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1]
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then(
+                (result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.map((node) => node.html + ' ' + node.failureSummary).join(' | '))),
+                (error) => done([String(error)]),
+            )
+            JS);
+        self::assertSame([], $found, $where);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Database\Seeders\DatabaseSeeder;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Page;
+use Tests\Browser\Support\Studio;
+use Throwable;
+
+/** One studio and one browser for each test class; the demo unless it says otherwise. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const SEEDER = DatabaseSeeder::class;
+
+    protected static Studio $studio;
+
+    protected static Page $page;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$studio = new Studio(static::SEEDER);
+        self::$studio->serve();
+        self::$page = new Page;
+        self::$page->open(self::$studio->url('/'));
+        self::$page->js("localStorage.setItem('no-substitute-read', 'yes')");
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$page->quit();
+        self::$studio->remove();
+    }
+
+    protected function setUp(): void
+    {
+        self::$page->size(1280, 800);
+    }
+
+    protected function assertPostConditions(): void
+    {
+        self::assertSame([], self::$page->complaints());
+        self::assertSame('', self::$studio->log());
+    }
+
+    protected function onNotSuccessfulTest(Throwable $t): never
+    {
+        fwrite(STDERR, self::$studio->log());
+        parent::onNotSuccessfulTest($t);
+    }
+
+    protected function open(string $path): Page
+    {
+        self::$page->open(self::$studio->url($path));
+
+        return self::$page;
+    }
+}

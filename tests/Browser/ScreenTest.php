@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** What stands on the screens of the demo studio. */
+final class ScreenTest extends BrowserTestCase
+{
+    public function test_the_check_case_is_read_off_the_screen(): void
+    {
+        $page = $this->open('/coats/1');
+        foreach (['Part A, 380.8 g', 'Part B, 163.6 g', 'Part A, 334 ml', 'Part B, 167 ml', 'Total weight 544.4 g', '501 ml in all', '407 ml film', '18.5 ml edges', '40.7 ml run-off', '8.2 ml soak', '3.0 ml cups', '23.9 ml margin'] as $figure) {
+            self::assertTrue($page->has('button', $figure), $figure);
+        }
+    }
+
+    public function test_one_request_is_under_way_at_a_time_and_the_last_pull_wins(): void
+    {
+        $page = $this->open('/coats/2');
+        $slider = $page->find('slider', 'Film thickness');
+        $page->js('performance.clearResourceTimings()');
+        $actions = $page->driver->action()->moveToElement($slider)->clickAndHold();
+        for ($i = 0; $i < 40; $i++) {
+            $actions->moveByOffset(0, $i < 25 ? -2 : 1);
+        }
+        $actions->release()->perform();
+        $page->until(fn (): bool => $page->text('[role=status]') === 'Saved', 'the last pull to be saved');
+        $times = $page->js('return performance.getEntriesByType("resource").filter((entry) => entry.name.includes("/coats/")).map((entry) => [entry.startTime, entry.responseEnd])');
+        self::assertIsArray($times);
+        self::assertGreaterThanOrEqual(2, count($times));
+        for ($i = 1; $i < count($times); $i++) {
+            self::assertGreaterThanOrEqual($times[$i - 1][1], $times[$i][0]);
+        }
+        $shown = (float) $page->find('slider', 'Film thickness')->getAttribute('aria-valuenow');
+        $saved = json_decode((string) file_get_contents(self::$studio->url('/plans/1/file')), true);
+        self::assertEqualsWithDelta($shown, $saved['coats'][1]['size_by']['thickness_mm'], 1e-9);
+    }
+
+    public function test_what_was_typed_wrong_stays_with_a_sentence_and_is_not_saved(): void
+    {
+        $page = $this->open('/coats/3');
+        $page->type('Film thickness', 'thick');
+        $page->press('button', 'To the mix sheet');
+        $page->untilSees('"thick" is not a length');
+        self::assertSame('thick', $page->find('textbox', 'Film thickness')->getAttribute('value'));
+        self::assertStringContainsString('/coats/3', $page->driver->getCurrentURL());
+        $page->type('Film thickness', '1.8');
+        $page->press('button', 'To the mix sheet');
+        $page->until(fn (): bool => str_ends_with($page->driver->getCurrentURL(), '/mix'), 'the mix sheet');
+    }
+
+    public function test_a_photo_that_is_too_large_is_refused_before_it_is_sent(): void
+    {
+        $page = $this->open('/pours/10/finish');
+        $page->type('One note', 'Kept while the photo is refused');
+        file_put_contents($large = self::$studio->folder.'/large.jpg', str_repeat("\xFF", 40 * 1024 * 1024));
+        file_put_contents($text = self::$studio->folder.'/text.jpg', 'no photo');
+        $input = $page->driver->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('input[type=file]'));
+        $input->sendKeys($large);
+        $page->untilSees('larger than 20 MB');
+        $input->sendKeys($text);
+        $page->untilSees('This is not a photo that can be read');
+        self::assertSame('Kept while the photo is refused', $page->find('textbox', 'One note')->getAttribute('value'));
+        self::assertTrue($page->js('return performance.getEntriesByType("resource").every((entry) => ! entry.name.includes("/finish"))'));
+    }
+
+    public function test_inches_everywhere_at_once(): void
+    {
+        $page = $this->open('/coats/1');
+        $page->press('button', 'mm ml');
+        $page->until(fn (): bool => $page->has('button', 'Part A, 11.29 fl oz'), 'fluid ounces');
+        $page->untilSees('24.409 in');
+        $page->press('button', 'mm ml');
+        $page->until(fn (): bool => $page->has('button', 'Part A, 334 ml'), 'millilitres');
+    }
+
+    public function test_a_stop_asks_for_a_reason(): void
+    {
+        $page = $this->open('/coats/5');
+        $page->type('Film thickness', '9 mm');
+        $page->untilSees('Pour at most 4 mm at a time');
+        $page->press('button', 'To the mix sheet');
+        $page->press('button', 'It is mixed');
+        $page->press('button', 'Start the clock');
+        $page->untilSees('Change the plan, or write down why');
+        self::assertTrue($page->has('dialog', ''));
+    }
+
+    public function test_a_plan_file_goes_out_and_comes_in(): void
+    {
+        $page = $this->open('/studio');
+        $file = self::$studio->folder.'/tea-room.json';
+        copy(__DIR__.'/../../docs/examples/autumn-sky.json', $file);
+        $page->driver->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
+        $page->untilSees('tea-room was read.');
+        self::assertTrue($page->has('heading', 'tea-room'));
+    }
+
+    #[TestWith([8.27, 11.69])]
+    #[TestWith([8.5, 11.0])]
+    public function test_the_mix_sheet_prints_on_one_page_whatever_the_names(float $widthIn, float $heightIn): void
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Name', rtrim(str_repeat('Parallax constellation ', 21)));
+        $page->type('Width', '9 m');
+        $page->type('Height', '1234,5 mm');
+        $page->type('Edge depth', '50');
+        $page->press('button', 'Plan its coat');
+        $page->press('button', 'To the mix sheet');
+        foreach ([null, '/coats/1/mix'] as $path) {
+            if ($path !== null) {
+                $this->open($path);
+            }
+            $page->until(fn (): bool => $page->text('[data-testid=mix-sheet]') !== '', 'the sheet');
+            $pdf = $page->devtools('Page.printToPDF', ['paperWidth' => $widthIn, 'paperHeight' => $heightIn, 'preferCSSPageSize' => false, 'printBackground' => true]);
+            file_put_contents($file = self::$studio->folder.'/sheet.pdf', base64_decode((string) $pdf['data']));
+            self::assertMatchesRegularExpression('/^Pages:\s+1$/m', (string) shell_exec('pdfinfo '.escapeshellarg($file)));
+            self::assertStringContainsString('No substitute', (string) shell_exec('pdftotext '.escapeshellarg($file).' -'));
+        }
+    }
+
+    public function test_every_page_keeps_to_this_machine(): void
+    {
+        foreach (['/', '/coats/1', '/pours/9'] as $path) {
+            $page = $this->open($path);
+            $outside = $page->js('return performance.getEntriesByType("resource").map((entry) => entry.name).filter((name) => ! name.startsWith(location.origin))');
+            self::assertSame([], $outside);
+        }
+    }
+}

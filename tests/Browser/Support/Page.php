@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeDriverService;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\HttpCommandExecutor;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/** A browser as a person uses it: finds things by role and name, waits for what should come, never sleeps a fixed time. */
+final class Page
+{
+    private const PATIENCE_S = 12.0;
+
+    private const FIND = <<<'JS'
+        const [role, name] = arguments
+        const roles = {
+            button: 'button, [role=button]', link: 'a[href]', textbox: 'input:not([type=file]), textarea', slider: '[role=slider]',
+            heading: 'h1, h2, h3', dialog: '[role=dialog]', status: '[role=status]', option: '[role=option]', combobox: '[role=combobox]',
+            radio: '[role=radio]', checkbox: '[role=checkbox]', timer: '[role=timer]', listitem: 'li',
+        }
+        const text = (element) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim()
+        const nameOf = (element) =>
+            element.getAttribute('aria-label') ??
+            (element.getAttribute('aria-labelledby') ? text(document.getElementById(element.getAttribute('aria-labelledby'))) : null) ??
+            (element.labels?.length ? text(element.labels[0]) : text(element))
+        const seen = (element) => element.getClientRects().length > 0 && getComputedStyle(element).visibility !== 'hidden'
+        const there = [...document.querySelectorAll(roles[role])].filter(seen)
+        return there.find((element) => nameOf(element).startsWith(name)) ?? there.find((element) => nameOf(element).includes(name)) ?? null
+        JS;
+
+    /** Name, code and text of keys that are no letters. */
+    private const KEYS = [
+        WebDriverKeys::TAB => ['Tab', 9, ''],
+        WebDriverKeys::ENTER => ['Enter', 13, "\r"],
+        WebDriverKeys::ESCAPE => ['Escape', 27, ''],
+        WebDriverKeys::SPACE => [' ', 32, ' '],
+        WebDriverKeys::PAGE_UP => ['PageUp', 33, ''],
+        WebDriverKeys::PAGE_DOWN => ['PageDown', 34, ''],
+        WebDriverKeys::ARROW_UP => ['ArrowUp', 38, ''],
+        WebDriverKeys::ARROW_DOWN => ['ArrowDown', 40, ''],
+    ];
+
+    /** No answer of the browser takes longer. */
+    private const LONGEST_ANSWER_MS = 60_000;
+
+    public readonly ChromeDriver $driver;
+
+    private readonly ChromeDevToolsDriver $tools;
+
+    private readonly string $profile;
+
+    public function __construct()
+    {
+        $this->profile = sys_get_temp_dir().'/open-glaze-browser-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--user-data-dir='.$this->profile,
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $port = Studio::freePort();
+        $this->driver = ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port"]));
+        $executor = $this->driver->getCommandExecutor();
+        if ($executor instanceof HttpCommandExecutor) {
+            $executor->setRequestTimeout(self::LONGEST_ANSWER_MS);
+        }
+        $this->tools = new ChromeDevToolsDriver($this->driver);
+        $this->size(1280, 800);
+    }
+
+    public function quit(): void
+    {
+        $this->driver->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    public function size(int $width, int $height): void
+    {
+        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
+    }
+
+    public function light(string $scheme): void
+    {
+        $this->devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $parameters
+     * @return array<string, mixed>
+     */
+    public function devtools(string $command, array $parameters = []): array
+    {
+        $answer = $this->tools->execute($command, $parameters);
+
+        return is_array($answer) ? $answer : [];
+    }
+
+    public function open(string $url): void
+    {
+        $this->driver->get($url);
+        $this->until(fn (): bool => $this->js('return document.querySelector("main h1, main [role=timer], main form") !== null') === true, "the page $url");
+    }
+
+    public function find(string $role, string $name): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($role, $name, &$found): bool {
+            $found = $this->look($role, $name);
+
+            return $found !== null;
+        }, "$role \"$name\"");
+
+        return $found ?? throw new RuntimeException("There is no $role \"$name\".");
+    }
+
+    public function has(string $role, string $name): bool
+    {
+        return $this->look($role, $name) !== null;
+    }
+
+    private function look(string $role, string $name): ?RemoteWebElement
+    {
+        $found = $this->js(self::FIND, $role, $name);
+        $id = is_array($found) ? reset($found) : null;
+
+        return is_string($id) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), $id, true) : null;
+    }
+
+    public function press(string $role, string $name): void
+    {
+        $this->until(function () use ($role, $name): bool {
+            $element = $this->find($role, $name);
+            if (! $element->isEnabled()) {
+                return false;
+            }
+            $element->click();
+
+            return true;
+        }, "to press $role \"$name\"");
+    }
+
+    public function type(string $label, string $text): void
+    {
+        $field = $this->find('textbox', $label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys([WebDriverKeys::CONTROL, WebDriverKeys::NULL]);
+        $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+    }
+
+    /** Presses keys for whatever has the focus, as the keyboard does. */
+    public function keys(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            foreach (isset(self::KEYS[$key]) ? [$key] : mb_str_split($key) as $press) {
+                [$name, $code, $text] = self::KEYS[$press] ?? [$press, 0, $press];
+                $event = ['key' => $name, 'code' => $name === ' ' ? 'Space' : $name, 'windowsVirtualKeyCode' => $code];
+                $this->devtools('Input.dispatchKeyEvent', ['type' => 'keyDown', 'text' => $text, ...$event]);
+                $this->devtools('Input.dispatchKeyEvent', ['type' => 'keyUp', ...$event]);
+            }
+        }
+    }
+
+    /** Walks with the Tab key until the focus is there. */
+    public function tabTo(string $role, string $name): void
+    {
+        $wanted = $this->find($role, $name);
+        for ($steps = 0; $steps < 120; $steps++) {
+            if ($wanted->equals($this->driver->switchTo()->activeElement())) {
+                return;
+            }
+            $this->keys(WebDriverKeys::TAB);
+        }
+        throw new RuntimeException("The Tab key never reaches $role \"$name\".");
+    }
+
+    public function text(string $selector): string
+    {
+        $text = $this->js('return (document.querySelector(arguments[0])?.innerText ?? "").replace(/\s+/g, " ").trim()', $selector);
+
+        return is_string($text) ? $text : '';
+    }
+
+    public function sees(string $text): bool
+    {
+        return str_contains($this->text('body'), $text);
+    }
+
+    public function untilSees(string $text): void
+    {
+        $this->until(fn (): bool => $this->sees($text), "\"$text\" on the page");
+    }
+
+    /** @param  callable(): bool  $holds */
+    public function until(callable $holds, string $what): void
+    {
+        $end = microtime(true) + self::PATIENCE_S;
+        do {
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // the page was drawn anew in between; look again
+            }
+            usleep(30_000);
+        } while (microtime(true) < $end);
+        throw new RuntimeException("Waited in vain for $what. The page says: ".mb_substr($this->text('body'), 0, 600));
+    }
+
+    public function js(string $code, mixed ...$arguments): mixed
+    {
+        return $this->driver->executeScript($code, $arguments);
+    }
+
+    /** What the browser complained about, but for addresses that a test makes unreachable. */
+    public function complaints(): array
+    {
+        $log = $this->driver->manage()->getLog('browser');
+
+        return array_values(array_filter(array_map(
+            static fn (array $entry): string => $entry['level'] === 'SEVERE' ? (string) $entry['message'] : '',
+            $log,
+        ), static fn (string $message): bool => $message !== '' && ! str_contains($message, 'net::ERR_') && ! str_contains($message, 'status of 4')));
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** A studio of its own, served as bin/start serves it: own database, own storage, own port. */
+final class Studio
+{
+    private const ROOT = __DIR__.'/../../..';
+
+    public readonly string $folder;
+
+    public readonly int $port;
+
+    private ?Process $server = null;
+
+    public function __construct(private readonly string $seeder)
+    {
+        $this->folder = sys_get_temp_dir().'/open-glaze-'.bin2hex(random_bytes(6));
+        foreach (['', '/app/private', '/framework/cache/data', '/framework/sessions', '/framework/views', '/logs'] as $folder) {
+            mkdir($this->folder.$folder, 0775, true);
+        }
+        touch($this->folder.'/studio.sqlite');
+        $this->port = self::freePort();
+        $this->artisan('migrate', '--force');
+        $this->artisan('db:seed', '--force', '--class='.$this->seeder);
+    }
+
+    public function url(string $path): string
+    {
+        return "http://127.0.0.1:{$this->port}$path";
+    }
+
+    public function serve(): void
+    {
+        $this->server = new Process([
+            'setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=28M', '-d', 'memory_limit=768M', '-d', 'display_errors=0',
+            '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php',
+        ], self::ROOT, [...$this->environment(), 'PHP_CLI_SERVER_WORKERS' => '8'], timeout: null);
+        // its log is not read here, and a full pipe would stop it
+        $this->server->disableOutput();
+        $this->server->start();
+        for ($tries = 0; $tries < 200; $tries++) {
+            if (@file_get_contents($this->url('/up')) !== false) {
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new RuntimeException('The studio does not open.');
+    }
+
+    /** As a power cut would: no goodbye. The workers are of the server's group, and go with it. */
+    public function kill(): void
+    {
+        $pid = $this->server?->getPid();
+        if ($pid !== null) {
+            posix_kill(-$pid, 9);
+        }
+        $this->server = null;
+    }
+
+    public function remove(): void
+    {
+        $this->kill();
+        (new Process(['rm', '-rf', $this->folder]))->run();
+    }
+
+    public function log(): string
+    {
+        return (string) @file_get_contents($this->folder.'/logs/open-glaze.log');
+    }
+
+    private function artisan(string ...$arguments): void
+    {
+        (new Process([PHP_BINARY, '-d', 'variables_order=EGPCS', 'artisan', ...$arguments], self::ROOT, $this->environment()))->mustRun();
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'production',
+            'DB_DATABASE' => $this->folder.'/studio.sqlite',
+            'LARAVEL_STORAGE_PATH' => $this->folder,
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+        ];
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        if ($socket === false) {
+            throw new RuntimeException('There is no free port.');
+        }
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+}
