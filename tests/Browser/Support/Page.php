@@ -10,7 +10,6 @@ use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
-use Facebook\WebDriver\Remote\HttpCommandExecutor;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverKeys;
@@ -25,7 +24,7 @@ final class Page
         const [role, name] = arguments
         const roles = {
             button: 'button, [role=button]', link: 'a[href]', textbox: 'input:not([type=file]), textarea', slider: '[role=slider]',
-            heading: 'h1, h2, h3', dialog: '[role=dialog]', status: '[role=status]', option: '[role=option]', combobox: '[role=combobox]',
+            heading: 'h1, h2, h3', dialog: '[role=dialog]', status: '[role=status]', option: '[role=option]', combobox: 'select',
             radio: '[role=radio]', checkbox: '[role=checkbox]', timer: '[role=timer]', listitem: 'li',
         }
         const text = (element) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim()
@@ -72,10 +71,7 @@ final class Page
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $port = Studio::freePort();
         $this->driver = ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port"]));
-        $executor = $this->driver->getCommandExecutor();
-        if ($executor instanceof HttpCommandExecutor) {
-            $executor->setRequestTimeout(self::LONGEST_ANSWER_MS);
-        }
+        $this->driver->getCommandExecutor()->setRequestTimeout(self::LONGEST_ANSWER_MS);
         $this->tools = new ChromeDevToolsDriver($this->driver);
         $this->size(1280, 800);
     }
@@ -102,9 +98,7 @@ final class Page
      */
     public function devtools(string $command, array $parameters = []): array
     {
-        $answer = $this->tools->execute($command, $parameters);
-
-        return is_array($answer) ? $answer : [];
+        return $this->tools->execute($command, $parameters);
     }
 
     public function open(string $url): void
@@ -145,6 +139,7 @@ final class Page
             if (! $element->isEnabled()) {
                 return false;
             }
+            $this->js('arguments[0].scrollIntoView({ block: "center" })', $element);
             $element->click();
 
             return true;

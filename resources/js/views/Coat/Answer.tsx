@@ -13,11 +13,15 @@ export function AnswerCups({ mix, height = 150 }: { mix: MixFigures; height?: nu
     const volume = volumeMix(mix.a_ml, mix.b_ml, units)
     const cupMl = cupFor(Math.max(mix.a_ml, mix.b_ml))
     return (
-        <div className="flex flex-wrap items-end gap-x-10 gap-y-4 print:flex-nowrap print:gap-x-6" data-testid="answer">
+        <div className="flex flex-wrap items-end gap-x-8 gap-y-4 print:flex-nowrap print:gap-x-6" data-testid="answer">
             <Part part="A" ml={mix.a_ml} cupMl={cupMl} height={height} weight={weight.a} volume={volume.a} />
             <Part part="B" ml={mix.b_ml} cupMl={cupMl} height={height} weight={weight.b} volume={volume.b} />
             <div className="pb-1 print:hidden">
-                <Figure of="total_g" label={`Total weight ${joined(weight.total)}`} className="figure block text-3xl">
+                <Figure
+                    of="total_g"
+                    label={`Total weight ${joined(weight.total)}`}
+                    className="figure measured block text-3xl"
+                >
                     {weight.total.text} <span className="unit">g</span>
                 </Figure>
                 <Figure of="total" label={`${joined(volume.total)} in all`} className="mt-1 block text-xl text-soft">
@@ -44,7 +48,7 @@ function Part(props: {
                 <Figure
                     of={`${key}_g`}
                     label={`Part ${props.part}, ${joined(props.weight)}`}
-                    className="figure block text-[3.6rem] whitespace-nowrap sm:text-[4.6rem] print:text-[2.9rem]"
+                    className={`figure measured block text-[3.4rem] whitespace-nowrap print:text-[2.9rem] ${props.weight.text.length > 6 ? 'sm:text-[3.6rem]' : 'sm:text-[4.6rem]'}`}
                 >
                     <Digits text={props.weight.text} /> <span className="unit text-[1.6rem]">g</span>
                 </Figure>

@@ -38,7 +38,7 @@ export function Paper(props: Props): ReactNode {
             <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
                 <div className="min-w-0">
                     <h2 className="figure line-clamp-2 pb-1 text-3xl leading-tight break-words">{piece.name}</h2>
-                    <p className="line-clamp-1 text-soft">
+                    <p className="text-soft print:line-clamp-1">
                         {COAT_KINDS[props.coat.kind] ?? props.coat.kind},{' '}
                         {joined(thickness(answer.coat.thickness_mm, units))}, on{' '}
                         {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
@@ -53,10 +53,13 @@ export function Paper(props: Props): ReactNode {
             <section className="mt-4 flex flex-wrap items-end justify-between gap-4">
                 <AnswerCups mix={answer.coat.mix} height={124} />
             </section>
-            <p className="mt-2 line-clamp-2 break-words">
-                <strong>{resin.name}</strong>, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
+            <p className="mt-2 line-clamp-2 font-bold break-words">
+                {resin.name}, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
+            </p>
+            <p>
                 {resin.sheet.mix_min !== undefined &&
-                    `. Stir slowly for ${span(resin.sheet.mix_min)}, scrape wall, floor and stick, then stir again in a second clean cup.`}
+                    `Stir slowly for ${span(resin.sheet.mix_min)}, scrape wall, floor and stick. `}
+                Then stir again in a second clean cup: the wall of the first holds unmixed resin.
             </p>
 
             <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">

@@ -41,7 +41,7 @@ export default function MixSheet(props: Props): ReactNode {
                 way={{ pieceId: props.piece.id, coatId: props.coat.id, pourId: props.running_pour_id }}
                 back={
                     <>
-                        <LinkButton href={`/coats/${props.coat.id}`} look="quiet">
+                        <LinkButton href={`/coats/${props.coat.id}`} look="quiet" className="max-sm:hidden">
                             The coat
                         </LinkButton>
                         <Button onClick={() => window.print()}>

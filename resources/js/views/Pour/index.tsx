@@ -31,7 +31,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
 
     const done = pour.acts.filter((act) => act.done_at !== null)
     const lastDone = done[done.length - 1]
-    const pressedAt = useRef(0)
+    const pressedAt = useRef(-TREMBLE_MS)
     const next = (): void => {
         // a glove that trembles presses twice
         if (performance.now() - pressedAt.current < TREMBLE_MS || pouredUnheard !== null) return

@@ -86,7 +86,7 @@ export default function Swatches(): ReactNode {
             <section className="grid gap-x-12 gap-y-6 lg:grid-cols-3">
                 <div>
                     <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Type</h2>
-                    <p className="figure mt-3 text-6xl">
+                    <p className="figure measured mt-3 text-6xl">
                         380.8<span className="unit">g</span>
                     </p>
                     <p className="mt-2 text-sm text-soft">Figures and titles: Besley</p>

@@ -303,7 +303,7 @@ function Answer(props: { text: string; unit: string; word: string }): ReactNode 
     return (
         <div className="flex flex-col-reverse">
             <dt className="text-soft">{props.word}</dt>
-            <dd className="figure text-4xl">
+            <dd className="figure measured text-4xl">
                 {props.text} <span className="unit">{props.unit}</span>
             </dd>
         </div>
