@@ -22,9 +22,13 @@ install_packages() {
     fi
     say "Installing ${missing% } …"
     export DEBIAN_FRONTEND=noninteractive
-    apt-get update -qq >&2
+    mkdir -p storage/logs
     # shellcheck disable=SC2086
-    apt-get install -y -qq --no-install-recommends $missing >&2
+    if ! { apt-get update -qq && apt-get install -y -qq --no-install-recommends $missing; } >storage/logs/install.log 2>&1; then
+        tail -n 20 storage/logs/install.log >&2
+        say "That did not work; storage/logs/install.log has all of it."
+        exit 1
+    fi
 }
 
 PHP_PACKAGES="php8.2-cli php8.2-sqlite3 php8.2-curl php8.2-zip php8.2-gd php8.2-mbstring php8.2-xml php8.2-intl composer unzip ca-certificates curl"

@@ -7,6 +7,7 @@ use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\ValidatePostSize;
 
 foreach (['cache/data', 'sessions', 'views', 'testing'] as $folder) {
     if (! is_dir($path = dirname(__DIR__).'/storage/framework/'.$folder)) {
@@ -18,7 +19,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [ShareWithPages::class]);
+        // after the session has begun, so that the sentence about a post too large reaches its field
+        $middleware->remove(ValidatePostSize::class);
+        $middleware->web(append: [ValidatePostSize::class, ShareWithPages::class]);
         $middleware->encryptCookies(except: ['units']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -158,6 +158,13 @@ final class PourTest extends TestCase
         self::assertSame([], Storage::allFiles());
     }
 
+    public function test_a_post_too_large_for_the_server_is_a_sentence_at_the_photo(): void
+    {
+        $pour = $this->poured();
+        $this->call('POST', "/pours/{$pour->id}/finish", server: ['CONTENT_LENGTH' => (string) 10 ** 12])
+            ->assertRedirect()->assertSessionHasErrors(['photo' => 'That file is too large: choose one of at most 20 MB.']);
+    }
+
     public function test_a_pour_outlives_its_piece(): void
     {
         $pour = $this->poured();

@@ -20,46 +20,28 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
     const { spec } = rows.coat
     const small = units === 'metric' ? 'mm' : 'in'
 
-    const coatText = (field: string, saved: string): string => {
-        const value = touched.coat?.[field]
-        return typeof value === 'string' ? value : saved
+    const entry = (
+        part: 'coat' | 'studio',
+        field: string,
+        label: string,
+        saved: string,
+        unit: string,
+        assumed = '',
+    ): ReactNode => {
+        const typed = touched[part]?.[field]
+        return (
+            <Field
+                label={label}
+                value={typeof typed === 'string' ? typed : saved}
+                unit={unit}
+                inputMode="decimal"
+                placeholder={assumed}
+                sentence={sentences[`${part}.${field}`]}
+                onChange={(value) => draft.change({ [part]: { [field]: value } })}
+                onDone={() => draft.keep()}
+            />
+        )
     }
-    const coat = (
-        field: 'edge_film_mm' | 'runoff_pct' | 'cups',
-        label: string,
-        saved: string,
-        unit: string,
-        assumed?: string,
-    ): ReactNode => (
-        <Field
-            label={label}
-            value={coatText(field, saved)}
-            unit={unit}
-            inputMode="decimal"
-            placeholder={assumed ?? ''}
-            sentence={sentences[`coat.${field}`]}
-            onChange={(value) => draft.change({ coat: { [field]: value } })}
-            onDone={() => draft.keep()}
-        />
-    )
-    const room = (
-        field: 'temperature_c' | 'humidity_pct' | 'slope_mm_per_m' | 'margin_pct',
-        label: string,
-        saved: string,
-        unit: string,
-        assumed?: string,
-    ): ReactNode => (
-        <Field
-            label={label}
-            value={touched.studio?.[field] ?? saved}
-            unit={unit}
-            inputMode="decimal"
-            placeholder={assumed ?? ''}
-            sentence={sentences[`studio.${field}`]}
-            onChange={(value) => draft.change({ studio: { [field]: value } })}
-            onDone={() => draft.keep()}
-        />
-    )
     const size = touched.coat?.size_by as { thickness_mm?: string | number } | undefined
     const film = size?.thickness_mm ?? spec.size_by.thickness_mm
     const filmText =
@@ -91,28 +73,37 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
                 large
             />
             <div className="grid grid-cols-3 gap-4">
-                {coat(
+                {entry(
+                    'coat',
                     'edge_film_mm',
                     'On edges',
                     fieldLength(spec.edge_film_mm, units),
                     small,
                     units === 'metric' ? '0.25' : '0.01',
                 )}
-                {coat('runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
-                {coat('cups', 'Cups', fieldNumber(spec.cups), '', '1')}
+                {entry('coat', 'runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
+                {entry('coat', 'cups', 'Cups', fieldNumber(spec.cups), '', '1')}
             </div>
             <fieldset className="space-y-3 border-t ruled pt-3">
                 <legend className="sr-only">The room</legend>
                 <div className="grid grid-cols-2 gap-4">
-                    {room(
+                    {entry(
+                        'studio',
                         'temperature_c',
                         'Room',
                         fieldTemperature(rows.room.temperature_c, units),
                         units === 'metric' ? '°C' : '°F',
                     )}
-                    {room('humidity_pct', 'Humidity', fieldNumber(rows.room.humidity_pct), '%', '50')}
-                    {room('slope_mm_per_m', 'Bench off level', fieldNumber(rows.room.slope_mm_per_m), 'mm/m', '0')}
-                    {room('margin_pct', 'Margin', fieldNumber(rows.room.margin_pct), '%', '5')}
+                    {entry('studio', 'humidity_pct', 'Humidity', fieldNumber(rows.room.humidity_pct), '%', '50')}
+                    {entry(
+                        'studio',
+                        'slope_mm_per_m',
+                        'Bench off level',
+                        fieldNumber(rows.room.slope_mm_per_m),
+                        'mm/m',
+                        '0',
+                    )}
+                    {entry('studio', 'margin_pct', 'Margin', fieldNumber(rows.room.margin_pct), '%', '5')}
                 </div>
                 <AdviceStrips advice={advice} topics={['room', 'bench']} />
             </fieldset>

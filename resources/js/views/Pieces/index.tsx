@@ -109,7 +109,7 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
                     <span className="text-soft">Not poured</span>
                 )}
             </p>
-            <p className="mt-1 flex gap-4 text-sm">
+            <p className="mt-1 flex gap-3 text-sm whitespace-nowrap">
                 <Link
                     href={`/pieces/${piece.id}`}
                     aria-label={`Measures of ${piece.name}`}
