@@ -58,7 +58,7 @@ if (array_intersect(['endpoint', 'page'], $wanted) !== []) {
                     done(times.slice(20))
                 })()
                 JS);
-            Figures::spread('one call of the live endpoint, in the browser', array_filter(is_array($times) ? $times : [], is_float(...)), 'ms', 'aim 50 ms');
+            Figures::spread('one call of the live endpoint, in the browser', array_map(floatval(...), array_filter(is_array($times) ? $times : [], is_numeric(...))), 'ms', 'aim 50 ms');
         }
         if (in_array('page', $wanted, true)) {
             $load = static function () use ($page, $studio): float {

@@ -17,6 +17,7 @@ Route::get('/pieces', [PieceController::class, 'index'])->name('pieces');
 Route::get('/pieces/new', [PieceController::class, 'create'])->name('pieces.new');
 Route::post('/pieces', [PieceController::class, 'store']);
 Route::post('/pieces/live', [PieceController::class, 'live']);
+Route::post('/pieces/live/trace/{figure}', [PieceController::class, 'trace']);
 Route::get('/pieces/{piece}', [PieceController::class, 'edit'])->name('pieces.edit');
 Route::put('/pieces/{piece}', [PieceController::class, 'update']);
 Route::delete('/pieces/{piece}', [PieceController::class, 'destroy']);
@@ -32,6 +33,7 @@ Route::post('/coats/{coat}/pours', [PourController::class, 'start']);
 
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);
+Route::get('/pours/{pour}/trace/{figure}', [PourController::class, 'trace']);
 Route::post('/pours/{pour}/poured', [PourController::class, 'poured']);
 Route::delete('/pours/{pour}/poured', [PourController::class, 'notPouredYet']);
 Route::post('/pours/{pour}/acts/{act}', [PourController::class, 'tick']);

@@ -77,7 +77,7 @@ final readonly class CoatDesk
         }
         $coat->spec = SpecMerge::over($coat->spec, $changes->coat);
         $document = $plan->document;
-        $document->studio = SpecMerge::over($plan->studio(), $changes->studio);
+        $document->studio = Room::measured($plan->studio(), $changes->studio);
         $plan->document = $document;
 
         return $coat;

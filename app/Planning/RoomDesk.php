@@ -26,7 +26,7 @@ final readonly class RoomDesk
         DB::transaction(function () use ($plan, $name, $room): void {
             $plan->refresh();
             $document = $plan->document;
-            $document->studio = SpecMerge::over($plan->studio(), $room);
+            $document->studio = Room::measured($plan->studio(), $room);
             $plan->name = trim($name);
             $plan->document = $document;
             try {

@@ -13,7 +13,7 @@ use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
 use App\Planning\FieldException;
 use App\Planning\PlanAssembler;
-use App\Planning\SpecMerge;
+use App\Planning\Room;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
@@ -47,7 +47,7 @@ final readonly class PourDesk
     public function start(Coat $coat, stdClass $room, ?string $overrideReason, UnitSystem $units): Pour
     {
         $document = $this->assembler->forCoat($coat);
-        $document->studio = SpecMerge::over($document->studio instanceof stdClass ? $document->studio : new stdClass, $room);
+        $document->studio = Room::measured(Dig::object($document, 'studio'), $room);
         $result = $this->coats->computeLast($document, $units);
         $reason = trim((string) $overrideReason);
         if ($reason === '' && self::stops($result) !== []) {
@@ -88,6 +88,14 @@ final readonly class PourDesk
                 ]);
             }
         });
+    }
+
+    /** The pour computed again from its own copy, for its arithmetic. @throws FieldException */
+    public function computed(Pour $pour, UnitSystem $units): CoatResult
+    {
+        $age = $pour->times === null ? null : Dig::float($pour->times, 'age_min');
+
+        return $this->coats->computeLast($age === null ? $pour->plan : self::aged($pour->plan, $age), $units);
     }
 
     /** Takes the end of the pouring back, when it was pressed too soon; not once an act is done. */

@@ -70,8 +70,6 @@ final class DemoSeeder extends Seeder
         }
         $this->running($coats['autumn'], minutesAgo: 9.0, done: 1);
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
-        Carbon::setTestNow();
-        CarbonImmutable::setTestNow();
     }
 
     /** The handbook's canvases weigh their cups; the others leave it to the estimate. */

@@ -14,7 +14,7 @@
             })()
         </script>
         @viteReactRefresh
-        @vite('resources/js/main.tsx')
+        @vite(['resources/js/main.tsx', "resources/js/views/{$page['component']}/index.tsx"])
         @inertiaHead
     </head>
     <body>

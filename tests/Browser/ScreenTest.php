@@ -122,6 +122,25 @@ final class ScreenTest extends BrowserTestCase
         }
     }
 
+    public function test_figures_of_a_new_piece_and_of_a_past_pour_explain_themselves(): void
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Width', '62 cm');
+        $page->type('Height', '41 cm');
+        $page->press('button', '2542 cm²');
+        $page->untilSees('Width × height.');
+        $page = $this->open('/pieces/2/history');
+        $page->press('button', '501 ml');
+        $page->untilSees('All the parts together.');
+    }
+
+    public function test_all_keys_are_listed_under_one(): void
+    {
+        $page = $this->open('/');
+        $page->keys('?');
+        $page->untilSees('A foot pedal sends Page Down.');
+    }
+
     public function test_every_page_keeps_to_this_machine(): void
     {
         foreach (['/', '/coats/1', '/pours/9'] as $path) {

@@ -87,6 +87,17 @@ final class CoatTest extends TestCase
         self::assertSame($even->id, $coat->refresh()->resin_id);
     }
 
+    public function test_a_temperature_measured_now_replaces_a_planned_night(): void
+    {
+        $coat = $this->autumnSky();
+        $plan = Plan::own();
+        $document = $plan->document;
+        $document->studio->temperatures = [(object) ['at_h' => 0, 'c' => 19], (object) ['at_h' => 8, 'c' => 16]];
+        $plan->update(['document' => $document]);
+        self::assertEqualsWithDelta(5.914, $this->postJson("/coats/{$coat->id}/live", ['coat' => new stdClass])->json('coat.windows.recoat_from_h'), 0.03);
+        self::assertEqualsWithDelta(4.0, $this->postJson("/coats/{$coat->id}/live", ['studio' => ['temperature_c' => '23']])->json('coat.windows.recoat_from_h'), 1e-9);
+    }
+
     public function test_advice_speaks_the_persons_units(): void
     {
         $coat = $this->autumnSky();

@@ -117,6 +117,15 @@ final class PourTest extends TestCase
         $this->get("/pieces/{$pour->piece_id}/history")->assertOk();
     }
 
+    public function test_a_past_pour_explains_its_figures_from_its_own_copy(): void
+    {
+        $coat = $this->autumnSky();
+        $pour = $this->started($coat);
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 3]]])->assertOk();
+        $this->getJson("/pours/{$pour->id}/trace/film")->assertOk()->assertJsonPath('result', 406.72);
+        $this->getJson("/pours/{$pour->id}/trace/mood")->assertNotFound();
+    }
+
     public function test_amounts_that_cannot_be_are_said_at_their_field(): void
     {
         $pour = $this->poured();

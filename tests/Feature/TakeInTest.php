@@ -89,6 +89,7 @@ final class TakeInTest extends TestCase
             ->assertOk()->assertJsonPath('piece.area_cm2', 2542)->assertJsonPath('box.width_mm', 620);
         $this->postJson('/pieces/live', [...self::AUTUMN_SKY, 'edge_depth_mm' => 'deep'])
             ->assertStatus(422)->assertJsonPath('sentences.edge_depth_mm', '"deep" is not a length. Write it as 40 cm, 16 in, 2\' 6" or 3/8.');
+        $this->postJson('/pieces/live/trace/area_cm2', self::AUTUMN_SKY)->assertOk()->assertJsonPath('result', 2542);
         self::assertSame(0, Piece::query()->count());
     }
 

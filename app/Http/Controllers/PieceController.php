@@ -9,6 +9,7 @@ use App\Http\Person;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
+use App\Planning\CoatAnswer;
 use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
 use App\Pouring\PourState;
@@ -19,6 +20,8 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Plan\Piece as CorePiece;
+use OpenGlaze\Core\Trace\Traces;
 use stdClass;
 
 /** Taking pieces in, and looking back at them. */
@@ -75,16 +78,17 @@ final readonly class PieceController
 
     public function live(Request $request): JsonResponse
     {
-        $spec = $this->typed($request);
-        $spec->id = 'live';
-        $spec->name = 'live';
-
-        $piece = $this->desk->check(Plan::own(), $spec);
+        $piece = $this->unsaved($request);
 
         return response()->json([
             'piece' => ResultDocument::piece($piece),
             'box' => ['width_mm' => $piece->outline->boxWidthMm(), 'height_mm' => $piece->outline->boxHeightMm()],
         ]);
+    }
+
+    public function trace(Request $request, string $figure): JsonResponse
+    {
+        return response()->json(CoatAnswer::trace(Traces::ofPiece($this->unsaved($request))[$figure] ?? abort(404)));
     }
 
     public function destroy(Piece $piece): RedirectResponse
@@ -112,6 +116,16 @@ final readonly class PieceController
                 ...UsedBesidePlanned::of($pour),
             ])->values(),
         ]);
+    }
+
+    /** The piece as it is typed, whether it has a name yet or not. */
+    private function unsaved(Request $request): CorePiece
+    {
+        $spec = $this->typed($request);
+        $spec->id = 'live';
+        $spec->name = 'live';
+
+        return $this->desk->check(Plan::own(), $spec);
     }
 
     /** @return array<string, mixed> */

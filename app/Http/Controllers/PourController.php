@@ -10,6 +10,7 @@ use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\PourAct;
 use App\Photos\PhotoStore;
+use App\Planning\CoatAnswer;
 use App\Planning\TypedFields;
 use App\Pouring\PourDesk;
 use App\Pouring\PourState;
@@ -23,6 +24,7 @@ use Illuminate\Support\Facades\Storage;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Safety\Caution;
+use OpenGlaze\Core\Trace\Traces;
 use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -59,6 +61,13 @@ final readonly class PourController
     public function state(Pour $pour): JsonResponse
     {
         return response()->json(PourState::of($pour->load('acts')));
+    }
+
+    public function trace(Request $request, Pour $pour, string $figure): JsonResponse
+    {
+        $traces = Traces::of($this->desk->computed($pour, Person::units($request)));
+
+        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
     }
 
     public function poured(Request $request, Pour $pour): JsonResponse

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
-use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Outline\Circle;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\Rectangle;
+use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Quantity\Origin;
 
 /** How the piece's area and coated edge were found. */
 final readonly class PieceTraces
 {
-    public function __construct(private CoatResult $result)
+    public function __construct(private Piece $piece)
     {
     }
 
     /** @return list<Trace> */
     public function all(): array
     {
-        $piece = $this->result->case->piece;
+        $piece = $this->piece;
         $outline = $piece->outline;
         $inputs = $this->lengths($outline);
         [$areaWords, $area, $edgeWords, $perimeter] = $outline instanceof Circle
@@ -36,7 +36,7 @@ final readonly class PieceTraces
 
     private function coatedEdge(): Trace
     {
-        $piece = $this->result->case->piece;
+        $piece = $this->piece;
         $all = $piece->outline->perimeterMm();
         $coated = $piece->coatedEdgeMm();
 

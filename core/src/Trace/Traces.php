@@ -5,26 +5,37 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Plan\Piece;
 
-/** The traces of all figures of one coat. */
+/** The traces of all figures of one coat, or of a piece alone. */
 final class Traces
 {
     /** @return array<string, Trace> by figure */
     public static function of(CoatResult $result): array
     {
-        $traces = [];
-        foreach ([
-            ...(new PieceTraces($result))->all(),
+        return self::byFigure([
+            ...(new PieceTraces($result->case->piece))->all(),
             ...(new VolumeTraces($result))->all(),
             ...(new MixTraces($result))->all(),
             ...(new FilmTraces($result))->all(),
             ...(new TorchTraces($result))->all(),
             ...(new DripTraces($result))->all(),
             ...(new WindowTraces($result))->all(),
-        ] as $trace) {
-            $traces[$trace->figure] = $trace;
-        }
+        ]);
+    }
 
-        return $traces;
+    /** @return array<string, Trace> by figure */
+    public static function ofPiece(Piece $piece): array
+    {
+        return self::byFigure((new PieceTraces($piece))->all());
+    }
+
+    /**
+     * @param  list<Trace>  $traces
+     * @return array<string, Trace>
+     */
+    private static function byFigure(array $traces): array
+    {
+        return array_column($traces, null, 'figure');
     }
 }

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { PhasePatterns } from '../drawings/phases'
 import { changeUnits, useShared } from '../lib/pages'
 import type { Units } from '../types'
+import { Shortcuts } from './Shortcuts'
 
 const PLACES = [
     { href: '/', word: 'Now' },
@@ -60,6 +61,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
                     )}
                 </div>
             )}
+            <Shortcuts />
             <main id="page" className="flex flex-1 flex-col">
                 {children}
             </main>

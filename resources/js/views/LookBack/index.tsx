@@ -3,10 +3,12 @@ import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 import { StagePage } from '../../controls/Stages'
+import { Figure, Traced } from '../../controls/TraceSheet'
 import { day, joined, moment, temperature, thickness, trimmed, volume, volumeMix } from '../../lib/format'
+import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS } from '../../lib/words'
-import type { PieceRow, PlannedAndUsed, PourState, Units } from '../../types'
+import type { PieceRow, PlannedAndUsed, PourState, Trace, Units } from '../../types'
 
 interface Props {
     piece: PieceRow & { coat_id: number | null }
@@ -39,7 +41,9 @@ export default function LookBack({ piece, pours }: Props): ReactNode {
                 <ol className="divide-y divide-line">
                     {pours.map((pour) => (
                         <li key={pour.id} className="grid gap-6 py-5 first:pt-0 sm:grid-cols-[1fr_16rem]">
-                            <PourRecord pour={pour} />
+                            <Traced fetchTrace={(figure) => ask<Trace>('GET', `/pours/${pour.id}/trace/${figure}`)}>
+                                <PourRecord pour={pour} />
+                            </Traced>
                             {pour.photo !== null && (
                                 <a href={pour.photo}>
                                     <img
@@ -72,7 +76,14 @@ function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
                 {pour.poured_at !== null && `, poured at ${moment(pour.poured_at, pour.poured_at)}`}
             </p>
             <div className="mt-3 space-y-2">
-                <Measure word="Planned" a={pour.planned.a_ml} b={pour.planned.b_ml} most={most} units={units} />
+                <Measure
+                    word="Planned"
+                    figure="total"
+                    a={pour.planned.a_ml}
+                    b={pour.planned.b_ml}
+                    most={most}
+                    units={units}
+                />
                 {taken === null ? (
                     <p className="text-soft">
                         {pour.finished_at === null ? (
@@ -110,7 +121,14 @@ function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
 }
 
 /** A measuring cylinder on its side, A then B, to the scale of the larger of the two. */
-function Measure(props: { word: string; a: number; b: number; most: number; units: Units }): ReactNode {
+function Measure(props: {
+    word: string
+    a: number
+    b: number
+    most: number
+    units: Units
+    figure?: string
+}): ReactNode {
     const x = scaleLinear([0, Math.max(props.most, 1)], [0, 100])
     const shown = volumeMix(props.a, props.b, props.units)
     return (
@@ -139,7 +157,13 @@ function Measure(props: { word: string; a: number; b: number; most: number; unit
                 />
             </svg>
             <span className="text-right">
-                <strong className="text-lg">{joined(shown.total)}</strong>
+                {props.figure === undefined ? (
+                    <strong className="text-lg">{joined(shown.total)}</strong>
+                ) : (
+                    <Figure of={props.figure} className="text-lg font-bold">
+                        {joined(shown.total)}
+                    </Figure>
+                )}
                 <span className="block text-sm whitespace-nowrap text-soft">
                     A {shown.a.text}, B {shown.b.text}
                 </span>
