@@ -42,6 +42,12 @@ final class Piece extends Model
         return $this->hasMany(Pour::class)->latest('started_at');
     }
 
+    /** @return HasMany<Pour, $this> */
+    public function finishedPours(): HasMany
+    {
+        return $this->pours()->whereNotNull('finished_at');
+    }
+
     public function name(): string
     {
         $name = $this->spec->name ?? null;

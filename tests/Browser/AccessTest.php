@@ -43,6 +43,23 @@ final class AccessTest extends BrowserTestCase
         $this->assertAxeFindsNothing($page, "the start at $width px, $light");
     }
 
+    public function test_axe_finds_nothing_while_somebody_pours(): void
+    {
+        self::$page->light('light');
+        self::$page->size(390, 844);
+        $page = $this->open('/coats/5/mix');
+        $page->press('button', 'It is mixed');
+        $page->press('button', 'Start the clock');
+        $page->untilSees('Mixing and pouring');
+        $this->assertAxeFindsNothing($page, 'while pouring');
+        $page->press('button', 'It is all on the piece');
+        $page->untilSees('Before the heat');
+        $page->untilSees('Sticky gloves off');
+        $this->assertAxeFindsNothing($page, 'before the heat');
+        $page->press('button', 'Sound');
+        $this->assertAxeFindsNothing($page, 'with sound');
+    }
+
     public function test_what_is_pressed_in_gloves_is_large(): void
     {
         self::$page->size(390, 844);

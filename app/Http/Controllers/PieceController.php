@@ -36,7 +36,8 @@ final readonly class PieceController
         $plans = Plan::query()->with([
             'pieces.coats.resin',
             'pieces.pours' => fn ($pours) => $pours->with('acts')->whereNull('finished_at'),
-        ])->withCount('pieces')->oldest('id')->get();
+            'pieces.finishedPours',
+        ])->oldest('id')->get();
 
         return Inertia::render('Pieces', [
             'plans' => $plans->map(fn (Plan $plan): array => [
@@ -45,6 +46,7 @@ final readonly class PieceController
                 'pieces' => $plan->pieces->map(fn (Piece $piece): array => [
                     ...$this->summary($piece),
                     'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour))->values(),
+                    'last_poured_at' => $piece->finishedPours->first()?->started_at->valueOf(),
                     'coats' => $piece->coats->map(fn ($coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
                 ])->values(),
             ]),

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale'
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
+import { Beads, filmPath, Grip, Ground, Mark, Shine } from './sectionParts'
 
 const LEFT = 58
 const RIGHT = 176
@@ -207,127 +208,5 @@ export function Section(props: Props): ReactNode {
                 </defs>
             </svg>
         </div>
-    )
-}
-
-/** The film's outline: its surface with a meniscus that turns over the rim and down the sides. */
-function filmPath(left: number, right: number, top: number, ground: number, bottom: number, side: number): string {
-    const film = ground - top
-    const turn = Math.min(18, Math.max(4, film))
-    if (side === 0) {
-        return `M${left} ${ground} V${top + turn * 0.5} Q${left} ${top} ${left + turn} ${top} H${right - turn} Q${right} ${top} ${right} ${top + turn * 0.5} V${ground} Z`
-    }
-    return (
-        `M${left - side} ${bottom} V${ground - film * 0.35} Q${left - side} ${top} ${left + turn} ${top} H${right - turn} ` +
-        `Q${right + side} ${top} ${right + side} ${ground - film * 0.35} V${bottom} H${right} V${ground} H${left} V${bottom} Z`
-    )
-}
-
-function Ground(props: { left: number; right: number; top: number; bottom: number; broken: boolean }): ReactNode {
-    const { left, right, top, bottom } = props
-    return (
-        <g aria-hidden="true">
-            <defs>
-                <pattern id="ground" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-                    <rect width="9" height="9" fill="var(--ground)" />
-                    <path d="M0 0 h9" stroke="var(--ground-line)" strokeWidth="1" />
-                </pattern>
-            </defs>
-            <rect
-                x={left}
-                y={top}
-                width={right - left}
-                height={bottom - top}
-                fill="url(#ground)"
-                stroke="var(--ground-line)"
-                strokeWidth="1.25"
-            />
-            {props.broken && (
-                <path
-                    d={`M${left - 8} ${bottom - 20} h${right - left + 16} M${left - 8} ${bottom - 16} h${right - left + 16}`}
-                    stroke="var(--bench)"
-                    strokeWidth="2.5"
-                />
-            )}
-        </g>
-    )
-}
-
-/** The one highlight: a window at the upper left. */
-function Shine(props: { left: number; right: number; top: number; ground: number }): ReactNode {
-    const film = props.ground - props.top
-    const reach = (props.right - props.left) * 0.42
-    const pane = Math.min(film * 0.5, 16)
-    return (
-        <g aria-hidden="true" pointerEvents="none">
-            <path
-                d={`M${props.left + 14} ${props.top + 2.2} h${reach}`}
-                stroke="url(#window-light)"
-                strokeWidth="2.4"
-                strokeLinecap="round"
-            />
-            {pane > 4 && (
-                <path
-                    d={`M${props.left + 34} ${props.top + 5} h26 l-${pane / 2} ${pane} h-26 z M${props.left + 66} ${props.top + 5} h26 l-${pane / 2} ${pane} h-26 z`}
-                    fill="var(--gloss)"
-                    opacity="0.5"
-                />
-            )}
-        </g>
-    )
-}
-
-/** What runs over hangs below the edge. */
-function Beads(props: { left: number; right: number; bottom: number; side: number }): ReactNode {
-    const bead = (x: number): string => {
-        const r = 5.5
-        return `M${x - r} ${props.bottom - 2} Q${x - r} ${props.bottom + 11} ${x} ${props.bottom + 12} Q${x + r} ${props.bottom + 11} ${x + r} ${props.bottom - 2} Z`
-    }
-    return (
-        <g aria-hidden="true">
-            {[props.left - props.side / 2, props.right + props.side / 2].map((x) => (
-                <g key={x}>
-                    <path d={bead(x)} fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" />
-                    <circle cx={x - 2} cy={props.bottom + 4} r="1.2" fill="var(--gloss)" opacity="0.8" />
-                </g>
-            ))}
-        </g>
-    )
-}
-
-function Mark(props: { y: number; left: number; right: number; narrow: boolean; label: string }): ReactNode {
-    return (
-        <g pointerEvents="none">
-            <path
-                d={`M${props.left} ${props.y} H${props.right}`}
-                stroke="var(--line)"
-                strokeWidth="1.25"
-                strokeDasharray="2 5"
-            />
-            <text
-                x={props.narrow ? props.left + 36 : props.right + 6}
-                y={props.y + (props.narrow ? -5 : 4)}
-                className="text-[12px]"
-                fill="var(--ink-soft)"
-            >
-                {props.label}
-            </text>
-        </g>
-    )
-}
-
-function Grip(props: { x: number; y: number; pulling: boolean }): ReactNode {
-    return (
-        <g transform={`translate(${props.x} ${props.y})`} pointerEvents="none" aria-hidden="true">
-            <rect x="-30" y="-11" width="60" height="22" rx="4" fill={props.pulling ? 'var(--act)' : 'var(--ink)'} />
-            <path
-                d="M-14 3.5 l5 -6 5 6 M4 -2.5 l5 6 5 -6"
-                fill="none"
-                stroke="var(--bench)"
-                strokeWidth="2.2"
-                strokeLinecap="round"
-                strokeLinejoin="round"
-            />
-        </g>
     )
 }

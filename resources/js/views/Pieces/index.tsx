@@ -5,7 +5,7 @@ import { LinkButton } from '../../controls/Button'
 import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { PhaseWord } from '../../drawings/phases'
 import { useServerNow } from '../../lib/clock'
-import { joined, length } from '../../lib/format'
+import { day, joined, length } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { phaseOf } from '../../lib/pour'
 import { surfaceWord } from '../../lib/words'
@@ -13,6 +13,7 @@ import type { PieceRow, PourState } from '../../types'
 
 interface ListedPiece extends PieceRow {
     pours: PourState[]
+    last_poured_at: number | null
     coats: { id: number; kind: string; resin: string }[]
 }
 
@@ -98,7 +99,7 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
                 {size}, {surfaceWord(piece.spec.surface).toLowerCase()}
                 {(piece.spec.quantity ?? 1) > 1 && `, ${piece.spec.quantity} alike`}
             </p>
-            <p className="mt-1">
+            <p className="mt-1 min-h-7">
                 {pour ? (
                     pour.poured_at === null ? (
                         'Being poured'
@@ -106,7 +107,9 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
                         <PhaseWord phase={phaseOf(pour, now).phase} />
                     )
                 ) : (
-                    <span className="text-soft">Not poured</span>
+                    <span className="text-soft">
+                        {piece.last_poured_at === null ? 'Not poured yet' : `Last poured ${day(piece.last_poured_at)}`}
+                    </span>
                 )}
             </p>
             <p className="mt-1 flex gap-3 text-sm whitespace-nowrap">

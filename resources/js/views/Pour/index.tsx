@@ -1,16 +1,16 @@
 import { Head, Link, router } from '@inertiajs/react'
 import { ArrowUUpLeftIcon, CheckIcon, SpeakerHighIcon, SpeakerSlashIcon } from '@phosphor-icons/react'
-import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { useRef, useState, type ReactNode } from 'react'
 import { Cautions } from '../../controls/AdviceStrip'
-import { Digits } from '../../controls/Digits'
-import { FilmLane } from '../../drawings/FilmLane'
-import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { useServerNow, useWakeLock } from '../../lib/clock'
-import { countdown, joined, moment, span, weightMix } from '../../lib/format'
-import { lane, wanted, type Wanted } from '../../lib/pour'
+import { moment } from '../../lib/format'
+import { wanted } from '../../lib/pour'
 import { allowSound, chime } from '../../lib/sound'
 import type { PlannedAndUsed, PourState } from '../../types'
+import { ActList } from './ActList'
+import { useChime, useNextKeys } from './hands'
 import { usePour } from './usePour'
+import { Wants } from './Wants'
 
 interface Props {
     pour: PourState
@@ -131,173 +131,4 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
             </div>
         </div>
     )
-}
-
-/** The one thing that is wanted, as large as the screen allows. */
-function Wants({
-    want,
-    pour,
-    now,
-    planned,
-}: {
-    want: Wanted
-    pour: PourState
-    now: number
-    planned: PlannedAndUsed
-}): ReactNode {
-    const openLeft = pour.open_until - now
-    return (
-        <div className="flex flex-1 flex-col justify-center py-3">
-            {want.kind === 'pouring' && (
-                <>
-                    <p className="text-2xl">Pour and spread</p>
-                    <BigTime
-                        testId="open-left"
-                        text={openLeft > 0 ? countdown(openLeft) : `${countdown(-openLeft)} over`}
-                        late={openLeft <= 0}
-                    />
-                    <p className="text-xl text-soft">
-                        {openLeft > 0
-                            ? 'of open time left, if it goes on now'
-                            : 'past the open time: it no longer levels'}
-                    </p>
-                    <p className="mt-4 text-xl">
-                        In the middle or in ribbons; push, do not brush; the wet edge out to the rim last, and over it.
-                        Every spot and the sides touched wet.
-                    </p>
-                    <p className="mt-3 text-lg text-soft">
-                        A {joined(weightMix(planned.planned.a_g, planned.planned.total_g).a)}, B{' '}
-                        {joined(weightMix(planned.planned.a_g, planned.planned.total_g).b)}, {planned.resin}
-                    </p>
-                </>
-            )}
-            {want.kind === 'act' && (
-                <>
-                    <p className="text-3xl font-bold">{want.act.title}</p>
-                    <BigTime
-                        testId="due-in"
-                        text={
-                            want.dueIn > 0
-                                ? countdown(want.dueIn)
-                                : want.dueIn > -60_000
-                                  ? 'now'
-                                  : `${span(-want.dueIn / 60_000)} ago`
-                        }
-                        late={want.dueIn <= 0}
-                    />
-                    <p className="text-xl">{want.act.how}</p>
-                    <p className="mt-3 text-lg text-soft">
-                        {pour.closes_at !== null && now < pour.closes_at
-                            ? `The film heals for another ${span((pour.closes_at - now) / 60_000)}.`
-                            : 'The film has closed: heat now leaves a scar.'}
-                    </p>
-                </>
-            )}
-            {want.kind === 'waiting' && (
-                <>
-                    <p className="flex items-center gap-3 text-3xl font-bold">
-                        <PhaseIcon phase={want.phase} size={34} /> {PHASES[want.phase].word}
-                    </p>
-                    {want.next === null ? (
-                        <p className="figure mt-3 text-5xl">Ready</p>
-                    ) : (
-                        <BigTime testId="next-phase-in" text={countdown(want.next.in)} late={false} />
-                    )}
-                    <p className="text-xl">{PHASES[want.phase].means}</p>
-                    {want.next !== null && (
-                        <p className="mt-3 text-lg text-soft">
-                            {PHASES[want.next.phase].word} at {moment(now + want.next.in, now)}
-                        </p>
-                    )}
-                </>
-            )}
-            {pour.poured_at !== null && (
-                <div className="mt-5">
-                    <FilmLane
-                        {...lane(pour, now)}
-                        height={34}
-                        {...(want.kind === 'act'
-                            ? { untilMin: (1.12 * (pour.open_until - pour.poured_at)) / 60_000 }
-                            : {})}
-                    />
-                </div>
-            )}
-        </div>
-    )
-}
-
-function BigTime({ text, late, testId }: { text: string; late: boolean; testId: string }): ReactNode {
-    return (
-        <p
-            data-testid={testId}
-            role="timer"
-            className={`figure my-2 ${text.length > 7 ? 'text-[3.4rem] sm:text-[5.5rem]' : 'text-[6.2rem] sm:text-[9rem]'} ${late ? 'text-danger' : ''}`}
-        >
-            <Digits text={text} />
-        </p>
-    )
-}
-
-function ActList({ pour, now }: { pour: PourState; now: number }): ReactNode {
-    const current = pour.acts.find((act) => act.done_at === null)
-    return (
-        <ol className="divide-y divide-hair border-y ruled">
-            {pour.acts.map((act) => (
-                <li
-                    key={act.id}
-                    aria-current={act === current ? 'step' : undefined}
-                    className={`flex items-baseline gap-3 py-1.5 text-lg ${act === current ? 'font-bold' : ''}`}
-                >
-                    <span className="w-6 shrink-0 self-center">
-                        {act.done_at !== null && <CheckIcon size={20} weight="bold" aria-label="done" />}
-                    </span>
-                    <span className={`flex-1 ${act.done_at !== null ? 'text-soft' : ''}`}>{act.title}</span>
-                    <span className="text-soft">{moment(act.done_at ?? act.due_at, now)}</span>
-                </li>
-            ))}
-            {pour.phases.slice(1).map((phase) => (
-                <li key={phase.phase} className="flex items-center gap-3 py-1.5 text-lg">
-                    <span className="w-6 shrink-0">
-                        <PhaseIcon phase={phase.phase} />
-                    </span>
-                    <span className="flex-1">{PHASES[phase.phase].word}</span>
-                    <span className="text-soft">{moment(phase.from, now)}</span>
-                </li>
-            ))}
-        </ol>
-    )
-}
-
-/** Sounds once when something falls due or the film changes. */
-function useChime(want: Wanted, loud: boolean): void {
-    const due =
-        want.kind === 'act' ? (want.dueIn <= 0 ? want.act.id : null) : want.kind === 'waiting' ? want.phase : null
-    const before = useRef(due)
-    useEffect(() => {
-        if (due !== before.current && due !== null && loud) chime()
-        before.current = due
-    }, [due, loud])
-}
-
-/** Space, enter and Page Down (a foot pedal) all mean next. */
-function useNextKeys(next: () => void): void {
-    const current = useRef(next)
-    useEffect(() => {
-        current.current = next
-    })
-    useEffect(() => {
-        const press = (event: KeyboardEvent): void => {
-            if (![' ', 'Enter', 'PageDown'].includes(event.key) || event.repeat) return
-            if (
-                event.key !== 'PageDown' &&
-                event.target instanceof Element &&
-                event.target.closest('a, button, input, textarea, summary')
-            )
-                return
-            event.preventDefault()
-            current.current()
-        }
-        window.addEventListener('keydown', press)
-        return () => window.removeEventListener('keydown', press)
-    }, [])
 }

@@ -1,0 +1,112 @@
+import type { ReactNode } from 'react'
+import { Digits } from '../../controls/Digits'
+import { FilmLane } from '../../drawings/FilmLane'
+import { PhaseIcon, PHASES } from '../../drawings/phases'
+import { countdown, joined, moment, span, weightMix } from '../../lib/format'
+import { lane, type Wanted } from '../../lib/pour'
+import type { PlannedAndUsed, PourState } from '../../types'
+
+/** The one thing that is wanted, as large as the screen allows. */
+export function Wants({
+    want,
+    pour,
+    now,
+    planned,
+}: {
+    want: Wanted
+    pour: PourState
+    now: number
+    planned: PlannedAndUsed
+}): ReactNode {
+    const openLeft = pour.open_until - now
+    return (
+        <div className="flex flex-1 flex-col justify-center py-3">
+            {want.kind === 'pouring' && (
+                <>
+                    <p className="text-2xl">Pour and spread</p>
+                    <BigTime
+                        testId="open-left"
+                        text={openLeft > 0 ? countdown(openLeft) : `${countdown(-openLeft)} over`}
+                        late={openLeft <= 0}
+                    />
+                    <p className="text-xl text-soft">
+                        {openLeft > 0
+                            ? 'of open time left, if it goes on now'
+                            : 'past the open time: it no longer levels'}
+                    </p>
+                    <p className="mt-4 text-xl">
+                        In the middle or in ribbons; push, do not brush; the wet edge out to the rim last, and over it.
+                        Every spot and the sides touched wet.
+                    </p>
+                    <p className="mt-3 text-lg text-soft">
+                        A {joined(weightMix(planned.planned.a_g, planned.planned.total_g).a)}, B{' '}
+                        {joined(weightMix(planned.planned.a_g, planned.planned.total_g).b)}, {planned.resin}
+                    </p>
+                </>
+            )}
+            {want.kind === 'act' && (
+                <>
+                    <p className="text-3xl font-bold">{want.act.title}</p>
+                    <BigTime
+                        testId="due-in"
+                        text={
+                            want.dueIn > 0
+                                ? countdown(want.dueIn)
+                                : want.dueIn > -60_000
+                                  ? 'now'
+                                  : `${span(-want.dueIn / 60_000)} ago`
+                        }
+                        late={want.dueIn <= 0}
+                    />
+                    <p className="text-xl">{want.act.how}</p>
+                    <p className="mt-3 text-lg text-soft">
+                        {pour.closes_at !== null && now < pour.closes_at
+                            ? `The film heals for another ${span((pour.closes_at - now) / 60_000)}.`
+                            : 'The film has closed: heat now leaves a scar.'}
+                    </p>
+                </>
+            )}
+            {want.kind === 'waiting' && (
+                <>
+                    <p className="flex items-center gap-3 text-3xl font-bold">
+                        <PhaseIcon phase={want.phase} size={34} /> {PHASES[want.phase].word}
+                    </p>
+                    {want.next === null ? (
+                        <p className="figure mt-3 text-5xl">Ready</p>
+                    ) : (
+                        <BigTime testId="next-phase-in" text={countdown(want.next.in)} late={false} />
+                    )}
+                    <p className="text-xl">{PHASES[want.phase].means}</p>
+                    {want.next !== null && (
+                        <p className="mt-3 text-lg text-soft">
+                            {PHASES[want.next.phase].word} at {moment(now + want.next.in, now)}
+                        </p>
+                    )}
+                </>
+            )}
+            {pour.poured_at !== null && (
+                <div className="mt-5">
+                    <FilmLane
+                        {...lane(pour, now)}
+                        height={34}
+                        {...(want.kind === 'act'
+                            ? { untilMin: (1.12 * (pour.open_until - pour.poured_at)) / 60_000 }
+                            : {})}
+                    />
+                </div>
+            )}
+        </div>
+    )
+}
+
+function BigTime({ text, late, testId }: { text: string; late: boolean; testId: string }): ReactNode {
+    return (
+        <p
+            data-testid={testId}
+            role="timer"
+            className={`figure my-2 ${text.length > 7 ? 'text-[3.4rem] sm:text-[5.5rem]' : 'text-[6.2rem] sm:text-[9rem]'} ${late ? 'text-danger' : ''}`}
+        >
+            <Digits text={text} />
+        </p>
+    )
+}
