@@ -42,7 +42,6 @@ final class CoatAnswer
                 'how' => $act->how,
             ], Acts::of($result)),
             'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->humidityPct->value),
-            'capillary_mm' => $case->liquid->capillaryLengthMm(),
             'max_pour_mm' => $case->resin->maxPourMm?->value,
             'edge_film_mm' => $case->coat->edgeFilmMm->value,
             'edge_depth_mm' => $case->piece->edgeDepthMm->value,

@@ -36,7 +36,6 @@ final class PourState
                 ? self::ms($pour->started_at) + (int) round((Dig::float($answer, 'coat.film.open_min') ?? 0.0) * 60_000)
                 : $at((Dig::float($answer, 'coat.film.open_min') ?? 0.0)),
             'closes_at' => $at(Dig::float($answer, 'coat.torch.closes_min')),
-            'handle_at' => $at(self::hours(Dig::float($answer, 'coat.windows.handle_h'))),
             'tool' => self::tool($pour),
             'phases' => $zero === null ? [] : array_map(static fn (stdClass $span): array => [
                 'phase' => Dig::text($span, 'phase'),
@@ -63,11 +62,6 @@ final class PourState
     public static function tool(Pour $pour): string
     {
         return Dig::text(self::answer($pour), 'coat.torch.tool') ?? 'none';
-    }
-
-    private static function hours(?float $hours): ?float
-    {
-        return $hours === null ? null : $hours * 60;
     }
 
     private static function ms(CarbonImmutable $moment): int

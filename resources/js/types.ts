@@ -19,7 +19,6 @@ export interface PieceFigures {
     area_cm2: number
     perimeter_mm: number
     coated_edge_mm: number
-    effective_radius_mm: number
 }
 
 export interface VolumeFigures {
@@ -92,7 +91,6 @@ export interface Answer {
     phases: PhaseSpan[]
     acts: Act[]
     dew_point_c: number
-    capillary_mm: number
     max_pour_mm: number | null
     edge_film_mm: number
     edge_depth_mm: number
@@ -212,7 +210,6 @@ export interface PourState {
     finished_at: number | null
     open_until: number
     closes_at: number | null
-    handle_at: number | null
     tool: HeatTool
     phases: { phase: PhaseName; from: number; to: number | null }[]
     acts: PourActState[]

@@ -71,7 +71,7 @@ final class CoatTest extends TestCase
     public function test_every_figure_on_the_page_explains_itself_as_it_stands(): void
     {
         $coat = $this->autumnSky();
-        foreach (['a_g', 'b_g', 'a_ml', 'b_ml', 'total', 'total_g', 'film', 'edges', 'runoff', 'soak', 'residue', 'margin', 'open_min', 'pass_1_min', 'pass_2_min', 'wipe_1_min', 'wipe_3_min', 'look_min', 'recoat_from_h', 'recoat_to_h', 'handle_h', 'full_cure_h'] as $figure) {
+        foreach (['a_g', 'b_g', 'a_ml', 'b_ml', 'total', 'total_g', 'film', 'edges', 'runoff', 'soak', 'residue', 'margin', 'open_min', 'pass_1_min', 'pass_2_min', 'wipe_1_min', 'wipe_3_min', 'look_min', 'recoat_from_h', 'recoat_to_h', 'handle_h', 'full_cure_h', 'settle_min', 'smallest_bubble_um', 'level_within_mm_per_m', 'dew_point_c'] as $figure) {
             $this->postJson("/coats/{$coat->id}/trace/$figure", ['coat' => new stdClass])->assertOk()->assertJsonPath('figure', $figure);
         }
         $this->postJson("/coats/{$coat->id}/trace/film", ['coat' => ['size_by' => ['thickness_mm' => 3.2]]])->assertJsonPath('result', 813.44);

@@ -15,6 +15,7 @@ import { COAT_KINDS, surfaceWord } from '../../lib/words'
 import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, Trace } from '../../types'
 import { AnswerCups } from './Answer'
 import { Fields } from './Fields'
+import { FilmFacts } from './FilmFacts'
 import { useCoatDraft } from './useCoatDraft'
 
 interface Props {
@@ -104,6 +105,7 @@ export default function Coat(props: Props): ReactNode {
                             {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
                         </p>
                         <Fields draft={draft} resins={props.resins} advice={answer?.advice ?? []} />
+                        {answer !== null && <FilmFacts answer={answer} />}
                     </div>
                     <div className="order-1 flex min-w-0 flex-col gap-4 p-4 sm:px-6 lg:order-2">
                         {answer === null ? (
