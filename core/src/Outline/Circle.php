@@ -55,4 +55,16 @@ final readonly class Circle implements Outline
     {
         throw OutlineException::hasNoSides();
     }
+
+    public function edge(): Loop
+    {
+        $radius = $this->diameterMm / 2;
+
+        return Loop::ellipse(new Point($radius, $radius), $radius, $radius);
+    }
+
+    public function holes(): array
+    {
+        return [];
+    }
 }

@@ -24,4 +24,10 @@ interface Outline
 
     /** @throws OutlineException when the outline has no such side */
     public function sideMm(Side $side): float;
+
+    /** The outer edge, in coordinates whose 0, 0 is the top left of the box. */
+    public function edge(): Loop;
+
+    /** @return list<Loop> in the same coordinates */
+    public function holes(): array;
 }

@@ -62,4 +62,19 @@ final readonly class Rectangle implements Outline
             Side::Left, Side::Right => $this->heightMm,
         };
     }
+
+    public function edge(): Loop
+    {
+        return Loop::through([
+            new Point(0, 0),
+            new Point($this->widthMm, 0),
+            new Point($this->widthMm, $this->heightMm),
+            new Point(0, $this->heightMm),
+        ]);
+    }
+
+    public function holes(): array
+    {
+        return [];
+    }
 }

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Outline;
+
+/** Whether loops can be an outline with holes: the first the edge, the others inside it and apart. */
+final class LoopCheck
+{
+    /**
+     * @param  non-empty-list<non-empty-list<Point>>  $loops
+     *
+     * @throws OutlineException naming what is wrong, and where
+     */
+    public static function encloses(array $loops): void
+    {
+        foreach ($loops as $points) {
+            if (count($points) < 3) {
+                throw OutlineException::enclosesNothing();
+            }
+        }
+        self::refuseCrossings($loops);
+        self::refuseHolesOutside($loops);
+    }
+
+    /** @param  non-empty-list<non-empty-list<Point>>  $loops */
+    private static function refuseCrossings(array $loops): void
+    {
+        $crossing = Crossings::first($loops);
+        if ($crossing === null) {
+            return;
+        }
+        throw match (true) {
+            $crossing->loop === $crossing->otherLoop => OutlineException::crossesItself($crossing->at),
+            min($crossing->loop, $crossing->otherLoop) === 0 => OutlineException::holeOutside($crossing->at),
+            default => OutlineException::holesOverlap($crossing->at),
+        };
+    }
+
+    /**
+     * Nothing crosses here any more: one point of a loop tells where all of it is.
+     *
+     * @param  non-empty-list<non-empty-list<Point>>  $loops
+     */
+    private static function refuseHolesOutside(array $loops): void
+    {
+        foreach (array_slice($loops, 1) as $index => $hole) {
+            if (! self::holds($loops[0], $hole[0])) {
+                throw OutlineException::holeOutside($hole[0]);
+            }
+            foreach (array_slice($loops, 1) as $otherIndex => $other) {
+                if ($index !== $otherIndex && self::holds($other, $hole[0])) {
+                    throw OutlineException::holesOverlap($hole[0]);
+                }
+            }
+        }
+    }
+
+    /**
+     * Whether a point lies inside, by the even-odd rule.
+     *
+     * @param  non-empty-list<Point>  $loop
+     */
+    private static function holds(array $loop, Point $point): bool
+    {
+        $inside = false;
+        $before = $loop[count($loop) - 1];
+        foreach ($loop as $here) {
+            if (($here->y > $point->y) !== ($before->y > $point->y)
+                && $point->x < $here->x + ($before->x - $here->x) * ($point->y - $here->y) / ($before->y - $here->y)) {
+                $inside = ! $inside;
+            }
+            $before = $here;
+        }
+
+        return $inside;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Outline;
+
+/**
+ * A face with a curved or many-sided edge. Its box begins at 0, 0.
+ *
+ * Source: area by Green's theorem along the true curves; perimeter to 1e-6.
+ */
+final readonly class Region implements Outline
+{
+    private function __construct(
+        private Loop $edge,
+        private Box $box,
+    ) {
+    }
+
+    /** @throws OutlineException when the edge encloses nothing or crosses itself */
+    public static function within(Loop $edge): self
+    {
+        $box = $edge->box();
+        LoopCheck::encloses([$edge->points($box->toleranceMm())]);
+
+        return new self($edge->moved(new Point(-$box->left, -$box->top)), $box);
+    }
+
+    public function areaMm2(): float
+    {
+        return $this->edge->areaMm2();
+    }
+
+    public function perimeterMm(): float
+    {
+        return $this->edge->lengthMm();
+    }
+
+    public function holePerimeterMm(): float
+    {
+        return 0.0;
+    }
+
+    public function effectiveRadiusMm(): float
+    {
+        return 2 * $this->areaMm2() / $this->perimeterMm();
+    }
+
+    public function boxWidthMm(): float
+    {
+        return $this->box->widthMm();
+    }
+
+    public function boxHeightMm(): float
+    {
+        return $this->box->heightMm();
+    }
+
+    public function sideMm(Side $side): float
+    {
+        throw OutlineException::hasNoSides();
+    }
+
+    public function edge(): Loop
+    {
+        return $this->edge;
+    }
+
+    public function holes(): array
+    {
+        return [];
+    }
+}
