@@ -11,6 +11,8 @@ use App\PlanFile\PlanFile;
 use Bench\Figures;
 use Database\Seeders\DatabaseSeeder;
 use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Outline\Outlines;
+use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Trace\Traces;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
@@ -30,6 +32,12 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds('all traces of one coat', 500, fn () => Traces::of($result));
     $night = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": [{"at_h": 0, "c": 19}, {"at_h": 8, "c": 16}]', $example))->plan;
     Figures::milliseconds('one computation through a night that cools', 100, fn () => (new Planner)->plan($night));
+    $star = array_map(static function (int $i): Point {
+        $reach = 400 + 60 * sin(37 * 2 * M_PI * $i / 5000);
+
+        return new Point($reach * cos(2 * M_PI * $i / 5000), $reach * sin(2 * M_PI * $i / 5000));
+    }, range(0, 4999));
+    Figures::milliseconds('an outline of 5,000 points, checked and measured', 50, fn () => Outlines::polygon($star)->areaMm2(), 'aim 20 ms');
     Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
 }
 

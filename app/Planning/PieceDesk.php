@@ -11,6 +11,7 @@ use App\Models\Resin;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
+use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use stdClass;
@@ -71,6 +72,21 @@ final readonly class PieceDesk
         }
 
         return $pieces[0];
+    }
+
+    /**
+     * What pages show of a saved piece.
+     *
+     * @return array{id: int, name: string, spec: stdClass, drawing: array<string, mixed>}
+     */
+    public function summary(Piece $piece): array
+    {
+        return [
+            'id' => $piece->id,
+            'name' => $piece->name(),
+            'spec' => $piece->spec,
+            'drawing' => OutlineDrawing::of((new PieceReader)->outline($piece->spec), $piece->spec),
+        ];
     }
 
     private function firstCoat(Plan $plan, Piece $piece): void

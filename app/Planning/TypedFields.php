@@ -18,7 +18,7 @@ use stdClass;
 final readonly class TypedFields
 {
     private const LENGTHS = [
-        'outline.width_mm', 'outline.height_mm', 'outline.diameter_mm', 'edge_depth_mm',
+        'outline.width_mm', 'outline.height_mm', 'outline.diameter_mm', 'outline.inner_mm', 'outline.radius_mm', 'edge_depth_mm',
         'size_by.thickness_mm', 'edge_film_mm',
     ];
 

@@ -97,11 +97,28 @@ export interface Answer {
     quantity: number
 }
 
+export type ShapeName = 'rectangle' | 'circle' | 'ellipse' | 'ring' | 'polygon' | 'path'
+
 export interface OutlineSpec {
-    shape: 'rectangle' | 'circle'
+    shape: ShapeName
     width_mm?: number
     height_mm?: number
     diameter_mm?: number
+    inner_mm?: number
+    radius_mm?: number
+}
+
+/** An outline as it is drawn: its box, and its edge and its holes as path data in mm. */
+export interface Drawing {
+    width_mm: number
+    height_mm: number
+    /** It has four sides that can be coated singly. */
+    sides: boolean
+    /** Its width is a diameter. */
+    round: boolean
+    radius_mm: number
+    edge: string
+    holes: string
 }
 
 export type SideName = 'top' | 'right' | 'bottom' | 'left'
@@ -120,6 +137,7 @@ export interface PieceRow {
     id: number
     name: string
     spec: PieceSpec
+    drawing: Drawing
 }
 
 export interface ResinSheet {

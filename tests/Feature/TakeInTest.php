@@ -29,6 +29,24 @@ final class TakeInTest extends TestCase
         self::assertSame(['autumn-sky', 'autumn-sky-2'], Piece::query()->pluck('key')->all());
     }
 
+    public function test_ovals_rings_and_round_corners_are_taken_in(): void
+    {
+        foreach ([
+            [['shape' => 'ellipse', 'width_mm' => '38 cm', 'height_mm' => '240'], 716.283],
+            [['shape' => 'ring', 'diameter_mm' => '30 cm', 'inner_mm' => '10 cm'], 628.319],
+            [['shape' => 'rectangle', 'width_mm' => '98', 'height_mm' => '98', 'radius_mm' => '14'], 94.358],
+        ] as [$outline, $cm2]) {
+            self::assertEqualsWithDelta($cm2, $this->postJson('/pieces/live', [...self::AUTUMN_SKY, 'outline' => $outline])->assertOk()->json('piece.area_cm2'), 0.001);
+            $this->postJson('/pieces', [...self::AUTUMN_SKY, 'outline' => $outline])->assertRedirect();
+            self::assertSame($outline['shape'], $this->piece()->spec->outline->shape);
+            $this->get('/pieces/'.$this->piece()->id)->assertOk();
+        }
+        $this->sendForm('POST', '/pieces', [...self::AUTUMN_SKY, 'outline' => ['shape' => 'ring', 'diameter_mm' => '10 cm', 'inner_mm' => '10 cm']])
+            ->assertSessionHasErrors('outline.inner_mm');
+        $this->sendForm('POST', '/pieces', [...self::AUTUMN_SKY, 'outline' => ['shape' => 'rectangle', 'width_mm' => '10 cm', 'height_mm' => '10 cm', 'radius_mm' => '6 cm']])
+            ->assertSessionHasErrors('outline');
+    }
+
     public function test_inches_are_inches_for_who_reads_them(): void
     {
         $this->withUnencryptedCookie('units', 'imperial')
@@ -55,7 +73,7 @@ final class TakeInTest extends TestCase
             'an unknown surface' => [['surface' => 'cheese'], 'surface', '"cheese" is not known'],
             'half a piece' => [['quantity' => '1.5'], 'quantity', 'whole number'],
             'a side of a circle' => [['outline' => ['shape' => 'circle', 'diameter_mm' => '30 cm'], 'coated_edges' => ['top']], 'coated_edges', 'Only a rectangle'],
-            'another shape' => [['outline' => ['shape' => 'star']], 'outline.shape', 'cannot be computed yet'],
+            'another shape' => [['outline' => ['shape' => 'star']], 'outline.shape', '"star" is not known'],
         ];
     }
 
@@ -86,7 +104,7 @@ final class TakeInTest extends TestCase
     public function test_the_live_figures_save_nothing(): void
     {
         $this->postJson('/pieces/live', self::AUTUMN_SKY)
-            ->assertOk()->assertJsonPath('piece.area_cm2', 2542)->assertJsonPath('box.width_mm', 620);
+            ->assertOk()->assertJsonPath('piece.area_cm2', 2542)->assertJsonPath('drawing.width_mm', 620);
         $this->postJson('/pieces/live', [...self::AUTUMN_SKY, 'edge_depth_mm' => 'deep'])
             ->assertStatus(422)->assertJsonPath('sentences.edge_depth_mm', '"deep" is not a length. Write it as 40 cm, 16 in, 2\' 6" or 3/8.');
         $this->postJson('/pieces/live/trace/area_cm2', self::AUTUMN_SKY)->assertOk()->assertJsonPath('result', 2542);

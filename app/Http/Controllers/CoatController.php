@@ -13,6 +13,7 @@ use App\Planning\CoatAnswer;
 use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
 use App\Planning\FieldException;
+use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,8 +25,10 @@ use OpenGlaze\Core\Trace\Traces;
 /** One coat: its section, its answer, its traces, its mix sheet. */
 final readonly class CoatController
 {
-    public function __construct(private CoatDesk $desk)
-    {
+    public function __construct(
+        private CoatDesk $desk,
+        private PieceDesk $pieces,
+    ) {
     }
 
     public function show(Request $request, Coat $coat): Response
@@ -77,7 +80,7 @@ final readonly class CoatController
         $plan = $coat->piece->plan;
 
         return [
-            'piece' => ['id' => $coat->piece->id, 'name' => $coat->piece->name(), 'spec' => $coat->piece->spec],
+            'piece' => $this->pieces->summary($coat->piece),
             'coat' => $this->row($coat),
             'room' => $plan->studio(),
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [

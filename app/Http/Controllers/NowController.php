@@ -7,15 +7,20 @@ namespace App\Http\Controllers;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
+use App\Planning\PieceDesk;
 use App\Pouring\PourState;
 use Illuminate\Http\JsonResponse;
 use Inertia\Inertia;
 use Inertia\Response;
 
 /** What is on the bench now. */
-final class NowController
+final readonly class NowController
 {
     private const MOST_WAITING = 6;
+
+    public function __construct(private PieceDesk $pieces)
+    {
+    }
 
     public function __invoke(): Response
     {
@@ -24,7 +29,7 @@ final class NowController
             'waiting' => Coat::query()->with('piece')->whereHas('piece', fn ($piece) => $piece->whereNull('deleted_at'))
                 ->whereNotIn('id', Pour::query()->whereNull('finished_at')->whereNotNull('coat_id')->select('coat_id'))
                 ->orderBy('position')->limit(self::MOST_WAITING)->get()
-                ->map(fn (Coat $coat): array => ['coat_id' => $coat->id, 'name' => $coat->piece->name(), 'spec' => $coat->piece->spec]),
+                ->map(fn (Coat $coat): array => ['coat_id' => $coat->id, ...$this->pieces->summary($coat->piece)]),
             'pieces' => Piece::query()->count(),
         ]);
     }

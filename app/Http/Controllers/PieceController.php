@@ -10,6 +10,7 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\Planning\CoatAnswer;
+use App\Planning\OutlineDrawing;
 use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
 use App\Pouring\PourState;
@@ -44,7 +45,7 @@ final readonly class PieceController
                 'id' => $plan->id,
                 'name' => $plan->name,
                 'pieces' => $plan->pieces->map(fn (Piece $piece): array => [
-                    ...$this->summary($piece),
+                    ...$this->desk->summary($piece),
                     'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour))->values(),
                     'last_poured_at' => $piece->finishedPours->first()?->started_at->valueOf(),
                     'coats' => $piece->coats->map(fn ($coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
@@ -67,7 +68,7 @@ final readonly class PieceController
 
     public function edit(Piece $piece): Response
     {
-        return Inertia::render('TakeIn', ['piece' => [...$this->summary($piece), 'coat_id' => $piece->coats()->value('id')]]);
+        return Inertia::render('TakeIn', ['piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id')]]);
     }
 
     public function update(Request $request, Piece $piece): RedirectResponse
@@ -84,7 +85,7 @@ final readonly class PieceController
 
         return response()->json([
             'piece' => ResultDocument::piece($piece),
-            'box' => ['width_mm' => $piece->outline->boxWidthMm(), 'height_mm' => $piece->outline->boxHeightMm()],
+            'drawing' => OutlineDrawing::of($piece->outline, $this->typed($request)),
         ]);
     }
 
@@ -112,7 +113,7 @@ final readonly class PieceController
     public function history(Piece $piece): Response
     {
         return Inertia::render('LookBack', [
-            'piece' => [...$this->summary($piece), 'coat_id' => $piece->coats()->value('id')],
+            'piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id')],
             'pours' => $piece->pours()->with('acts')->get()->map(fn (Pour $pour): array => [
                 ...PourState::of($pour),
                 ...UsedBesidePlanned::of($pour),
@@ -128,12 +129,6 @@ final readonly class PieceController
         $spec->name = 'live';
 
         return $this->desk->check(Plan::own(), $spec);
-    }
-
-    /** @return array<string, mixed> */
-    private function summary(Piece $piece): array
-    {
-        return ['id' => $piece->id, 'name' => $piece->name(), 'spec' => $piece->spec];
     }
 
     private function typed(Request $request): stdClass

@@ -18,10 +18,16 @@ final readonly class Box
     /** @param  non-empty-list<Point>  $points */
     public static function round(array $points): self
     {
-        $xs = array_map(static fn (Point $point): float => $point->x, $points);
-        $ys = array_map(static fn (Point $point): float => $point->y, $points);
+        $left = $right = $points[0]->x;
+        $top = $bottom = $points[0]->y;
+        foreach ($points as $point) {
+            $left = $point->x < $left ? $point->x : $left;
+            $right = $point->x > $right ? $point->x : $right;
+            $top = $point->y < $top ? $point->y : $top;
+            $bottom = $point->y > $bottom ? $point->y : $bottom;
+        }
 
-        return new self(min($xs), min($ys), max($xs), max($ys));
+        return new self($left, $top, $right, $bottom);
     }
 
     public function widthMm(): float

@@ -8,12 +8,21 @@ namespace OpenGlaze\Core\Outline;
  * Finds where closed chains of straight edges cross themselves or each other.
  *
  * Edges are put into the cells of a grid that they pass, so that only neighbours are compared: near
- * to linear in their number.
+ * to linear in their number. Coordinates lie in plain lists, since this is the one hot loop of an outline.
  */
 final class Crossings
 {
-    /** @var list<array{Point, Point, int, int, int}> from, to, loop, index in the loop, edges of the loop */
-    private array $edges = [];
+    /** @var list<float> */
+    private array $x = [];
+
+    /** @var list<float> */
+    private array $y = [];
+
+    /** @var list<int> the point that each point's edge leads to */
+    private array $next = [];
+
+    /** @var list<int> */
+    private array $loop = [];
 
     private readonly Box $box;
 
@@ -22,9 +31,13 @@ final class Crossings
     {
         $this->box = Box::round(array_merge(...$loops));
         foreach ($loops as $loop => $points) {
+            $first = count($this->x);
             $count = count($points);
             foreach ($points as $index => $point) {
-                $this->edges[] = [$point, $points[($index + 1) % $count], $loop, $index, $count];
+                $this->x[] = $point->x;
+                $this->y[] = $point->y;
+                $this->next[] = $first + ($index + 1) % $count;
+                $this->loop[] = $loop;
             }
         }
     }
@@ -41,94 +54,95 @@ final class Crossings
 
     private function search(): ?Crossing
     {
-        $box = $this->box;
-        $cells = max(1, (int) sqrt(count($this->edges)));
-        $across = max(1e-9, $box->widthMm()) / $cells;
-        $down = max(1e-9, $box->heightMm()) / $cells;
+        $count = count($this->x);
+        $cells = max(1, (int) sqrt($count));
+        $across = $cells / max(1e-9, $this->box->widthMm());
+        $down = $cells / max(1e-9, $this->box->heightMm());
+        $last = $cells - 1;
         $grid = [];
-        foreach ($this->edges as $number => [$from, $to]) {
-            foreach ($this->cellsOf($from, $to, $box, $across, $down, $cells) as $cell) {
-                foreach ($grid[$cell] ?? [] as $other) {
-                    $crossing = $this->cross($other, $number);
-                    if ($crossing !== null) {
-                        return $crossing;
+        for ($edge = 0; $edge < $count; $edge++) {
+            $end = $this->next[$edge];
+            [$upper, $lower] = $this->y[$edge] <= $this->y[$end] ? [$edge, $end] : [$end, $edge];
+            $top = ($this->y[$upper] - $this->box->top) * $down;
+            $bottom = ($this->y[$lower] - $this->box->top) * $down;
+            $from = ($this->x[$upper] - $this->box->left) * $across;
+            $to = ($this->x[$lower] - $this->box->left) * $across;
+            $slope = $bottom > $top ? ($to - $from) / ($bottom - $top) : 0.0;
+            $lastRow = min($last, (int) $bottom);
+            for ($row = min($last, (int) $top); $row <= $lastRow; $row++) {
+                // the part of the edge within this row of cells
+                $a = $bottom > $top ? $from + $slope * (max($top, $row) - $top) : $from;
+                $b = $bottom > $top ? $from + $slope * (min($bottom, $row + 1) - $top) : $to;
+                $lastColumn = min($last, (int) (max($a, $b) + 1e-9));
+                for ($column = max(0, min($last, (int) (min($a, $b) - 1e-9))); $column <= $lastColumn; $column++) {
+                    $cell = $row * $cells + $column;
+                    foreach ($grid[$cell] ?? [] as $other) {
+                        $crossing = $this->cross($other, $edge);
+                        if ($crossing !== null) {
+                            return $crossing;
+                        }
                     }
+                    $grid[$cell][] = $edge;
                 }
-                $grid[$cell][] = $number;
             }
         }
 
         return null;
     }
 
-    /** @return iterable<int> */
-    private function cellsOf(Point $from, Point $to, Box $box, float $across, float $down, int $cells): iterable
-    {
-        $column = static fn (float $x): int => max(0, min($cells - 1, (int) floor(($x - $box->left) / $across)));
-        $row = static fn (float $y): int => max(0, min($cells - 1, (int) floor(($y - $box->top) / $down)));
-        [$firstRow, $lastRow] = [$row(min($from->y, $to->y)), $row(max($from->y, $to->y))];
-        for ($r = $firstRow; $r <= $lastRow; $r++) {
-            [$near, $far] = self::within($from, $to, $box->top + $r * $down, $box->top + ($r + 1) * $down);
-            for ($c = $column($near - 1e-9); $c <= $column($far + 1e-9); $c++) {
-                yield $r * $cells + $c;
-            }
-        }
-    }
-
-    /**
-     * The least and greatest x of the part of an edge between two heights.
-     *
-     * @return array{float, float}
-     */
-    private static function within(Point $from, Point $to, float $top, float $bottom): array
-    {
-        [$upper, $lower] = $from->y <= $to->y ? [$from, $to] : [$to, $from];
-        $rise = $lower->y - $upper->y;
-        if ($rise <= 0) {
-            return [min($from->x, $to->x), max($from->x, $to->x)];
-        }
-        $at = static fn (float $y): float => $upper->x + ($lower->x - $upper->x) * (min($lower->y, max($upper->y, $y)) - $upper->y) / $rise;
-        [$one, $other] = [$at($top), $at($bottom)];
-
-        return [min($one, $other), max($one, $other)];
-    }
-
     private function cross(int $one, int $other): ?Crossing
     {
-        [$a, $b, $loopA, $indexA, $count] = $this->edges[$one];
-        [$c, $d, $loopB, $indexB] = $this->edges[$other];
-        $neighbours = $loopA === $loopB && (($indexA + 1) % $count === $indexB || ($indexB + 1) % $count === $indexA);
-        if ($neighbours) {
-            return $this->turnsBack($a, $b, $c, $d) ? new Crossing($b, $loopA, $loopB) : null;
+        $oneEnd = $this->next[$one];
+        $otherEnd = $this->next[$other];
+        if ($oneEnd === $other || $otherEnd === $one) {
+            return $this->turnsBack($one, $other) ? new Crossing($this->point($other), $this->loop[$one], $this->loop[$other]) : null;
         }
-        $ab = $b->minus($a);
-        $cd = $d->minus($c);
-        $across = $ab->cross($cd);
-        $between = $c->minus($a);
-        if (abs($across) < 1e-12 * ($ab->length() * $cd->length() + 1e-12)) {
-            return abs($between->cross($ab)) <= 1e-9 * $ab->length() && $this->overlap($a, $b, $c, $d) ? new Crossing($c, $loopA, $loopB) : null;
+        $abX = $this->x[$oneEnd] - $this->x[$one];
+        $abY = $this->y[$oneEnd] - $this->y[$one];
+        $cdX = $this->x[$otherEnd] - $this->x[$other];
+        $cdY = $this->y[$otherEnd] - $this->y[$other];
+        $gapX = $this->x[$other] - $this->x[$one];
+        $gapY = $this->y[$other] - $this->y[$one];
+        $across = $abX * $cdY - $abY * $cdX;
+        $aside = $gapX * $abY - $gapY * $abX;
+        if (abs($across) < 1e-12 * (hypot($abX, $abY) * hypot($cdX, $cdY) + 1e-12)) {
+            return abs($aside) <= 1e-9 * hypot($abX, $abY) && $this->overlap($one, $other)
+                ? new Crossing($this->point($other), $this->loop[$one], $this->loop[$other])
+                : null;
         }
-        $t = $between->cross($cd) / $across;
-        $u = $between->cross($ab) / $across;
+        $t = ($gapX * $cdY - $gapY * $cdX) / $across;
+        $u = $aside / $across;
 
-        return $t >= 0 && $t <= 1 && $u >= 0 && $u <= 1 ? new Crossing($a->plus($ab->times($t)), $loopA, $loopB) : null;
+        return $t >= 0 && $t <= 1 && $u >= 0 && $u <= 1
+            ? new Crossing(new Point($this->x[$one] + $t * $abX, $this->y[$one] + $t * $abY), $this->loop[$one], $this->loop[$other])
+            : null;
     }
 
     /** Whether one of two edges that meet lies back on the other. */
-    private function turnsBack(Point $a, Point $b, Point $c, Point $d): bool
+    private function turnsBack(int $one, int $other): bool
     {
-        [$first, $second] = $b == $c ? [$a->minus($b), $d->minus($c)] : [$b->minus($a), $c->minus($d)];
-        $along = $first->x * $second->x + $first->y * $second->y;
+        [$before, $after] = $this->next[$one] === $other ? [$one, $other] : [$other, $one];
+        $corner = $this->point($after);
+        $back = $this->point($before)->minus($corner);
+        $on = $this->point($this->next[$after])->minus($corner);
+        $along = $back->x * $on->x + $back->y * $on->y;
 
-        return $along > 0 && abs($first->cross($second)) <= 1e-12 * $along;
+        return $along > 0 && abs($back->cross($on)) <= 1e-12 * $along;
     }
 
-    private function overlap(Point $a, Point $b, Point $c, Point $d): bool
+    /** Whether two edges on one line share a stretch of it. */
+    private function overlap(int $one, int $other): bool
     {
-        $axis = abs($b->x - $a->x) >= abs($b->y - $a->y)
-            ? static fn (Point $p): float => $p->x
-            : static fn (Point $p): float => $p->y;
+        $oneEnd = $this->next[$one];
+        $otherEnd = $this->next[$other];
+        $axis = abs($this->x[$oneEnd] - $this->x[$one]) >= abs($this->y[$oneEnd] - $this->y[$one]) ? $this->x : $this->y;
 
-        return max(min($axis($a), $axis($b)), min($axis($c), $axis($d))) <= min(max($axis($a), $axis($b)), max($axis($c), $axis($d)));
+        return max(min($axis[$one], $axis[$oneEnd]), min($axis[$other], $axis[$otherEnd]))
+            <= min(max($axis[$one], $axis[$oneEnd]), max($axis[$other], $axis[$otherEnd]));
+    }
+
+    private function point(int $index): Point
+    {
+        return new Point($this->x[$index], $this->y[$index]);
     }
 }

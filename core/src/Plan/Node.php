@@ -53,6 +53,18 @@ final readonly class Node
         $this->faults->add($this->at($field), $sentence);
     }
 
+    /** A fault of the object as a whole. */
+    public function faultHere(string $sentence): void
+    {
+        $this->faults->add($this->pointer, $sentence);
+    }
+
+    /** A fault of one entry of a list of plain values. */
+    public function faultAtEntry(string $field, int $index, string $sentence): void
+    {
+        $this->faults->add($this->at($field).'/'.$index, $sentence);
+    }
+
     public function number(string $field, float $least, float $most, string $unit = ''): Sourced
     {
         return $this->optionalNumber($field, $least, $most, $unit) ?? $this->missing($field);
@@ -110,7 +122,7 @@ final readonly class Node
         return $value;
     }
 
-    public function text(string $field): string
+    public function text(string $field, int $longest = self::LONGEST_TEXT): string
     {
         $value = $this->raw($field);
         if (! is_string($value) || trim($value) === '') {
@@ -118,8 +130,8 @@ final readonly class Node
 
             return '';
         }
-        if (mb_strlen($value) > self::LONGEST_TEXT) {
-            $this->fault($field, sprintf('Write at most %d characters.', self::LONGEST_TEXT));
+        if (strlen($value) > $longest && mb_strlen($value) > $longest) {
+            $this->fault($field, sprintf('Write at most %s characters.', number_format($longest)));
         }
 
         return $value;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
-use OpenGlaze\Core\Outline\Circle;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\OutlineException;
-use OpenGlaze\Core\Outline\Rectangle;
 use OpenGlaze\Core\Outline\Side;
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;
+use stdClass;
 
 /** Reads one piece. */
 final class PieceReader
@@ -23,17 +23,13 @@ final class PieceReader
         'target_thickness_mm' => 'A target thickness',
     ];
 
-    private const LEAST_MM = 0.1;
-
-    private const MOST_MM = 10_000.0;
-
     public function read(Node $node): Piece
     {
         foreach (self::NOT_YET as $field => $what) {
             $node->refuse($field, $what, $field === 'face_down' ? false : null);
         }
         $node->choice('kind', PieceKind::class, PieceKind::Other);
-        $outline = $this->outline($node->object('outline'));
+        $outline = (new OutlineReader)->read($node->object('outline'));
         $surface = $node->choice('surface', Surface::class) ?? Surface::Sealed;
 
         return new Piece(
@@ -49,25 +45,10 @@ final class PieceReader
         );
     }
 
-    private function outline(Node $node): Outline
+    /** The outline of a piece that was read before, without asking for the rest of it. */
+    public function outline(stdClass $piece): Outline
     {
-        $node->refuse('radius_mm', 'A rounded corner', 0);
-        $node->refuse('holes', 'A hole');
-        $length = static fn (string $field): float => $node->number($field, self::LEAST_MM, self::MOST_MM, 'mm')->value;
-
-        return match ($node->text('shape')) {
-            'rectangle' => Rectangle::of($length('width_mm'), $length('height_mm')),
-            'circle' => Circle::ofDiameter($length('diameter_mm')),
-            '' => Rectangle::of(1, 1),
-            default => $this->unknownShape($node),
-        };
-    }
-
-    private function unknownShape(Node $node): Outline
-    {
-        $node->fault('shape', sprintf('The shape "%s" cannot be computed yet: write rectangle or circle.', mb_substr($node->text('shape'), 0, 40)));
-
-        return Rectangle::of(1, 1);
+        return (new OutlineReader)->read((new Node($piece, '', new Faults, Origin::Entered))->object('outline'));
     }
 
     /** A depth of 0 means a piece without an edge to coat. */
@@ -77,7 +58,7 @@ final class PieceReader
 
         return $raw === 0 || $raw === 0.0
             ? Sourced::entered(0.0)
-            : $node->numberOr('edge_depth_mm', 0, self::LEAST_MM, self::MOST_MM, 'mm');
+            : $node->numberOr('edge_depth_mm', 0, OutlineReader::LEAST_MM, OutlineReader::MOST_MM, 'mm');
     }
 
     private function coatedEdges(Node $node, Outline $outline): CoatedEdges

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Outline\Circle;
+use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\Rectangle;
+use OpenGlaze\Core\Outline\RoundedRectangle;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Quantity\Origin;
 
@@ -23,9 +25,15 @@ final readonly class PieceTraces
         $piece = $this->piece;
         $outline = $piece->outline;
         $inputs = $this->lengths($outline);
-        [$areaWords, $area, $edgeWords, $perimeter] = $outline instanceof Circle
-            ? ['π/4 × diameter²', 'pi / 4 * diameter_mm ** 2 / 100', 'π × diameter', 'pi * diameter_mm']
-            : ['width × height', 'width_mm * height_mm / 100', 'twice width and height', '2 * (width_mm + height_mm)'];
+        [$areaWords, $area, $edgeWords, $perimeter] = match (true) {
+            $outline instanceof Circle => ['π/4 × diameter²', 'pi / 4 * diameter_mm ** 2 / 100', 'π × diameter', 'pi * diameter_mm'],
+            $outline instanceof Rectangle => ['width × height', 'width_mm * height_mm / 100', 'twice width and height', '2 * (width_mm + height_mm)'],
+            $outline instanceof RoundedRectangle => [
+                'width × height, less what the rounded corners take away', '(width_mm * height_mm - (4 - pi) * radius_mm ** 2) / 100',
+                'twice width and height, less what the rounded corners cut short', '2 * (width_mm + height_mm) - (8 - 2 * pi) * radius_mm',
+            ],
+            default => ['what the outline encloses, less its holes', '(enclosed_mm2 - holes_mm2) / 100', 'the length of the outline', 'length_mm'],
+        };
 
         return [
             new Trace('area_cm2', 'Area of one piece', 'cm²', $piece->areaCm2(), $areaWords, $area, $inputs),
@@ -65,7 +73,16 @@ final readonly class PieceTraces
             $outline instanceof Circle => [
                 TraceInput::given('diameter_mm', 'diameter', $outline->diameterMm, 'mm', Origin::Entered),
             ],
-            default => [],
+            $outline instanceof RoundedRectangle => [
+                TraceInput::given('width_mm', 'width', $outline->widthMm, 'mm', Origin::Entered),
+                TraceInput::given('height_mm', 'height', $outline->heightMm, 'mm', Origin::Entered),
+                TraceInput::given('radius_mm', 'corner radius', $outline->radiusMm, 'mm', Origin::Entered),
+            ],
+            default => [
+                TraceInput::computed('enclosed_mm2', 'enclosed by the outline', $outline->edge()->areaMm2(), 'mm²'),
+                TraceInput::computed('holes_mm2', 'holes', array_sum(array_map(static fn (Loop $hole): float => $hole->areaMm2(), $outline->holes())), 'mm²'),
+                TraceInput::computed('length_mm', 'length of the outline', $outline->edge()->lengthMm(), 'mm'),
+            ],
         };
     }
 }

@@ -66,8 +66,16 @@ final class PlanReaderTest extends TestCase
             'a missing size' => [['/pieces/0/outline/height_mm' => new Gone], '/pieces/0/outline/height_mm', 'missing'],
             'no outline' => [['/pieces/0/outline' => new Gone], '/pieces/0/outline', 'missing'],
             'an outline that is a list' => [['/pieces/0/outline' => []], '/pieces/0/outline', 'object'],
-            'another shape' => [['/pieces/0/outline/shape' => 'ring'], '/pieces/0/outline/shape', 'cannot be computed yet'],
-            'a hole' => [['/pieces/0/outline/holes' => [new stdClass]], '/pieces/0/outline/holes', 'cannot be computed yet'],
+            'another shape' => [['/pieces/0/outline/shape' => 'star'], '/pieces/0/outline/shape', '"star" is not known'],
+            'a corner too round' => [['/pieces/0/outline/radius_mm' => 300], '/pieces/0/outline', 'half of the shorter side'],
+            'a ring that is closed' => [['/pieces/0/outline' => (object) ['shape' => 'ring', 'diameter_mm' => 30, 'inner_mm' => 30]], '/pieces/0/outline/inner_mm', 'smaller than the outer'],
+            'two points' => [['/pieces/0/outline' => (object) ['shape' => 'polygon', 'points_mm' => [[0, 0], [1, 1]]]], '/pieces/0/outline', 'three points or more'],
+            'a point of three' => [['/pieces/0/outline' => (object) ['shape' => 'polygon', 'points_mm' => [[0, 0], [1, 1, 1]]]], '/pieces/0/outline/points_mm/1', '[x, y]'],
+            'no points' => [['/pieces/0/outline' => (object) ['shape' => 'polygon']], '/pieces/0/outline/points_mm', 'missing'],
+            'an edge that crosses itself' => [['/pieces/0/outline' => (object) ['shape' => 'path', 'd' => 'M0 0L90 90L90 0L0 90Z']], '/pieces/0/outline', 'crosses itself near 45, 45 mm'],
+            'a path far too large' => [['/pieces/0/outline' => (object) ['shape' => 'path', 'd' => 'M0 0H20000V90H0Z']], '/pieces/0/outline', 'longest side'],
+            'a hole outside' => [['/pieces/0/outline/holes' => [(object) ['shape' => 'circle', 'diameter_mm' => 20, 'x_mm' => 610, 'y_mm' => 50]]], '/pieces/0/outline', 'A hole lies outside'],
+            'a hole without a place' => [['/pieces/0/outline/holes' => [(object) ['shape' => 'circle', 'diameter_mm' => 20]]], '/pieces/0/outline/holes/0/x_mm', 'missing'],
             'an unknown surface' => [['/pieces/0/surface' => 'cheese'], '/pieces/0/surface', '"cheese" is not known'],
             'an unknown side' => [['/pieces/0/coated_edges' => ['top', 'under']], '/pieces/0/coated_edges', 'all, none'],
             'half a piece' => [['/pieces/0/quantity' => 1.5], '/pieces/0/quantity', 'whole number'],
@@ -110,6 +118,22 @@ final class PlanReaderTest extends TestCase
                 array_map(static fn (Fault $fault): string => $fault->pointer, $exception->faults),
             );
             throw $exception;
+        }
+    }
+
+    public function test_every_shape_is_read(): void
+    {
+        $hole = (object) ['shape' => 'circle', 'diameter_mm' => 20, 'x_mm' => 40, 'y_mm' => 40];
+        foreach ([
+            [M_PI / 4 * 30 * 20, ['shape' => 'ellipse', 'width_mm' => 300, 'height_mm' => 200]],
+            [M_PI / 4 * (30 ** 2 - 10 ** 2), ['shape' => 'ring', 'diameter_mm' => 300, 'inner_mm' => 100]],
+            [50.0, ['shape' => 'polygon', 'points_mm' => [[0, 0], [100, 0], [0, 100]]]],
+            [100.0, ['shape' => 'path', 'd' => 'M0 0h100v100h-100z']],
+            [100.0 - M_PI, ['shape' => 'path', 'd' => 'M5 5h100v100h-100z', 'holes' => [$hole]]],
+            [600 - (4 - M_PI) * 2.5 ** 2 - M_PI, ['shape' => 'rectangle', 'width_mm' => 300, 'height_mm' => 200, 'radius_mm' => 25, 'holes' => [$hole]]],
+        ] as [$cm2, $outline]) {
+            $piece = (new PlanReader)->read(Plans::with(['/pieces/0/outline' => (object) $outline]))->pieces['chart'];
+            self::assertEqualsWithDelta($cm2, $piece->areaCm2(), 1e-6, $outline['shape']);
         }
     }
 

@@ -28,6 +28,9 @@ final class TracesTest extends TestCase
             'past its open time' => [['/coats/0/age_min' => 60]],
             'hardly any film' => [['/coats/0/size_by/thickness_mm' => 0.05]],
             'two sides of many tiles' => [['/pieces/0/coated_edges' => ['top', 'left'], '/pieces/0/quantity' => 24]],
+            'a rounded tile with a hole' => [['/pieces/0/outline' => (object) ['shape' => 'rectangle', 'width_mm' => 98, 'height_mm' => 98, 'radius_mm' => 12, 'holes' => [(object) ['shape' => 'circle', 'diameter_mm' => 5, 'x_mm' => 46, 'y_mm' => 4]]]]],
+            'rounded corners' => [['/pieces/0/outline/radius_mm' => 20]],
+            'an oval' => [['/pieces/0/outline' => (object) ['shape' => 'ellipse', 'width_mm' => 300, 'height_mm' => 200]]],
             'no edge' => [['/pieces/0/coated_edges' => 'none']],
             'a night that cools' => [['/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 22], (object) ['at_h' => 6, 'c' => 16]], '/coats/0/age_min' => 4]],
         ];

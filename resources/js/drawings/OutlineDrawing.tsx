@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react'
-import type { OutlineSpec, SideName } from '../types'
+import type { Drawing, SideName } from '../types'
 
 interface Props {
-    outline: OutlineSpec
+    drawing: Drawing
     coatedEdges: 'all' | 'none' | SideName[] | number
     /** px of the longest side. */
     size: number
@@ -16,8 +16,8 @@ const SIDES: SideName[] = ['top', 'right', 'bottom', 'left']
 
 /** A piece from above, to scale, its coated edges drawn heavy; with its dimensions where wanted. */
 export function OutlineDrawing(props: Props): ReactNode {
-    const { outline, size } = props
-    const [w, h] = boxOf(outline)
+    const { drawing, size } = props
+    const [w, h] = boxOf(drawing)
     const scale = size / Math.max(w, h)
     const [width, height] = [w * scale, h * scale]
     const heavy = Math.min(5, Math.max(2.5, Math.min(width, height) / 40))
@@ -35,41 +35,28 @@ export function OutlineDrawing(props: Props): ReactNode {
             className="block max-w-full"
             aria-hidden={props.onSide === undefined}
         >
-            {outline.shape === 'circle' ? (
-                <>
-                    <circle
-                        cx={width / 2}
-                        cy={height / 2}
-                        r={width / 2}
-                        fill={fill}
-                        stroke="var(--ink)"
-                        strokeWidth={coated('top') ? heavy : 1.25}
+            <path d={drawing.edge + drawing.holes} transform={`scale(${scale})`} fill={fill} fillRule="evenodd" />
+            {drawing.holes !== '' && <Edge d={drawing.holes} scale={scale} width={1.25} />}
+            {!drawing.sides && <Edge d={drawing.edge} scale={scale} width={coated('top') ? heavy : 1.25} />}
+            {props.glossy && <Glint width={width} height={height} inset={drawing.sides ? 8 : width * 0.2} />}
+            {drawing.sides &&
+                SIDES.map((side) => (
+                    <Side
+                        key={side}
+                        side={side}
+                        d={sidePath(side, width, height, drawing.radius_mm * scale)}
+                        strokeWidth={coated(side) ? heavy : 1.25}
+                        coated={coated(side)}
+                        {...(props.onSide ? { onPress: props.onSide } : {})}
                     />
-                    {props.glossy && <Glint width={width} height={height} inset={width * 0.18} />}
-                </>
-            ) : (
-                <>
-                    <rect width={width} height={height} fill={fill} stroke="var(--ink)" strokeWidth="1.25" />
-                    {props.glossy && <Glint width={width} height={height} inset={8} />}
-                    {SIDES.map((side) => (
-                        <Side
-                            key={side}
-                            side={side}
-                            d={sidePath(side, width, height)}
-                            strokeWidth={coated(side) ? heavy : 1.25}
-                            coated={coated(side)}
-                            {...(props.onSide ? { onPress: props.onSide } : {})}
-                        />
-                    ))}
-                </>
-            )}
+                ))}
             {props.dimensions && (
                 <g className="text-[14px]" fill="var(--ink)" stroke="none">
                     <Dimension from={[0, height + 24]} to={[width, height + 24]} />
                     <text x={width / 2} y={height + 42} textAnchor="middle">
                         {props.dimensions.width}
                     </text>
-                    {outline.shape === 'rectangle' && (
+                    {!drawing.round && (
                         <>
                             <Dimension from={[-24, 0]} to={[-24, height]} />
                             <text
@@ -88,19 +75,32 @@ export function OutlineDrawing(props: Props): ReactNode {
     )
 }
 
-export function boxOf(outline: OutlineSpec): [number, number] {
-    return outline.shape === 'circle'
-        ? [outline.diameter_mm ?? 1, outline.diameter_mm ?? 1]
-        : [outline.width_mm ?? 1, outline.height_mm ?? 1]
+export function boxOf(drawing: Drawing): [number, number] {
+    return [drawing.width_mm, drawing.height_mm]
 }
 
-function sidePath(side: SideName, width: number, height: number): string {
+/** A side: its straight part and the arc of the corner after it. */
+function sidePath(side: SideName, width: number, height: number, radius: number): string {
+    const arc = `a${radius} ${radius} 0 0 1`
     return {
-        top: `M0 0 H${width}`,
-        right: `M${width} 0 V${height}`,
-        bottom: `M0 ${height} H${width}`,
-        left: `M0 0 V${height}`,
+        top: `M${radius} 0 H${width - radius} ${arc} ${radius} ${radius}`,
+        right: `M${width} ${radius} V${height - radius} ${arc} ${-radius} ${radius}`,
+        bottom: `M${width - radius} ${height} H${radius} ${arc} ${-radius} ${-radius}`,
+        left: `M0 ${height - radius} V${radius} ${arc} ${radius} ${-radius}`,
     }[side]
+}
+
+function Edge({ d, scale, width }: { d: string; scale: number; width: number }): ReactNode {
+    return (
+        <path
+            d={d}
+            transform={`scale(${scale})`}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={width}
+            vectorEffect="non-scaling-stroke"
+        />
+    )
 }
 
 function Side(props: {
@@ -112,11 +112,13 @@ function Side(props: {
 }): ReactNode {
     return (
         <>
-            <path d={props.d} stroke="var(--ink)" strokeWidth={props.strokeWidth} strokeLinecap="square" />
+            <path d={props.d} fill="none" stroke="var(--ink)" strokeWidth={props.strokeWidth} strokeLinecap="square" />
             {props.onPress && (
                 <path
                     d={props.d}
+                    fill="none"
                     stroke="transparent"
+                    pointerEvents="stroke"
                     strokeWidth="32"
                     className="cursor-pointer"
                     role="checkbox"

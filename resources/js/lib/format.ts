@@ -131,6 +131,16 @@ export function moment(ms: number, nowMs: number): string {
     return `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${time}`
 }
 
+export function shortDay(ms: number): string {
+    return new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+}
+
 export function day(ms: number): string {
     return new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+}
+
+/** A piece's size as it is said: one diameter, or width by height. */
+export function sizeOf(drawing: { width_mm: number; height_mm: number; round: boolean }, units: Units): string {
+    const width = length(drawing.width_mm, units)
+    return drawing.round ? `⌀ ${joined(width)}` : `${width.text} × ${joined(length(drawing.height_mm, units))}`
 }

@@ -8,7 +8,7 @@ import { Figure, Traced } from '../../controls/TraceSheet'
 import { boxOf } from '../../drawings/OutlineDrawing'
 import { Section } from '../../drawings/Section'
 import { WhereItGoes } from '../../drawings/WhereItGoes'
-import { joined, length, thickness, volume } from '../../lib/format'
+import { joined, length, sizeOf, thickness, volume } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
@@ -65,7 +65,7 @@ export default function Coat(props: Props): ReactNode {
     const pulled = (draft.touched.coat?.size_by as { thickness_mm?: unknown } | undefined)?.thickness_mm
     const film = typeof pulled === 'number' ? pulled : (answer?.coat.thickness_mm ?? 1)
     const spec = props.piece.spec
-    const [w, h] = boxOf(spec.outline)
+    const [w, h] = boxOf(props.piece.drawing)
     const goOn = async (): Promise<void> => {
         if (await draft.flush()) router.visit(`/coats/${props.coat.id}/mix`)
     }
@@ -99,9 +99,7 @@ export default function Coat(props: Props): ReactNode {
                     <div className="order-2 p-4 sm:px-6 lg:order-1 lg:border-r lg:ruled">
                         <p className="pb-3 text-soft">
                             {COAT_KINDS[props.coat.kind] ?? props.coat.kind} on{' '}
-                            {surfaceWord(spec.surface).toLowerCase()}, {spec.outline.shape === 'circle' && '⌀ '}
-                            {joined(length(w, units))}
-                            {spec.outline.shape === 'rectangle' && ` × ${joined(length(h, units))}`}
+                            {surfaceWord(spec.surface).toLowerCase()}, {sizeOf(props.piece.drawing, units)}
                             {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
                         </p>
                         <Fields draft={draft} resins={props.resins} advice={answer?.advice ?? []} />

@@ -2,8 +2,7 @@ import type { ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
 import { FilmLane } from '../../drawings/FilmLane'
 import { VOLUME_PARTS } from '../../drawings/WhereItGoes'
-import { boxOf } from '../../drawings/OutlineDrawing'
-import { joined, length, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
+import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
 import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec } from '../../types'
@@ -24,12 +23,8 @@ interface Props {
 export function Paper(props: Props): ReactNode {
     const units = useUnits()
     const { answer, piece, resin, room } = props
-    const [w, h] = boxOf(piece.spec.outline)
     const { ratio } = resin.sheet
-    const size =
-        piece.spec.outline.shape === 'circle'
-            ? `⌀ ${joined(length(w, units))}`
-            : `${joined(length(w, units))} × ${joined(length(h, units))}`
+    const size = sizeOf(piece.drawing, units)
     return (
         <article
             className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-h-[250mm] print:max-w-none print:overflow-hidden print:border-0 print:p-px print:text-[13px] print:leading-snug"

@@ -10,11 +10,11 @@ import { countdown, moment, span } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useShared } from '../../lib/pages'
 import { lane, phaseOf, wanted } from '../../lib/pour'
-import type { PieceSpec, PourState } from '../../types'
+import type { PieceRow, PourState } from '../../types'
 
 interface Props {
     pours: PourState[]
-    waiting: { coat_id: number; name: string; spec: PieceSpec }[]
+    waiting: (PieceRow & { coat_id: number })[]
     pieces: number
 }
 
@@ -78,7 +78,7 @@ export default function Now({ pours: first, waiting, pieces }: Props): ReactNode
 
 /** What is planned and not poured, drawn to one scale. */
 function Waiting({ pieces }: { pieces: Props['waiting'] }): ReactNode {
-    const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.spec.outline))))
+    const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
     return (
         <section className="mt-auto px-4 pt-8 pb-6 sm:px-8">
             <h2 className="border-b ruled pb-1 text-lg font-bold">Planned, not on the bench</h2>
@@ -87,9 +87,9 @@ function Waiting({ pieces }: { pieces: Props['waiting'] }): ReactNode {
                     <li key={piece.coat_id}>
                         <Link href={`/coats/${piece.coat_id}`} className="group block">
                             <OutlineDrawing
-                                outline={piece.spec.outline}
+                                drawing={piece.drawing}
                                 coatedEdges={piece.spec.coated_edges ?? 'none'}
-                                size={Math.max(22, (Math.max(...boxOf(piece.spec.outline)) / longest) * 120)}
+                                size={Math.max(22, (Math.max(...boxOf(piece.drawing)) / longest) * 120)}
                             />
                             <span className="block pt-1 group-hover:underline">{piece.name}</span>
                         </Link>

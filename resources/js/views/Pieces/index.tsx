@@ -5,7 +5,7 @@ import { LinkButton } from '../../controls/Button'
 import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { PhaseWord } from '../../drawings/phases'
 import { useServerNow } from '../../lib/clock'
-import { day, joined, length } from '../../lib/format'
+import { shortDay, sizeOf } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { phaseOf } from '../../lib/pour'
 import { surfaceWord } from '../../lib/words'
@@ -58,7 +58,7 @@ export default function Pieces({ plans }: Props): ReactNode {
 }
 
 function Shelf({ pieces }: { pieces: ListedPiece[] }): ReactNode {
-    const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.spec.outline))))
+    const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
     return (
         <ul className="flex flex-wrap gap-x-8 gap-y-8 pt-6">
             {pieces.map((piece) => (
@@ -71,14 +71,10 @@ function Shelf({ pieces }: { pieces: ListedPiece[] }): ReactNode {
 function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): ReactNode {
     const units = useUnits()
     const now = useServerNow()
-    const { outline } = piece.spec
-    const [w, h] = boxOf(outline)
+    const [w, h] = boxOf(piece.drawing)
     const coat = piece.coats[0]
     const pour = piece.pours[0]
-    const size =
-        outline.shape === 'circle'
-            ? `⌀ ${joined(length(w, units))}`
-            : `${length(w, units).text} × ${joined(length(h, units))}`
+    const size = sizeOf(piece.drawing, units)
     return (
         <li className="w-52">
             <Link
@@ -87,7 +83,7 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
             >
                 <span className="flex min-h-42 items-end">
                     <OutlineDrawing
-                        outline={outline}
+                        drawing={piece.drawing}
                         coatedEdges={piece.spec.coated_edges ?? 'none'}
                         size={Math.max(26, (Math.max(w, h) / longest) * 156)}
                         glossy={pour !== undefined}
@@ -108,7 +104,9 @@ function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): Rea
                     )
                 ) : (
                     <span className="text-soft">
-                        {piece.last_poured_at === null ? 'Not poured yet' : `Last poured ${day(piece.last_poured_at)}`}
+                        {piece.last_poured_at === null
+                            ? 'Not poured yet'
+                            : `Last poured ${shortDay(piece.last_poured_at)}`}
                     </span>
                 )}
             </p>

@@ -11,21 +11,47 @@ import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { KINDS, SURFACES } from '../../lib/words'
-import { allOf, body, type Typed } from './typed'
-import type { OutlineSpec, PieceFigures, PieceRow, PieceSpec, Sentences, SideName, Trace } from '../../types'
+import { changes, NEEDED_LENGTHS, SHAPE_LENGTHS, whole, type LengthField, type Typed } from './typed'
+import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, ShapeName, SideName, Trace } from '../../types'
 
 interface Props {
     piece: (PieceRow & { coat_id: number | null }) | null
 }
 
-interface Box {
-    width_mm: number
-    height_mm: number
-}
-
 interface Live {
     piece: PieceFigures
-    box: Box
+    drawing: Drawing
+}
+
+const SHAPES: { value: string; label: string }[] = [
+    { value: 'rectangle', label: 'Rectangle' },
+    { value: 'circle', label: 'Circle' },
+    { value: 'ellipse', label: 'Oval' },
+    { value: 'ring', label: 'Ring' },
+]
+
+const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: string }> = {
+    width_mm: { label: 'Width', metric: 'such as 62 cm', imperial: 'such as 2\' 6"' },
+    height_mm: { label: 'Height', metric: 'such as 410', imperial: 'such as 16 1/2' },
+    radius_mm: { label: 'Corner radius', metric: 'square', imperial: 'square' },
+    diameter_mm: { label: 'Diameter', metric: 'such as 90 cm', imperial: "such as 3'" },
+    inner_mm: { label: 'Inner diameter', metric: 'such as 10 cm', imperial: 'such as 4' },
+}
+
+/** Stands on the page until there is a size to draw. */
+function unmeasured(shape: ShapeName): Drawing {
+    const [width, height] = shape === 'circle' || shape === 'ring' ? [2, 2] : [3, 2]
+    const oval = (rx: number, ry: number): string =>
+        `M${width / 2 - rx} 1a${rx} ${ry} 0 0 1 ${2 * rx} 0a${rx} ${ry} 0 0 1 ${-2 * rx} 0Z`
+    return {
+        width_mm: width,
+        height_mm: height,
+        sides: shape === 'rectangle',
+        round: width === height,
+        radius_mm: 0,
+        edge: shape === 'rectangle' ? 'M0 0H3V2H0Z' : oval(width / 2, 1),
+        holes: shape === 'ring' ? oval(0.4, 0.4) : '',
+    }
 }
 
 const NEW: PieceSpec = {
@@ -47,17 +73,16 @@ export default function TakeIn({ piece }: Props): ReactNode {
     const left = useRef(new Set<string>())
 
     const shape = typed.shape ?? saved.outline.shape
+    const lengthText = (field: LengthField): string =>
+        typed.lengths?.[field] ?? fieldLength(saved.outline[field], units)
     const field = {
         name: typed.name ?? piece?.name ?? '',
-        width: typed.width ?? fieldLength(saved.outline.width_mm, units),
-        height: typed.height ?? fieldLength(saved.outline.height_mm, units),
-        diameter: typed.diameter ?? fieldLength(saved.outline.diameter_mm, units),
         edge: typed.edge ?? fieldLength(saved.edge_depth_mm, units),
         quantity: typed.quantity ?? String(saved.quantity ?? 1),
     }
     const edges = typed.edges ?? (typeof saved.coated_edges === 'number' ? 'all' : (saved.coated_edges ?? 'none'))
     const surface = typed.surface ?? saved.surface
-    const ready = shape === 'circle' ? field.diameter !== '' : field.width !== '' && field.height !== ''
+    const ready = NEEDED_LENGTHS(shape).every((length) => lengthText(length).trim() !== '')
 
     const latest = useLatest(async (body: unknown) => {
         try {
@@ -69,11 +94,11 @@ export default function TakeIn({ piece }: Props): ReactNode {
             setHeard(error.sentences)
         }
     })
-    const whole = body({ ...allOf(saved, units), ...typed, ...(piece ? {} : { edges, surface }) }, null)
-    const key = JSON.stringify(whole)
+    const body = whole(saved, typed)
+    const key = JSON.stringify(body)
     useEffect(() => {
-        if (ready) latest.ask(whole)
-        // whole is described by its key
+        if (ready) latest.ask(body)
+        // body is described by its key
     }, [key, ready]) // eslint-disable-line
 
     const change = (part: Typed): void => {
@@ -81,7 +106,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
         setRefused({})
     }
     const sentence = (name: string): string | undefined =>
-        refused[name] ?? (left.current.has(name) ? heard[name] : undefined)
+        refused[name] ?? (left.current.has(name) || name === 'outline' ? heard[name] : undefined)
     const leave = (name: string) => (): void => {
         left.current.add(name)
         setHeard((before) => ({ ...before }))
@@ -98,12 +123,12 @@ export default function TakeIn({ piece }: Props): ReactNode {
             onStart: () => setSending(true),
             onFinish: () => setSending(false),
         }
-        if (piece === null) router.post('/pieces', whole as never, options)
-        else router.put(`/pieces/${piece.id}`, body(typed, saved.outline) as never, options)
+        if (piece === null) router.post('/pieces', body as never, options)
+        else router.put(`/pieces/${piece.id}`, changes(typed) as never, options)
     }
 
     const figures = live?.piece ?? null
-    const outline = drawnOutline(shape, live?.box ?? null)
+    const drawing = (ready ? (live?.drawing ?? piece?.drawing) : undefined) ?? unmeasured(shape)
     const general = refused.form ?? heard.form
     const fetchTrace = useCallback(
         (figure: string) => ask<Trace>('POST', `/pieces/live/trace/${figure}`, JSON.parse(key)),
@@ -150,55 +175,39 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             large
                         />
                         <div className="flex flex-wrap gap-x-6 gap-y-3">
-                            <Switch
-                                label="Shape"
-                                value={shape}
-                                options={[
-                                    { value: 'rectangle', label: 'Rectangle' },
-                                    { value: 'circle', label: 'Circle' },
-                                ]}
-                                onChange={(value) =>
-                                    change({
-                                        shape: value === 'circle' ? 'circle' : 'rectangle',
-                                        ...(value === 'circle' && Array.isArray(edges) ? { edges: 'all' } : {}),
-                                    })
-                                }
-                            />
+                            {SHAPE_LENGTHS[shape].length === 0 ? (
+                                <p className="text-soft">Its outline came with a plan file, and stays as it is.</p>
+                            ) : (
+                                <Switch
+                                    label="Shape"
+                                    value={shape}
+                                    options={SHAPES}
+                                    onChange={(value) =>
+                                        change({
+                                            shape: value as ShapeName,
+                                            ...(value !== 'rectangle' && Array.isArray(edges) ? { edges: 'all' } : {}),
+                                        })
+                                    }
+                                />
+                            )}
                         </div>
-                        {shape === 'circle' ? (
-                            <Field
-                                label="Diameter"
-                                value={field.diameter}
-                                unit={units === 'metric' ? 'mm' : 'in'}
-                                onChange={(diameter) => change({ diameter })}
-                                onDone={leave('outline.diameter_mm')}
-                                sentence={sentence('outline.diameter_mm')}
-                                placeholder={units === 'metric' ? 'such as 90 cm' : "such as 3'"}
-                                large
-                            />
-                        ) : (
-                            <div className="grid grid-cols-2 gap-5">
+                        <div className="grid grid-cols-2 gap-5">
+                            {SHAPE_LENGTHS[shape].map((name) => (
                                 <Field
-                                    label="Width"
-                                    value={field.width}
+                                    key={name}
+                                    label={LENGTHS[name].label}
+                                    value={lengthText(name)}
                                     unit={units === 'metric' ? 'mm' : 'in'}
-                                    onChange={(width) => change({ width })}
-                                    onDone={leave('outline.width_mm')}
-                                    sentence={sentence('outline.width_mm')}
-                                    placeholder={units === 'metric' ? 'such as 62 cm' : 'such as 2\' 6"'}
-                                    large
+                                    onChange={(value) => change({ lengths: { ...typed.lengths, [name]: value } })}
+                                    onDone={leave(`outline.${name}`)}
+                                    sentence={sentence(`outline.${name}`)}
+                                    placeholder={LENGTHS[name][units]}
+                                    large={name !== 'radius_mm'}
                                 />
-                                <Field
-                                    label="Height"
-                                    value={field.height}
-                                    unit={units === 'metric' ? 'mm' : 'in'}
-                                    onChange={(height) => change({ height })}
-                                    onDone={leave('outline.height_mm')}
-                                    sentence={sentence('outline.height_mm')}
-                                    placeholder={units === 'metric' ? 'such as 410' : 'such as 16 1/2'}
-                                    large
-                                />
-                            </div>
+                            ))}
+                        </div>
+                        {sentence('outline') !== undefined && (
+                            <p className="font-semibold text-danger">{sentence('outline')}</p>
                         )}
                         <div className="grid grid-cols-2 gap-5">
                             <Field
@@ -254,24 +263,15 @@ export default function TakeIn({ piece }: Props): ReactNode {
                     </form>
                     <div className="flex flex-col items-center justify-center gap-5 p-4 sm:p-8">
                         <OutlineDrawing
-                            outline={outline}
+                            drawing={drawing}
                             coatedEdges={edges}
-                            size={figures === null ? 280 : 380}
+                            size={figures === null ? 280 : 350}
                             dimensions={
                                 figures === null
                                     ? null
                                     : {
-                                          width:
-                                              (shape === 'circle' ? '⌀ ' : '') +
-                                              joined(
-                                                  length(
-                                                      outline.shape === 'circle'
-                                                          ? outline.diameter_mm!
-                                                          : outline.width_mm!,
-                                                      units,
-                                                  ),
-                                              ),
-                                          height: joined(length(outline.height_mm ?? 0, units)),
+                                          width: (drawing.round ? '⌀ ' : '') + joined(length(drawing.width_mm, units)),
+                                          height: joined(length(drawing.height_mm, units)),
                                       }
                             }
                             {...(shape === 'rectangle' ? { onSide: toggle } : {})}
@@ -311,11 +311,4 @@ function Answer(props: { figure: string; text: string; unit: string; word: strin
             </dd>
         </div>
     )
-}
-
-/** The outline in its true proportions, from what the server read of it. */
-function drawnOutline(shape: 'rectangle' | 'circle', box: Box | null): OutlineSpec {
-    return shape === 'circle'
-        ? { shape, diameter_mm: box?.width_mm ?? 1 }
-        : { shape, width_mm: box?.width_mm ?? 3, height_mm: box?.height_mm ?? 2 }
 }

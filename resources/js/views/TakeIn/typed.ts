@@ -1,62 +1,59 @@
-import { fieldLength } from '../../lib/format'
-import type { OutlineSpec, PieceSpec, SideName } from '../../types'
+import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types'
 
-/** What was typed of a piece, as texts. */
+/** What was typed of a piece, as texts; only what was touched. */
 export interface Typed {
     name?: string
     kind?: string
-    shape?: 'rectangle' | 'circle'
-    width?: string
-    height?: string
-    diameter?: string
+    shape?: ShapeName
+    lengths?: Partial<Record<LengthField, string>>
     edge?: string
     edges?: 'all' | 'none' | SideName[]
     surface?: string
     quantity?: string
 }
 
-/** Everything that is saved, as it stands in the fields. */
-export function allOf(spec: PieceSpec, units: 'metric' | 'imperial'): Typed {
-    return {
-        ...(spec.kind === undefined ? {} : { kind: spec.kind }),
-        shape: spec.outline.shape,
-        width: fieldLength(spec.outline.width_mm, units),
-        height: fieldLength(spec.outline.height_mm, units),
-        diameter: fieldLength(spec.outline.diameter_mm, units),
-        edge: fieldLength(spec.edge_depth_mm, units),
-        surface: spec.surface,
-        ...(typeof spec.coated_edges === 'number' || spec.coated_edges === undefined
-            ? {}
-            : { edges: spec.coated_edges }),
-        quantity: String(spec.quantity ?? 1),
-    }
+export type LengthField = 'width_mm' | 'height_mm' | 'radius_mm' | 'diameter_mm' | 'inner_mm'
+
+/** The lengths that a shape is typed with; a traced or imported outline has none. */
+export const SHAPE_LENGTHS: Record<ShapeName, LengthField[]> = {
+    rectangle: ['width_mm', 'height_mm', 'radius_mm'],
+    ellipse: ['width_mm', 'height_mm'],
+    circle: ['diameter_mm'],
+    ring: ['diameter_mm', 'inner_mm'],
+    polygon: [],
+    path: [],
 }
 
-/** What was typed, under the plan file's names; only what was touched, so that the rest stays as exact as it was. */
-export function body(typed: Typed, savedOutline: OutlineSpec | null): Record<string, unknown> {
-    const shape = typed.shape ?? savedOutline?.shape
-    const outline: Record<string, unknown> = {}
-    if (shape === 'circle') {
-        Object.assign(
-            outline,
-            { shape, width_mm: null, height_mm: null },
-            typed.diameter === undefined ? {} : { diameter_mm: typed.diameter },
-        )
-    } else if (shape === 'rectangle') {
-        Object.assign(
-            outline,
-            { shape, diameter_mm: null },
-            typed.width === undefined ? {} : { width_mm: typed.width },
-            typed.height === undefined ? {} : { height_mm: typed.height },
-        )
+/** Without these there is nothing to draw yet. */
+export const NEEDED_LENGTHS = (shape: ShapeName): LengthField[] =>
+    SHAPE_LENGTHS[shape].filter((field) => field !== 'radius_mm')
+
+/** What was typed, under the plan file's names; fields of another shape are taken away. */
+export function changes(typed: Typed): Record<string, unknown> {
+    const outline: Record<string, unknown> = { ...typed.lengths }
+    if (typed.shape !== undefined) {
+        outline.shape = typed.shape
+        for (const field of Object.values(SHAPE_LENGTHS).flat()) {
+            if (!SHAPE_LENGTHS[typed.shape].includes(field)) outline[field] = null
+        }
     }
     return {
         ...(typed.name === undefined ? {} : { name: typed.name }),
         ...(typed.kind === undefined ? {} : { kind: typed.kind }),
-        outline,
+        ...(Object.keys(outline).length === 0 ? {} : { outline }),
         ...(typed.edge === undefined ? {} : { edge_depth_mm: typed.edge }),
         ...(typed.edges === undefined ? {} : { coated_edges: typed.edges }),
         ...(typed.surface === undefined ? {} : { surface: typed.surface }),
         ...(typed.quantity === undefined ? {} : { quantity: typed.quantity }),
+    }
+}
+
+/** The whole piece with what was typed laid over what is saved. */
+export function whole(saved: PieceSpec, typed: Typed): Record<string, unknown> & { outline: OutlineSpec } {
+    const changed = changes(typed)
+    return {
+        ...saved,
+        ...changed,
+        outline: { ...saved.outline, ...(changed.outline as Partial<OutlineSpec> | undefined) },
     }
 }
