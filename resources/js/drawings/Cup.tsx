@@ -15,13 +15,14 @@ interface Props {
     ml: number
     cupMl: number
     height: number
+    className?: string
 }
 
 /**
  * A graduated cup with its level, both parts at one scale. A always stands left and wears a square
  * label, B right and a round one.
  */
-export function Cup({ part, ml, cupMl, height }: Props): ReactNode {
+export function Cup({ part, ml, cupMl, height, className = '' }: Props): ReactNode {
     const width = height * 0.78
     const [rim, floor] = [7, height - 6]
     const level = scaleLinear([0, cupMl], [floor, rim + 6])
@@ -30,7 +31,13 @@ export function Cup({ part, ml, cupMl, height }: Props): ReactNode {
     const marks = level.ticks(5).filter((mark) => mark > 0 && mark < cupMl)
     const wall = `M${inset(rim)} ${rim} L${inset(floor)} ${floor} H${width - inset(floor)} L${width - inset(rim)} ${rim}`
     return (
-        <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" className="shrink-0">
+        <svg
+            width={width}
+            height={height}
+            viewBox={`0 0 ${width} ${height}`}
+            aria-hidden="true"
+            className={`shrink-0 ${className}`}
+        >
             <path
                 d={`M${inset(y)} ${y} L${inset(floor)} ${floor} H${width - inset(floor)} L${width - inset(y)} ${y} Z`}
                 fill="url(#gloss)"

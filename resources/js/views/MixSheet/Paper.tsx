@@ -45,8 +45,8 @@ export function Paper(props: Props): ReactNode {
                 </p>
             </header>
 
-            <section className="mt-4 flex flex-wrap items-end justify-between gap-4">
-                <AnswerCups mix={answer.coat.mix} height={124} />
+            <section className="mt-4">
+                <AnswerCups mix={answer.coat.mix} />
             </section>
             <p className="mt-2 line-clamp-2 font-bold break-words">
                 {resin.name}, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
