@@ -34,7 +34,7 @@ abstract class TestCase extends FrameworkTestCase
         'edge_depth_mm' => '36', 'coated_edges' => 'all', 'surface' => 'primed_canvas', 'quantity' => '1',
     ];
 
-    /** The handbook's flood coat on its canvas, taken in through the front door. */
+    /** The example's flood coat on its canvas, taken in through the front door. */
     protected function autumnSky(): Coat
     {
         $this->postJson('/pieces', self::AUTUMN_SKY)->assertRedirect();

@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use JsonException;
 use stdClass;
 
-/** The JSON object that a page sent, with {} and [] and 1 and 1.0 as they were. */
+/** The JSON object that a page sent, with {} and [] and 1 and 1.0 as they were; nothing sent is an empty one. */
 final class Body
 {
     private const MOST_BYTES = 1024 * 1024;
@@ -20,6 +20,9 @@ final class Body
         $text = $request->getContent();
         if (strlen($text) > self::MOST_BYTES) {
             throw FieldException::at(['form' => 'That is more than can be read at once.']);
+        }
+        if (in_array(trim($text), ['', '[]'], true)) {
+            return new stdClass;
         }
         try {
             return Json::object($text);

@@ -72,7 +72,7 @@ final class DemoSeeder extends Seeder
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }
 
-    /** The handbook's canvases weigh their cups; the others leave it to the estimate. */
+    /** The canvases' cups were weighed; for the others the estimate does. */
     private function coatOf(Piece $piece, string $key): Coat
     {
         $coat = $piece->coats()->firstOrFail();

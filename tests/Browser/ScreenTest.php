@@ -52,6 +52,15 @@ final class ScreenTest extends BrowserTestCase
         $page->until(fn (): bool => str_ends_with($page->driver->getCurrentURL(), '/mix'), 'the mix sheet');
     }
 
+    public function test_a_piece_saved_untouched_stays_as_it_is(): void
+    {
+        $before = file_get_contents(self::$studio->url('/plans/1/file'));
+        $page = $this->open('/pieces/3');
+        $page->press('button', 'Save, to its coat');
+        $page->until(fn (): bool => str_ends_with($page->driver->getCurrentURL(), '/coats/3'), 'its coat');
+        self::assertSame($before, file_get_contents(self::$studio->url('/plans/1/file')));
+    }
+
     public function test_a_photo_that_is_too_large_is_refused_before_it_is_sent(): void
     {
         $page = $this->open('/pours/10/finish');

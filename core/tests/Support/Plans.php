@@ -9,7 +9,7 @@ use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanReader;
 use stdClass;
 
-/** The handbook's example plan without its batch, and ways to bend it. */
+/** The plan file's example, and ways to bend it. */
 final class Plans
 {
     public static function autumnSky(): stdClass

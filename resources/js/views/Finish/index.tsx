@@ -172,19 +172,23 @@ function usedMl(planned: PlannedAndUsed, part: 'a' | 'b', by: By, text: string):
 
 /** Why a photo cannot be taken, found out before it is sent; null when it can. */
 async function whyNot(file: File, limits: Props['photo_limits']): Promise<string | null> {
-    if (file.size > limits.megabytes * 1024 * 1024)
+    if (file.size > limits.megabytes * 1024 * 1024) {
         return `This photo is larger than ${limits.megabytes} MB: choose a smaller one.`
-    const url = URL.createObjectURL(file)
-    try {
-        const image = new Image()
-        image.src = url
-        await image.decode()
-        return image.naturalWidth * image.naturalHeight > limits.megapixels * 1_000_000
-            ? `This photo has more than ${limits.megapixels} megapixels: choose a smaller one.`
-            : null
-    } catch {
-        return 'This is not a photo that can be read: choose a JPEG, PNG or WebP file.'
-    } finally {
-        URL.revokeObjectURL(url)
     }
+    const pixels = await pixelsOf(file)
+    if (pixels === null) return 'This is not a photo that can be read: choose a JPEG, PNG or WebP file.'
+    return pixels > limits.megapixels * 1_000_000
+        ? `This photo has more than ${limits.megapixels} megapixels: choose a smaller one.`
+        : null
+}
+
+/** Its size by its head: a browser knows it once the file is loaded, and decodes only what it paints. */
+function pixelsOf(file: File): Promise<number | null> {
+    const url = URL.createObjectURL(file)
+    return new Promise<number | null>((resolve) => {
+        const image = new Image()
+        image.onload = () => resolve(image.naturalWidth * image.naturalHeight)
+        image.onerror = () => resolve(null)
+        image.src = url
+    }).finally(() => URL.revokeObjectURL(url))
 }

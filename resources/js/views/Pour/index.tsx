@@ -90,6 +90,9 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
 
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
                 {want.kind === 'pouring' && <Cautions title="Mixing and pouring" sentences={cautions.pour} />}
+                {want.kind === 'act' && want.act.kind === 'wipe' && (
+                    <Cautions title="Wiping" sentences={cautions.pour} />
+                )}
                 {want.kind === 'act' && want.act.kind === 'pass' && (
                     <Cautions title="Before the heat" sentences={cautions.heat} />
                 )}
