@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Held;
+
+/**
+ * A film that stops at a round edge: a puddle under gravity and surface tension.
+ *
+ * Source: the Young–Laplace equation after Bashforth and Adams 1883, dr/ds = cos φ, dz/ds = sin φ,
+ * dφ/ds = 2b + z/ℓ² − sin φ/r from the apex to the edge angle, b such that it ends at the piece's
+ * radius. Beyond 25 capillary lengths the flat puddle with its rounded rim, within 0.3 % of it.
+ */
+final readonly class Puddle
+{
+    /** Beyond so many capillary lengths the closed form is used. */
+    public const WIDE = 25.0;
+
+    /** How near the radius the profile must end, relative. */
+    private const NEAR = 1e-7;
+
+    private const SECANTS = 12;
+
+    private function __construct(
+        public float $radiusMm,
+        public float $angleDeg,
+        public float $centreMm,
+        public float $volumeMl,
+    ) {
+    }
+
+    /**
+     * The puddle that meets its edge at an angle.
+     *
+     * @param  float  $radiusMm  above 0
+     * @param  float  $angleDeg  above 0, at most 180
+     * @param  float  $capillaryMm  capillary length of the resin, above 0
+     */
+    public static function meetingAt(float $radiusMm, float $angleDeg, float $capillaryMm): self
+    {
+        $angle = deg2rad($angleDeg);
+        if ($radiusMm > self::WIDE * $capillaryMm) {
+            return self::wide($radiusMm, $angle, $capillaryMm);
+        }
+        $curvature = self::curvatureFor($radiusMm, $angle, $capillaryMm);
+        [, $height, $volume] = self::profile($curvature, $angle, $capillaryMm);
+
+        return new self($radiusMm, $angleDeg, $height, $volume / 1000);
+    }
+
+    /**
+     * The puddle of a mean thickness; null when no edge angle up to the largest holds so much.
+     *
+     * @param  float  $mostDeg  the largest edge angle, at most 180
+     */
+    public static function holding(float $radiusMm, float $meanMm, float $capillaryMm, float $mostDeg = 180.0): ?self
+    {
+        $most = self::meetingAt($radiusMm, $mostDeg, $capillaryMm);
+        if ($meanMm > $most->meanMm()) {
+            return null;
+        }
+        $angle = Root::of(
+            static fn (float $deg): float => self::meetingAt($radiusMm, $deg, $capillaryMm)->meanMm() - $meanMm,
+            1e-6,
+            $mostDeg,
+            1e-7,
+        );
+
+        return self::meetingAt($radiusMm, $angle, $capillaryMm);
+    }
+
+    /** Mean thickness in mm: the volume over the face. */
+    public function meanMm(): float
+    {
+        return $this->volumeMl * 1000 / (M_PI * $this->radiusMm ** 2);
+    }
+
+    private static function wide(float $radius, float $angle, float $capillary): self
+    {
+        $height = sqrt(4 * $capillary ** 2 * sin($angle / 2) ** 2 + 8 / 3 * $capillary ** 3 / $radius * (1 - cos($angle / 2) ** 3));
+        $volume = M_PI * $radius ** 2 * $height - 2 * M_PI * $radius * $capillary ** 2 * sin($angle);
+
+        return new self($radius, rad2deg($angle), $height, $volume / 1000);
+    }
+
+    /**
+     * The apex curvature in 1/mm whose profile ends at the radius; the flatter the apex, the wider the puddle.
+     *
+     * Begins where the rim of a wide puddle meets the flat middle, tan(φ/4) falling by e in each
+     * capillary length, which a Bessel function carries to the apex.
+     */
+    private static function curvatureFor(float $radius, float $angle, float $capillary): float
+    {
+        $misfit = static fn (float $log): float => log(self::profile(exp($log), $angle, $capillary)[0] / $radius);
+        $log = log(2 * tan($angle / 4) / ($capillary * self::besselI1($radius / $capillary)));
+        $here = $misfit($log);
+        $slope = -$capillary / ($capillary + $radius);
+        for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {
+            $next = $log - $here / $slope;
+            $there = $misfit($next);
+            $slope = $next === $log ? $slope : ($there - $here) / ($next - $log);
+            [$log, $here] = [$next, $there];
+        }
+        if (abs($here) <= self::NEAR) {
+            return exp($log);
+        }
+        $steep = log(2 / $radius);
+
+        return exp(Root::of($misfit, $steep - 3 - 1.2 * $radius / $capillary - 2 * abs(log(sin($angle / 2))), $steep, 1e-8));
+    }
+
+    /** The modified Bessel function I₁ for x above 0. Source: Abramowitz and Stegun 9.8.3 and 9.8.4, to 2e-7. */
+    private static function besselI1(float $x): float
+    {
+        $t = ($x / 3.75) ** 2;
+        if ($x < 3.75) {
+            return $x * (0.5 + $t * (0.87890594 + $t * (0.51498869 + $t * (0.15084934 + $t * (0.02658733 + $t * (0.00301532 + $t * 0.00032411))))));
+        }
+        $u = 3.75 / $x;
+
+        return exp($x) / sqrt($x) * (0.39894228 + $u * (-0.03988024 + $u * (-0.00362018 + $u * (0.00163801 + $u * (-0.01031555
+            + $u * (0.02282967 + $u * (-0.02895312 + $u * (0.01787654 - $u * 0.00420059))))))));
+    }
+
+    /** @return array{float, float, float} radius and depth in mm at the edge angle, volume in mm³ */
+    private static function profile(float $curvature, float $angle, float $capillary): array
+    {
+        $inverse = 1 / $capillary ** 2;
+        $s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);
+        [$r, $z, $phi, $volume] = [$s, $curvature * $s * $s / 2, $curvature * $s, M_PI * $curvature * $s ** 4 / 4];
+        while (true) {
+            $bend = 2 * $curvature + $z * $inverse - sin($phi) / $r;
+            $step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);
+            $last = $bend > 0 && $phi + $bend * $step >= $angle;
+            if ($last) {
+                $step = ($angle - $phi) / $bend;
+            }
+            [$r, $z, $phi, $volume] = self::step($r, $z, $phi, $volume, $step, 2 * $curvature, $inverse);
+            // the last step may miss the angle a little, and is mended by another, forth or back
+            if (abs($angle - $phi) < 1e-9 || $r <= 0) {
+                return [max($r, 1e-12), $z, $volume];
+            }
+        }
+    }
+
+    /**
+     * One step along the profile, Runge–Kutta of fourth order.
+     *
+     * @return array{float, float, float, float}
+     */
+    private static function step(float $r, float $z, float $phi, float $volume, float $h, float $twice, float $inverse): array
+    {
+        [$r1, $z1, $v1] = [cos($phi), $sin = sin($phi), M_PI * $r * $r * $sin];
+        $p1 = $twice + $z * $inverse - $sin / $r;
+
+        [$ra, $za, $pa] = [$r + $h / 2 * $r1, $z + $h / 2 * $z1, $phi + $h / 2 * $p1];
+        [$r2, $z2, $v2] = [cos($pa), $sin = sin($pa), M_PI * $ra * $ra * $sin];
+        $p2 = $twice + $za * $inverse - $sin / $ra;
+
+        [$ra, $za, $pa] = [$r + $h / 2 * $r2, $z + $h / 2 * $z2, $phi + $h / 2 * $p2];
+        [$r3, $z3, $v3] = [cos($pa), $sin = sin($pa), M_PI * $ra * $ra * $sin];
+        $p3 = $twice + $za * $inverse - $sin / $ra;
+
+        [$ra, $za, $pa] = [$r + $h * $r3, $z + $h * $z3, $phi + $h * $p3];
+        [$r4, $z4, $v4] = [cos($pa), $sin = sin($pa), M_PI * $ra * $ra * $sin];
+        $p4 = $twice + $za * $inverse - $sin / $ra;
+
+        return [
+            $r + $h / 6 * ($r1 + 2 * $r2 + 2 * $r3 + $r4),
+            $z + $h / 6 * ($z1 + 2 * $z2 + 2 * $z3 + $z4),
+            $phi + $h / 6 * ($p1 + 2 * $p2 + 2 * $p3 + $p4),
+            $volume + $h / 6 * ($v1 + 2 * $v2 + 2 * $v3 + $v4),
+        ];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Held;
+
+/**
+ * Where a function that falls or rises passes zero between two places.
+ *
+ * Source: regula falsi with the Illinois correction (Dowell and Jarratt 1971), bisected when it crawls.
+ */
+final class Root
+{
+    private const MOST_STEPS = 80;
+
+    /** @param  callable(float): float  $f of opposite signs at both ends */
+    public static function of(callable $f, float $low, float $high, float $tolerance): float
+    {
+        $atLow = $f($low);
+        $atHigh = $f($high);
+        for ($i = 0; $i < self::MOST_STEPS && abs($high - $low) > $tolerance; $i++) {
+            $next = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
+            if (! ($next > min($low, $high) && $next < max($low, $high))) {
+                $next = ($low + $high) / 2;
+            }
+            $atNext = $f($next);
+            if (abs($atNext) < 1e-12) {
+                return $next;
+            }
+            if (($atNext > 0) === ($atHigh > 0)) {
+                $atLow /= 2;
+            } else {
+                [$low, $atLow] = [$high, $atHigh];
+            }
+            [$high, $atHigh] = [$next, $atNext];
+        }
+
+        return $high;
+    }
+}
