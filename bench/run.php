@@ -11,6 +11,7 @@ use App\PlanFile\PlanFile;
 use Bench\Figures;
 use Database\Seeders\DatabaseSeeder;
 use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Held\Puddle;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Trace\Traces;
@@ -38,6 +39,8 @@ if (in_array('core', $wanted, true)) {
         return new Point($reach * cos(2 * M_PI * $i / 5000), $reach * sin(2 * M_PI * $i / 5000));
     }, range(0, 4999));
     Figures::milliseconds('an outline of 5,000 points, checked and measured', 50, fn () => Outlines::polygon($star)->areaMm2(), 'aim 20 ms');
+    Figures::milliseconds('one dome by its angle', 50, fn () => Puddle::meetingAt(20, 60, 1.835), 'aim 2 ms');
+    Figures::milliseconds('one dome by what it holds', 20, fn () => Puddle::holding(20, 1.6272, 1.835));
     Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
 }
 

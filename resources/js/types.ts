@@ -44,6 +44,13 @@ export interface CoatFigures {
     thickness_mm: number
     volume_ml: VolumeFigures
     mix: MixFigures
+    /** How a held film stands at its edge; per piece. */
+    held: {
+        edge_angle_deg: number | null
+        centre_mm: number | null
+        limit_ml: number
+        limit_thickness_mm: number
+    } | null
     film: {
         rate: number
         viscosity_pa_s: number
@@ -174,7 +181,8 @@ export interface RoomSpec {
 }
 
 export interface CoatSpec {
-    size_by: { thickness_mm?: number }
+    containment?: 'open' | 'held'
+    size_by: { thickness_mm?: number; edge_angle_deg?: number }
     edge_film_mm?: number
     runoff_pct?: number
     cups?: number

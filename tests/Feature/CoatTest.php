@@ -78,6 +78,18 @@ final class CoatTest extends TestCase
         $this->postJson("/coats/{$coat->id}/trace/mood", ['coat' => new stdClass])->assertNotFound();
     }
 
+    public function test_a_coat_can_be_held_at_the_edge_and_flooded_again(): void
+    {
+        $coat = $this->autumnSky();
+        $held = $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'held']])->assertOk()->json('answer.coat');
+        self::assertEqualsWithDelta(0.0, $held['volume_ml']['edges'] + $held['volume_ml']['runoff'], 1e-12);
+        // a wide puddle stands 2ℓ·sin(θ/2) high, here at 35° + 90°
+        self::assertEqualsWithDelta(2 * 1.838 * sin(deg2rad(62.5)), $held['held']['limit_thickness_mm'], 0.03);
+        $over = $this->postJson("/coats/{$coat->id}/live", ['coat' => ['size_by' => ['thickness_mm' => '3,9', 'edge_angle_deg' => null]]])->json('advice');
+        self::assertSame('dome_over_limit', $over[0]['code']);
+        self::assertEqualsWithDelta(500.998, $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'open']])->json('answer.coat.volume_ml.total'), 0.001);
+    }
+
     public function test_another_resin_is_another_mix(): void
     {
         $coat = $this->autumnSky();

@@ -36,6 +36,7 @@ final readonly class Advisor
     {
         return [
             new PourDepthRule,
+            new HeldRule,
             new FilmThicknessRule,
             new FlowRule,
             new BenchLevelRule,

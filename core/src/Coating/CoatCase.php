@@ -10,6 +10,7 @@ use OpenGlaze\Core\Film\FilmClock;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
+use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\ResinSheet;
@@ -22,6 +23,9 @@ final readonly class CoatCase
 
     public FilmClock $clock;
 
+    /** How the film stands at the edge; null unless it is held there. */
+    public ?HeldFilm $held;
+
     public function __construct(
         public Studio $studio,
         public Piece $piece,
@@ -30,6 +34,7 @@ final readonly class CoatCase
         public bool $isFirstCoat,
     ) {
         $this->liquid = $resin->liquid();
+        $this->held = $this->computeHeld();
         $kinetics = $resin->kinetics($studio);
         $this->clock = $studio->temperatures->isSteady()
             ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $coat->ageMin->value)
@@ -38,15 +43,27 @@ final readonly class CoatCase
 
     public function heatTool(): HeatTool
     {
-        return HeatTool::forPiece($this->piece->areaCm2(), $this->piece->toleratesHeat);
+        return HeatTool::forPiece($this->piece->areaCm2(), $this->piece->toleratesHeat, ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE);
     }
 
     /** Resin runs down an edge only where there is one to coat. */
     public function edgeDrain(): ?EdgeDrain
     {
-        return $this->piece->coatedEdgeMm() > 0 && $this->piece->edgeDepthMm->value > 0
+        return ! $this->coat->isHeld() && $this->piece->coatedEdgeMm() > 0 && $this->piece->edgeDepthMm->value > 0
             ? new EdgeDrain($this->liquid, $this->clock, $this->piece->edgeDepthMm->value, $this->coat->edgeFilmMm->value)
             : null;
+    }
+
+    private function computeHeld(): ?HeldFilm
+    {
+        return $this->coat->isHeld() ? HeldFilm::of(
+            $this->coat->thicknessMm->value,
+            $this->piece->outline->areaMm2(),
+            $this->piece->outline->effectiveRadiusMm(),
+            $this->liquid->capillaryLengthMm(),
+            $this->studio->advancingAngleDeg->value,
+            $this->piece->edgeTurn->degrees(),
+        ) : null;
     }
 
     /** Edge to be coated on all pieces together, in metres. */

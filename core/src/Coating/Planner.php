@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Advice\Advisor;
-use OpenGlaze\Core\Amount\OpenCoatVolume;
+use OpenGlaze\Core\Amount\CoatVolume;
 use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\DripPlan;
 use OpenGlaze\Core\Film\FilmBehaviour;
@@ -40,7 +40,7 @@ final readonly class Planner
 
     public function compute(CoatCase $case): CoatResult
     {
-        $volume = OpenCoatVolume::of($case->studio, $case->piece, $case->coat, $case->isFirstCoat);
+        $volume = CoatVolume::of($case->studio, $case->piece, $case->coat, $case->isFirstCoat);
         $drain = $case->edgeDrain();
         $resin = $case->resin;
         $result = new CoatResult(

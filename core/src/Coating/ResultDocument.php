@@ -48,6 +48,7 @@ final class ResultDocument
         $film = $result->film;
         $drips = $result->drips;
         $windows = $result->windows;
+        $held = $result->case->held;
 
         return [
             'id' => $result->case->coat->id,
@@ -72,7 +73,12 @@ final class ResultDocument
                 'total_ml' => $result->mix->totalMl(),
                 'total_g' => $result->mix->totalG(),
             ],
-            'held' => null,
+            'held' => $held === null ? null : [
+                'edge_angle_deg' => $held->edgeAngleDeg,
+                'centre_mm' => $held->centreMm,
+                'limit_ml' => $held->limitMl,
+                'limit_thickness_mm' => $held->limitThicknessMm,
+            ],
             'lifts' => [],
             'film' => [
                 'rate' => $film->rate,

@@ -15,11 +15,11 @@ enum HeatTool: string
     /** Pieces smaller than this, in cm², are for breath, a straw or a pin. */
     public const BREATH_UNDER_CM2 = 10.0;
 
-    public static function forPiece(float $areaCm2, bool $heatTolerant): self
+    public static function forPiece(float $areaCm2, bool $heatTolerant, bool $standsMovingAir = true): self
     {
         return match (true) {
             $areaCm2 < self::BREATH_UNDER_CM2 => self::Breath,
-            ! $heatTolerant => self::HeatGun,
+            ! $heatTolerant => $standsMovingAir ? self::HeatGun : self::Breath,
             default => self::Flame,
         };
     }

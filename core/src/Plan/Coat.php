@@ -6,7 +6,7 @@ namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Quantity\Sourced;
 
-/** One coat of one piece, flooded over the edge and sized by its thickness. */
+/** One coat of one piece, flooded over the edge or held at it, with its mean thickness. */
 final readonly class Coat
 {
     public function __construct(
@@ -14,6 +14,7 @@ final readonly class Coat
         public string $pieceId,
         public string $resinId,
         public CoatKind $kind,
+        public Containment $containment,
         public Sourced $thicknessMm,
         public Sourced $texture,
         public Sourced $coveragePct,
@@ -24,5 +25,10 @@ final readonly class Coat
         public Sourced $ageMin,
         public Sourced $markMm,
     ) {
+    }
+
+    public function isHeld(): bool
+    {
+        return $this->containment === Containment::Held;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** Reads one coat; knows which pieces and resins there are. */
@@ -22,7 +24,7 @@ final readonly class CoatReader
 
     private const HARMLESS = ['displaced_ml' => 0, 'after_oil' => false, 'turn_first' => false, 'over_hard' => 'sand', 'laying' => 'centre'];
 
-    private const OTHER_SIZES = ['ml_per_cm2', 'ml_per_piece', 'total_depth_mm', 'edge_angle_deg'];
+    private const OTHER_SIZES = ['ml_per_cm2', 'ml_per_piece', 'total_depth_mm'];
 
     /**
      * @param  array<string, Piece>  $pieces
@@ -39,7 +41,7 @@ final readonly class CoatReader
         foreach (self::NOT_YET as $field => $what) {
             $node->refuse($field, $what, self::HARMLESS[$field] ?? null);
         }
-        $this->refuseOtherContainment($node);
+        $containment = $this->containment($node);
         $kind = $this->kind($node);
 
         return new Coat(
@@ -47,7 +49,8 @@ final readonly class CoatReader
             $this->reference($node, 'piece', $this->pieces),
             $this->reference($node, 'resin', $this->resins),
             $kind,
-            $this->thickness($node->object('size_by')),
+            $containment,
+            $this->thickness($node->object('size_by'), $containment, $this->known($node, 'piece', $this->pieces), $this->known($node, 'resin', $this->resins)),
             $node->numberOr('texture', 1, 0.1, 10),
             $node->numberOr('coverage_pct', 100, 0.1, 100, '%'),
             $node->numberOr('edge_film_mm', 0.25, 0.01, 500, 'mm'),
@@ -70,17 +73,23 @@ final readonly class CoatReader
         return $node->choice('kind', CoatKind::class, CoatKind::Flood) ?? CoatKind::Flood;
     }
 
-    private function refuseOtherContainment(Node $node): void
+    private function containment(Node $node): Containment
     {
         $containment = $node->raw('containment') ?? 'open';
-        if (in_array($containment, ['held', 'dammed', 'placed'], true)) {
-            $node->fault('containment', sprintf('A coat that is %s cannot be computed yet: write open.', $containment));
-        } elseif ($containment !== 'open') {
+        if ($containment === 'dammed' || $containment === 'placed') {
+            $node->fault('containment', sprintf('A coat that is %s cannot be computed yet: write open or held.', $containment));
+
+            return Containment::Open;
+        }
+        $known = is_string($containment) ? Containment::tryFrom($containment) : null;
+        if ($known === null) {
             $node->fault('containment', 'Write open, held, dammed or placed.');
         }
+
+        return $known ?? Containment::Open;
     }
 
-    private function thickness(Node $size): Sourced
+    private function thickness(Node $size, Containment $containment, ?Piece $piece, ?ResinSheet $resin): Sourced
     {
         foreach (self::OTHER_SIZES as $field) {
             $size->refuse($field, 'Sizing a coat this way');
@@ -89,7 +98,37 @@ final readonly class CoatReader
             }
         }
 
-        return $size->number('thickness_mm', 0.01, 500, 'mm');
+        if (! $size->has('edge_angle_deg')) {
+            return $size->number('thickness_mm', 0.01, 500, 'mm');
+        }
+        if ($size->has('thickness_mm')) {
+            $size->faultHere('Write thickness_mm or edge_angle_deg, not both.');
+        }
+        if ($containment !== Containment::Held) {
+            $size->fault('edge_angle_deg', 'Only a held coat is sized by its edge angle: write thickness_mm, or containment held.');
+        }
+        $angle = $size->number('edge_angle_deg', 1, 180, '°');
+        if ($piece === null || $resin === null) {
+            return Sourced::assumed(1.0);
+        }
+
+        return Sourced::from(
+            Puddle::meetingAt($piece->outline->effectiveRadiusMm(), $angle->value, $resin->liquid()->capillaryLengthMm())->meanMm(),
+            Origin::Computed,
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, T>  $known
+     * @return T|null
+     */
+    private function known(Node $node, string $field, array $known): mixed
+    {
+        $id = $node->raw($field);
+
+        return is_string($id) ? $known[$id] ?? null : null;
     }
 
     /** @param  array<string, mixed>  $known */

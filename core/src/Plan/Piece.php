@@ -17,6 +17,7 @@ final readonly class Piece
         public Outline $outline,
         public Sourced $edgeDepthMm,
         public CoatedEdges $coatedEdges,
+        public EdgeTurn $edgeTurn,
         public Surface $surface,
         public Sourced $soakMlPerM2,
         public bool $toleratesHeat,

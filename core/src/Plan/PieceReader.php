@@ -38,6 +38,7 @@ final class PieceReader
             $outline,
             $this->edgeDepth($node),
             $this->coatedEdges($node, $outline),
+            $node->choice('edge_turn', EdgeTurn::class, EdgeTurn::Square) ?? EdgeTurn::Square,
             $surface,
             $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
             $node->boolOr('heat_tolerant', $surface->toleratesHeat()),

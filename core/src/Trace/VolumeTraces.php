@@ -39,6 +39,10 @@ final readonly class VolumeTraces
 
     private function edges(): Trace
     {
+        if ($this->result->case->coat->isHeld()) {
+            return $this->trace('edges', 'Edges', $this->result->volume->edgesMl, 'a held film stops at the edge', '0', []);
+        }
+
         return $this->trace('edges', 'Edges', $this->result->volume->edgesMl,
             'coated edge × its depth × the film that it takes, for all pieces',
             'coated_edge_mm * edge_depth_mm * edge_film_mm / 1000 * quantity',
@@ -53,6 +57,10 @@ final readonly class VolumeTraces
 
     private function runoff(): Trace
     {
+        if ($this->result->case->coat->isHeld()) {
+            return $this->trace('runoff', 'Run-off', $this->result->volume->runoffMl, 'a held film runs nowhere', '0', []);
+        }
+
         return $this->trace('runoff', 'Run-off', $this->result->volume->runoffMl,
             'a share of the film runs over the edge and is lost',
             'film_ml * runoff_pct / 100',
@@ -76,7 +84,7 @@ final readonly class VolumeTraces
             [
                 $this->area(),
                 TraceInput::sourced('coverage_pct', 'coverage', $case->coat->coveragePct, '%'),
-                $this->coatedEdge(),
+                $case->coat->isHeld() ? TraceInput::constant('coated_edge_mm', 'coated edge, for a held film wets none', 0, 'mm') : $this->coatedEdge(),
                 TraceInput::sourced('edge_depth_mm', 'edge depth', $case->piece->edgeDepthMm, 'mm'),
                 TraceInput::sourced('soak_ml_m2', 'soak of '.$case->piece->surface->words(), $case->piece->soakMlPerM2, 'ml/m²'),
                 $this->quantity(),

@@ -31,6 +31,7 @@ final class TracesTest extends TestCase
             'a rounded tile with a hole' => [['/pieces/0/outline' => (object) ['shape' => 'rectangle', 'width_mm' => 98, 'height_mm' => 98, 'radius_mm' => 12, 'holes' => [(object) ['shape' => 'circle', 'diameter_mm' => 5, 'x_mm' => 46, 'y_mm' => 4]]]]],
             'rounded corners' => [['/pieces/0/outline/radius_mm' => 20]],
             'an oval' => [['/pieces/0/outline' => (object) ['shape' => 'ellipse', 'width_mm' => 300, 'height_mm' => 200]]],
+            'a held film' => [['/coats/0/containment' => 'held', '/coats/0/size_by/thickness_mm' => 2.4]],
             'no edge' => [['/pieces/0/coated_edges' => 'none']],
             'a night that cools' => [['/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 22], (object) ['at_h' => 6, 'c' => 16]], '/coats/0/age_min' => 4]],
         ];

@@ -7,7 +7,7 @@ const LEFT = 58
 const RIGHT = 176
 /** Narrower than this the labels stand inside the drawing. */
 const NARROW = 600
-const HEIGHT = 236
+const HEIGHT = 214
 const SURFACE_ROOM = 128
 const STEP_MM = 0.1
 const LEAST_MM = 0.1
@@ -20,6 +20,8 @@ interface Props {
     soakMl: number
     coatedEdges: boolean
     labelMaxMm: number | null
+    /** What the edge holds at most, of a held film. */
+    holdsMm: number | null
     thinnestMm: number
     say: (mm: number) => string
     sayLength: (mm: number) => string
@@ -133,6 +135,15 @@ export function Section(props: Props): ReactNode {
                         right={rim}
                         narrow={narrow}
                         label={`label: ${props.say(props.labelMaxMm)} at most`}
+                    />
+                )}
+                {props.holdsMm !== null && props.holdsMm < mostMm && (
+                    <Mark
+                        y={height(props.holdsMm)}
+                        left={LEFT}
+                        right={rim}
+                        narrow={narrow}
+                        label={`edge holds ${props.say(props.holdsMm)}`}
                     />
                 )}
                 {ground - height(props.thinnestMm) > 3 && (

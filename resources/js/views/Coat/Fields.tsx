@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { AdviceStrips } from '../../controls/AdviceStrip'
-import { Choice } from '../../controls/Choice'
+import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { digits, fieldLength, fieldNumber, fieldTemperature } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -11,10 +11,12 @@ interface Props {
     draft: ReturnType<typeof useCoatDraft>
     resins: ResinRow[]
     advice: Advice[]
+    /** The mean film, when it is sized another way. */
+    thicknessMm: number | undefined
 }
 
 /** Exact entry beside the drawing: the resin, the coat, the room. */
-export function Fields({ draft, resins, advice }: Props): ReactNode {
+export function Fields({ draft, resins, advice, thicknessMm }: Props): ReactNode {
     const units = useUnits()
     const { touched, rows, sentences } = draft
     const { spec } = rows.coat
@@ -43,7 +45,8 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
         )
     }
     const size = touched.coat?.size_by as { thickness_mm?: string | number } | undefined
-    const film = size?.thickness_mm ?? spec.size_by.thickness_mm
+    const film = size?.thickness_mm ?? spec.size_by.thickness_mm ?? thicknessMm
+    const held = (touched.coat?.containment ?? spec.containment ?? 'open') === 'held'
     const filmText =
         typeof film === 'string'
             ? film
@@ -68,20 +71,31 @@ export function Fields({ draft, resins, advice }: Props): ReactNode {
                 unit={small}
                 inputMode="decimal"
                 sentence={sentences['coat.size_by.thickness_mm']}
-                onChange={(value) => draft.change({ coat: { size_by: { thickness_mm: value } } })}
+                onChange={(value) => draft.change({ coat: { size_by: { thickness_mm: value, edge_angle_deg: null } } })}
                 onDone={() => draft.keep()}
                 large
             />
+            <Switch
+                label="At the edge"
+                value={held ? 'held' : 'open'}
+                options={[
+                    { value: 'open', label: 'Flooded over' },
+                    { value: 'held', label: 'Held' },
+                ]}
+                onChange={(value) => draft.keep({ coat: { containment: value } })}
+                sentence={sentences['coat.containment']}
+            />
             <div className="grid grid-cols-3 gap-4">
-                {entry(
-                    'coat',
-                    'edge_film_mm',
-                    'On edges',
-                    fieldLength(spec.edge_film_mm, units),
-                    small,
-                    units === 'metric' ? '0.25' : '0.01',
-                )}
-                {entry('coat', 'runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
+                {!held &&
+                    entry(
+                        'coat',
+                        'edge_film_mm',
+                        'On edges',
+                        fieldLength(spec.edge_film_mm, units),
+                        small,
+                        units === 'metric' ? '0.25' : '0.01',
+                    )}
+                {!held && entry('coat', 'runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
                 {entry('coat', 'cups', 'Cups', fieldNumber(spec.cups), '', '1')}
             </div>
             <fieldset className="space-y-3 border-t ruled pt-3">

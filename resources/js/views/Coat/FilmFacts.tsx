@@ -7,8 +7,8 @@ import type { Answer } from '../../types'
 /** What this film does by itself in this room; each figure explains itself. */
 export function FilmFacts({ answer }: { answer: Answer }): ReactNode {
     const units = useUnits()
-    const { film } = answer.coat
-    const facts: { word: string; figure: string; text: string }[] = [
+    const { film, held } = answer.coat
+    const facts: { word: string; figure: string | null; text: string }[] = [
         { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
         {
             word: 'Settles in',
@@ -16,25 +16,32 @@ export function FilmFacts({ answer }: { answer: Answer }): ReactNode {
             text: film.settle_min === null ? 'never' : `${digits(film.settle_min, 1)} min`,
         },
         {
-            word: 'Keeps bubbles under',
+            word: 'Keeps bubbles to',
             figure: 'smallest_bubble_um',
             text: `${trimmed(film.smallest_bubble_um, 0)} µm`,
         },
         {
-            word: 'Wants a bench within',
+            word: 'Bench within',
             figure: 'level_within_mm_per_m',
             text: `${digits(film.level_within_mm_per_m, 1)} mm/m`,
         },
+        ...(held === null
+            ? []
+            : [
+                  {
+                      word: 'Edge at',
+                      figure: null,
+                      text: held.edge_angle_deg === null ? 'more than it holds' : `${trimmed(held.edge_angle_deg, 0)}°`,
+                  },
+              ]),
         { word: 'Dew point', figure: 'dew_point_c', text: joined(temperature(answer.dew_point_c, units)) },
     ]
     return (
-        <dl className="mt-3 border-t ruled pt-2 text-[15px]">
+        <dl className="flex flex-wrap gap-x-7 border-t ruled pt-2 text-[15px]">
             {facts.map(({ word, figure, text }) => (
-                <div key={figure} className="flex justify-between gap-3">
+                <div key={word} className="flex items-baseline gap-2">
                     <dt className="text-soft">{word}</dt>
-                    <dd>
-                        <Figure of={figure}>{text}</Figure>
-                    </dd>
+                    <dd>{figure === null ? text : <Figure of={figure}>{text}</Figure>}</dd>
                 </div>
             ))}
         </dl>

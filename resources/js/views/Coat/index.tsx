@@ -16,7 +16,7 @@ import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, Trace } 
 import { AnswerCups } from './Answer'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
-import { useCoatDraft } from './useCoatDraft'
+import { useCoatDraft, type Touched } from './useCoatDraft'
 
 interface Props {
     piece: PieceRow
@@ -47,8 +47,8 @@ export default function Coat(props: Props): ReactNode {
         // body() reads what is touched at the moment of asking
         [props.coat.id], // eslint-disable-line
     )
-    const sized = (mm: number): { coat: { size_by: { thickness_mm: number } } } => ({
-        coat: { size_by: { thickness_mm: Math.round(mm * 1000) / 1000 } },
+    const sized = (mm: number): Touched => ({
+        coat: { size_by: { thickness_mm: Math.round(mm * 1000) / 1000, edge_angle_deg: null } },
     })
     const { undo } = draft
     useEffect(() => {
@@ -102,10 +102,14 @@ export default function Coat(props: Props): ReactNode {
                             {surfaceWord(spec.surface).toLowerCase()}, {sizeOf(props.piece.drawing, units)}
                             {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
                         </p>
-                        <Fields draft={draft} resins={props.resins} advice={answer?.advice ?? []} />
-                        {answer !== null && <FilmFacts answer={answer} />}
+                        <Fields
+                            draft={draft}
+                            resins={props.resins}
+                            advice={answer?.advice ?? []}
+                            thicknessMm={answer?.coat.thickness_mm}
+                        />
                     </div>
-                    <div className="order-1 flex min-w-0 flex-col gap-4 p-4 sm:px-6 lg:order-2">
+                    <div className="order-1 flex min-w-0 flex-col gap-3 p-4 sm:px-6 lg:order-2">
                         {answer === null ? (
                             <p className="text-lg font-semibold text-danger">
                                 {Object.values(draft.sentences).join(' ')}
@@ -120,7 +124,8 @@ export default function Coat(props: Props): ReactNode {
                                         edgeDepthMm={answer.edge_depth_mm}
                                         edgeFilmMm={answer.edge_film_mm}
                                         soakMl={answer.coat.volume_ml.soak}
-                                        coatedEdges={answer.piece.coated_edge_mm > 0}
+                                        coatedEdges={answer.piece.coated_edge_mm > 0 && answer.coat.held === null}
+                                        holdsMm={answer.coat.held?.limit_thickness_mm ?? null}
                                         labelMaxMm={answer.max_pour_mm}
                                         thinnestMm={answer.coat.film.thinnest_mm}
                                         say={(mm) => joined(thickness(mm, units))}
@@ -149,6 +154,7 @@ export default function Coat(props: Props): ReactNode {
                                         }}
                                     />
                                 </div>
+                                <FilmFacts answer={answer} />
                             </>
                         )}
                     </div>

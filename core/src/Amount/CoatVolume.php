@@ -10,20 +10,21 @@ use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\Studio;
 
 /**
- * How much one coat takes when it is flooded over the edge and rubbed down the sides.
+ * How much one coat takes: flooded over the edge and rubbed down the sides, or held on the face alone.
  *
  * Source: geometry (area × film), with run-off, soak and margin as shares found in practice.
  */
-final class OpenCoatVolume
+final class CoatVolume
 {
     public static function of(Studio $studio, Piece $piece, Coat $coat, bool $isFirstCoat): Volume
     {
         $coveredCm2 = $piece->outline->areaMm2() / 100 * $coat->coveragePct->value / 100;
-        $edgeCm2 = $piece->coatedEdgeMm() * $piece->edgeDepthMm->value / 100;
+        $edgeMm = $coat->isHeld() ? 0.0 : $piece->coatedEdgeMm();
+        $edgeCm2 = $edgeMm * $piece->edgeDepthMm->value / 100;
 
         $film = $coveredCm2 * $coat->thicknessMm->value / 10 * $coat->texture->value;
-        $edges = $piece->coatedEdgeMm() * $piece->edgeDepthMm->value * $coat->edgeFilmMm->value / 1000;
-        $runoff = $film * $coat->runoffPct->value / 100;
+        $edges = $edgeMm * $piece->edgeDepthMm->value * $coat->edgeFilmMm->value / 1000;
+        $runoff = $coat->isHeld() ? 0.0 : $film * $coat->runoffPct->value / 100;
         $soak = $isFirstCoat ? ($coveredCm2 + $edgeCm2) / 10_000 * $piece->soakMlPerM2->value : 0.0;
 
         $quantity = $piece->quantity;

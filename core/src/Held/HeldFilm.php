@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Held;
+
+/**
+ * A film held at the edge of one piece: how it meets it, and what the edge holds at most. Pieces that
+ * are not round stand as the round piece with the same ratio of area to edge.
+ *
+ * Source: the edge gives way at the advancing angle plus the turn of the edge (Gibbs' condition).
+ */
+final readonly class HeldFilm
+{
+    public const STEEPEST_DEG = 180.0;
+
+    /** Past this share of what the edge holds, moving air pushes the film over it. */
+    public const CALM_SHARE = 0.6;
+
+    /** Past this share little is left in hand. */
+    public const NEAR_SHARE = 0.8;
+
+    private function __construct(
+        public ?float $edgeAngleDeg,
+        public ?float $centreMm,
+        public float $limitMl,
+        public float $limitThicknessMm,
+        public float $share,
+    ) {
+    }
+
+    /**
+     * @param  float  $meanMm  mean thickness of the film
+     * @param  float  $areaMm2  of the piece
+     * @param  float  $radiusMm  effective radius of the piece
+     */
+    public static function of(float $meanMm, float $areaMm2, float $radiusMm, float $capillaryMm, float $advancingDeg, float $turnDeg): self
+    {
+        $mostDeg = self::mostDeg($advancingDeg, $turnDeg);
+        $limit = Puddle::meetingAt($radiusMm, $mostDeg, $capillaryMm)->meanMm();
+        $puddle = $meanMm > $limit ? null : Puddle::holding($radiusMm, $meanMm, $capillaryMm, $mostDeg);
+
+        return new self($puddle?->angleDeg, $puddle?->centreMm, $limit * $areaMm2 / 1000, $limit, $meanMm / $limit);
+    }
+
+    /** The angle in degrees at which the edge gives way. */
+    public static function mostDeg(float $advancingDeg, float $turnDeg): float
+    {
+        return min(self::STEEPEST_DEG, $advancingDeg + $turnDeg);
+    }
+}

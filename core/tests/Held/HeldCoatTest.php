@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Held;
+
+use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Tests\Support\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** Whole coats that are held at the edge. */
+final class HeldCoatTest extends TestCase
+{
+    public function test_a_held_coat_takes_its_film_alone(): void
+    {
+        $result = Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => 2.0]);
+        self::assertEqualsWithDelta(9.8 * 9.8 * 0.2 * 24, $result->volume->filmMl, 1e-6);
+        self::assertSame([0.0, 0.0, null], [$result->volume->edgesMl, $result->volume->runoffMl, $result->drips]);
+        self::assertGreaterThan(2.0, $result->case->held?->centreMm);
+    }
+
+    public function test_thickness_and_angle_are_two_ways_to_say_the_same(): void
+    {
+        $byAngle = Plans::computed([...$this->tile(), '/coats/0/size_by' => (object) ['edge_angle_deg' => 70]]);
+        self::assertEqualsWithDelta(70, $byAngle->case->held?->edgeAngleDeg, 1e-3);
+        $again = Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => $byAngle->case->coat->thicknessMm->value]);
+        self::assertEqualsWithDelta($byAngle->volume->totalMl(), $again->volume->totalMl(), 1e-6);
+    }
+
+    public function test_it_warns_before_the_edge_gives_way_and_stops_after(): void
+    {
+        $limit = Plans::computed($this->tile())->case->held->limitThicknessMm ?? 0.0;
+        $codes = fn (float $share): array => array_column(Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => $share * $limit])->advice, 'code');
+        self::assertNotContains('dome_near_limit', $codes(0.75));
+        self::assertContains('dome_near_limit', $codes(0.85));
+        self::assertContains('dome_over_limit', $codes(1.02));
+        $over = Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => 1.02 * $limit])->case->held;
+        self::assertNotNull($over);
+        self::assertNull($over->edgeAngleDeg);
+        self::assertNull($over->centreMm);
+    }
+
+    public function test_a_sharp_edge_holds_more_than_a_bevelled_one_and_that_more_than_none(): void
+    {
+        $limit = fn (string $turn): float => Plans::computed([...$this->tile(), '/pieces/0/edge_turn' => $turn])->case->held->limitMl ?? 0.0;
+        self::assertGreaterThan($limit('bevelled'), $limit('square'));
+        self::assertGreaterThan($limit('none'), $limit('bevelled'));
+    }
+
+    public function test_no_moving_air_over_a_film_that_is_nearly_full(): void
+    {
+        $plastic = [...$this->tile(), '/pieces/0/surface' => 'printed_plastic'];
+        self::assertSame(HeatTool::HeatGun, Plans::computed([...$plastic, '/coats/0/size_by/thickness_mm' => 1.0])->film->torch->tool);
+        self::assertSame(HeatTool::Breath, Plans::computed([...$plastic, '/coats/0/size_by/thickness_mm' => 2.8])->film->torch->tool);
+    }
+
+    /** @return array<string, mixed> */
+    private function tile(): array
+    {
+        return [
+            '/coats/0/containment' => 'held',
+            '/pieces/0/outline' => (object) ['shape' => 'rectangle', 'width_mm' => 98, 'height_mm' => 98],
+            '/pieces/0/surface' => 'glazed_tile',
+            '/pieces/0/quantity' => 24,
+        ];
+    }
+}
