@@ -64,6 +64,7 @@ final readonly class Puddle
             1e-6,
             $mostDeg,
             1e-7,
+            self::NEAR * $meanMm,
         );
 
         return self::meetingAt($radiusMm, $angle, $capillaryMm);

@@ -13,8 +13,12 @@ final class Root
 {
     private const MOST_STEPS = 80;
 
-    /** @param  callable(float): float  $f of opposite signs at both ends */
-    public static function of(callable $f, float $low, float $high, float $tolerance): float
+    /**
+     * @param  callable(float): float  $f  of opposite signs at both ends
+     * @param  float  $tolerance  how near the place is wanted
+     * @param  float  $nearEnough  what counts as zero
+     */
+    public static function of(callable $f, float $low, float $high, float $tolerance, float $nearEnough = 1e-12): float
     {
         $atLow = $f($low);
         $atHigh = $f($high);
@@ -24,7 +28,7 @@ final class Root
                 $next = ($low + $high) / 2;
             }
             $atNext = $f($next);
-            if (abs($atNext) < 1e-12) {
+            if (abs($atNext) < $nearEnough) {
                 return $next;
             }
             if (($atNext > 0) === ($atHigh > 0)) {
