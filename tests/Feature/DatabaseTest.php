@@ -12,6 +12,8 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use PDO;
+use PDOException;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
@@ -52,16 +54,33 @@ final class DatabaseTest extends TestCase
         DB::table('coats')->update(['piece_id' => 9999]);
     }
 
+    public function test_a_transaction_holds_the_lock_from_its_beginning(): void
+    {
+        $other = new PDO('sqlite:'.$this->file);
+        $other->exec('PRAGMA busy_timeout = 0');
+        DB::beginTransaction();
+        try {
+            $other->exec('BEGIN IMMEDIATE');
+            self::fail('Another writer could begin beside an open transaction.');
+        } catch (PDOException $exception) {
+            self::assertStringContainsString('locked', $exception->getMessage());
+        } finally {
+            DB::rollBack();
+        }
+        self::assertSame(0, $other->exec('BEGIN IMMEDIATE'));
+        $other->exec('ROLLBACK');
+    }
+
     public function test_two_writers_at_once_lose_nothing(): void
     {
         DB::statement('CREATE TABLE tally (n INTEGER)');
         DB::table('tally')->insert(['n' => 0]);
-        $writers = array_map(fn (): Process => $this->writer(60), [1, 2]);
+        $writers = array_map(fn (): Process => $this->writer(200), [1, 2]);
         array_map(fn (Process $writer) => $writer->start(), $writers);
         foreach ($writers as $writer) {
             self::assertSame(0, $writer->wait(), $writer->getErrorOutput().$writer->getOutput());
         }
-        self::assertSame(120, DB::table('tally')->value('n'));
+        self::assertSame(400, DB::table('tally')->value('n'));
     }
 
     public function test_a_failed_save_leaves_nothing_and_the_next_one_works(): void
@@ -104,8 +123,37 @@ final class DatabaseTest extends TestCase
     public function test_every_migration_keeps_the_rows_of_a_filled_database(): void
     {
         $counts = $this->counts();
+        $rows = $this->rows();
+        $migrations = array_map(basename(...), (array) glob(database_path('migrations/*.php')));
+        self::assertGreaterThan(1, count($migrations));
+
+        // a database of the first day, filled, and then brought up to now
+        touch($old = $this->file.'-old');
+        config(['database.connections.sqlite.database' => $old]);
+        DB::purge();
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true, '--path' => 'database/migrations/'.$migrations[0]]));
+        DB::statement("ATTACH '{$this->file}' AS seeded");
+        foreach (array_keys($rows) as $table) {
+            $columns = implode(', ', Schema::getColumnListing($table));
+            DB::statement("INSERT INTO main.$table ($columns) SELECT $columns FROM seeded.$table");
+        }
+        DB::statement('DETACH seeded');
+
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
         self::assertSame($counts, $this->counts());
+        self::assertEquals($rows, $this->rows());
+        self::assertSame([], DB::select('PRAGMA foreign_key_check'));
+    }
+
+    /** @return array<string, list<mixed>> every row of every table of the studio */
+    private function rows(): array
+    {
+        $rows = [];
+        foreach (['plans', 'resins', 'pieces', 'coats', 'pours', 'pour_acts'] as $table) {
+            $rows[$table] = DB::table($table)->orderBy('id')->get()->all();
+        }
+
+        return $rows;
     }
 
     /** @return array{pieces: int, coats: int, pours: int, acts: int} */
@@ -129,7 +177,6 @@ final class DatabaseTest extends TestCase
             for (\$i = 0; \$i < $times; \$i++) {
                 Illuminate\\Support\\Facades\\DB::transaction(function () {
                     \$n = Illuminate\\Support\\Facades\\DB::table('tally')->value('n');
-                    usleep(500);
                     Illuminate\\Support\\Facades\\DB::table('tally')->update(['n' => \$n + 1]);
                 });
             }

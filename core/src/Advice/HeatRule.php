@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Advice;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Film\TorchPlan;
 use OpenGlaze\Core\Quantity\Wording;
 
 /** Which heat may be used, and which passes the film has no time for. */
@@ -24,7 +25,7 @@ final class HeatRule implements Rule
             $advice[] = Advice::note('torch_pass_dropped', Topic::Heat, sprintf(
                 '%s: it would fall after %s, when the film no longer heals. Pick the last bubbles with a pin.',
                 $dropped === 1 ? 'Pass once, not twice' : 'No pass',
-                $say->minutes(0.8 * $result->film->torch->closesMin),
+                $say->minutes(TorchPlan::LATEST_SHARE * $result->film->torch->closesMin),
             ));
         }
 

@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Outline;
 /** A round face. */
 final readonly class Circle implements Outline
 {
+    use MeasuresHoles;
+
     private function __construct(public float $diameterMm)
     {
     }
@@ -31,16 +33,6 @@ final readonly class Circle implements Outline
         return M_PI * $this->diameterMm;
     }
 
-    public function holePerimeterMm(): float
-    {
-        return 0.0;
-    }
-
-    public function effectiveRadiusMm(): float
-    {
-        return $this->diameterMm / 2;
-    }
-
     public function boxWidthMm(): float
     {
         return $this->diameterMm;
@@ -61,10 +53,5 @@ final readonly class Circle implements Outline
         $radius = $this->diameterMm / 2;
 
         return Loop::ellipse(new Point($radius, $radius), $radius, $radius);
-    }
-
-    public function holes(): array
-    {
-        return [];
     }
 }

@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Outline;
 /** An outline with holes that must stay open. */
 final readonly class Pierced implements Outline
 {
+    use MeasuresHoles;
+
     /** @param  non-empty-list<Loop>  $holes */
     private function __construct(
         private Outline $whole,
@@ -38,16 +40,6 @@ final readonly class Pierced implements Outline
     public function perimeterMm(): float
     {
         return $this->whole->perimeterMm();
-    }
-
-    public function holePerimeterMm(): float
-    {
-        return array_sum(array_map(static fn (Loop $hole): float => $hole->lengthMm(), $this->holes));
-    }
-
-    public function effectiveRadiusMm(): float
-    {
-        return 2 * $this->areaMm2() / ($this->perimeterMm() + $this->holePerimeterMm());
     }
 
     public function boxWidthMm(): float

@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Outline;
 /** A rectangle with square corners. */
 final readonly class Rectangle implements Outline
 {
+    use MeasuresHoles;
+
     private function __construct(
         public float $widthMm,
         public float $heightMm,
@@ -35,16 +37,6 @@ final readonly class Rectangle implements Outline
         return 2 * ($this->widthMm + $this->heightMm);
     }
 
-    public function holePerimeterMm(): float
-    {
-        return 0.0;
-    }
-
-    public function effectiveRadiusMm(): float
-    {
-        return 2 * $this->areaMm2() / $this->perimeterMm();
-    }
-
     public function boxWidthMm(): float
     {
         return $this->widthMm;
@@ -71,10 +63,5 @@ final readonly class Rectangle implements Outline
             new Point($this->widthMm, $this->heightMm),
             new Point(0, $this->heightMm),
         ]);
-    }
-
-    public function holes(): array
-    {
-        return [];
     }
 }

@@ -11,6 +11,8 @@ namespace OpenGlaze\Core\Outline;
  */
 final readonly class Region implements Outline
 {
+    use MeasuresHoles;
+
     private function __construct(
         private Loop $edge,
         private Box $box,
@@ -36,16 +38,6 @@ final readonly class Region implements Outline
         return $this->edge->lengthMm();
     }
 
-    public function holePerimeterMm(): float
-    {
-        return 0.0;
-    }
-
-    public function effectiveRadiusMm(): float
-    {
-        return 2 * $this->areaMm2() / $this->perimeterMm();
-    }
-
     public function boxWidthMm(): float
     {
         return $this->box->widthMm();
@@ -64,10 +56,5 @@ final readonly class Region implements Outline
     public function edge(): Loop
     {
         return $this->edge;
-    }
-
-    public function holes(): array
-    {
-        return [];
     }
 }

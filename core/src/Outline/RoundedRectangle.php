@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Outline;
 /** A rectangle whose corners are quarters of a circle. */
 final readonly class RoundedRectangle implements Outline
 {
+    use MeasuresHoles;
+
     private function __construct(
         public float $widthMm,
         public float $heightMm,
@@ -39,16 +41,6 @@ final readonly class RoundedRectangle implements Outline
         return 2 * ($this->widthMm + $this->heightMm) - (8 - 2 * M_PI) * $this->radiusMm;
     }
 
-    public function holePerimeterMm(): float
-    {
-        return 0.0;
-    }
-
-    public function effectiveRadiusMm(): float
-    {
-        return 2 * $this->areaMm2() / $this->perimeterMm();
-    }
-
     public function boxWidthMm(): float
     {
         return $this->widthMm;
@@ -68,10 +60,5 @@ final readonly class RoundedRectangle implements Outline
     public function edge(): Loop
     {
         return Loop::roundedRectangle($this->widthMm, $this->heightMm, $this->radiusMm);
-    }
-
-    public function holes(): array
-    {
-        return [];
     }
 }

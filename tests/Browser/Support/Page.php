@@ -9,6 +9,7 @@ use Facebook\WebDriver\Chrome\ChromeDriver;
 use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -18,7 +19,9 @@ use RuntimeException;
 /** A browser as a person uses it: finds things by role and name, waits for what should come, never sleeps a fixed time. */
 final class Page
 {
-    private const PATIENCE_S = 12.0;
+    private const PATIENCE_S = 12;
+
+    private const LOOK_EVERY_MS = 30;
 
     private const FIND = <<<'JS'
         const [role, name] = arguments
@@ -201,18 +204,18 @@ final class Page
     /** @param  callable(): bool  $holds */
     public function until(callable $holds, string $what): void
     {
-        $end = microtime(true) + self::PATIENCE_S;
-        do {
-            try {
-                if ($holds()) {
-                    return;
+        try {
+            $this->driver->wait(self::PATIENCE_S, self::LOOK_EVERY_MS)->until(static function () use ($holds): bool {
+                try {
+                    return $holds();
+                } catch (StaleElementReferenceException) {
+                    // the page was drawn anew in between; look again
+                    return false;
                 }
-            } catch (StaleElementReferenceException) {
-                // the page was drawn anew in between; look again
-            }
-            usleep(30_000);
-        } while (microtime(true) < $end);
-        throw new RuntimeException("Waited in vain for $what. The page says: ".mb_substr($this->text('body'), 0, 600));
+            });
+        } catch (TimeoutException) {
+            throw new RuntimeException("Waited in vain for $what. The page says: ".mb_substr($this->text('body'), 0, 600));
+        }
     }
 
     public function js(string $code, mixed ...$arguments): mixed

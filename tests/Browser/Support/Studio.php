@@ -12,6 +12,10 @@ final class Studio
 {
     private const ROOT = __DIR__.'/../../..';
 
+    private const LOOKS = 200;
+
+    private const LOOK_EVERY_MS = 50;
+
     public readonly string $folder;
 
     public readonly int $port;
@@ -44,13 +48,7 @@ final class Studio
         // its log is not read here, and a full pipe would stop it
         $this->server->disableOutput();
         $this->server->start();
-        for ($tries = 0; $tries < 200; $tries++) {
-            if (@file_get_contents($this->url('/up')) !== false) {
-                return;
-            }
-            usleep(50_000);
-        }
-        throw new RuntimeException('The studio does not open.');
+        retry(self::LOOKS, fn (): string => @file_get_contents($this->url('/up')) ?: throw new RuntimeException('The studio does not open.'), self::LOOK_EVERY_MS);
     }
 
     /** As a power cut would: no goodbye. The workers are of the server's group, and go with it. */
