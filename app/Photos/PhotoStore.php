@@ -57,6 +57,12 @@ final class PhotoStore
         return $name;
     }
 
+    /** Takes a photo away that another one has replaced. */
+    public function forget(string $name): void
+    {
+        Storage::delete('photos/'.$name);
+    }
+
     private static function refused(string $sentence): FieldException
     {
         return FieldException::at(['photo' => $sentence]);

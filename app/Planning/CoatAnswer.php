@@ -33,7 +33,7 @@ final class CoatAnswer
                 'topic' => $advice->topic->value,
                 'text' => $advice->text,
             ], $result->advice),
-            'phases' => self::phases($result),
+            'phases' => self::phases($result->phases()),
             'acts' => array_map(static fn (Act $act): array => [
                 'id' => $act->id,
                 'kind' => $act->kind->value,
@@ -49,14 +49,17 @@ final class CoatAnswer
         ];
     }
 
-    /** @return list<array{phase: string, from_min: float, to_min: float|null}> */
-    public static function phases(CoatResult $result): array
+    /**
+     * @param  list<PhaseSpan>  $spans
+     * @return list<array{phase: string, from_min: float, to_min: float|null}>
+     */
+    public static function phases(array $spans): array
     {
         return array_map(static fn (PhaseSpan $span): array => [
             'phase' => $span->phase->value,
             'from_min' => $span->fromMin,
             'to_min' => $span->toMin,
-        ], $result->phases());
+        ], $spans);
     }
 
     /** @return array<string, mixed> */

@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\PlanFile\Dig;
+use OpenGlaze\Core\Outline\Circle;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\Outline;
+use OpenGlaze\Core\Outline\Pierced;
 use OpenGlaze\Core\Outline\Point;
-use stdClass;
+use OpenGlaze\Core\Outline\Rectangle;
+use OpenGlaze\Core\Outline\RoundedRectangle;
 
 /** An outline as the pages draw it: its box in mm, and its edge with its holes as SVG path data. */
 final class OutlineDrawing
 {
     /** @return array{width_mm: float, height_mm: float, sides: bool, round: bool, radius_mm: float, edge: string, holes: string} */
-    public static function of(Outline $outline, stdClass $spec): array
+    public static function of(Outline $outline): array
     {
-        $shape = Dig::text($spec, 'outline.shape');
+        $whole = $outline instanceof Pierced ? $outline->whole : $outline;
 
         return [
             'width_mm' => $outline->boxWidthMm(),
             'height_mm' => $outline->boxHeightMm(),
-            'sides' => $shape === 'rectangle',
-            'round' => $shape === 'circle' || $shape === 'ring',
-            'radius_mm' => Dig::float($spec, 'outline.radius_mm') ?? 0.0,
+            'sides' => $whole instanceof Rectangle || $whole instanceof RoundedRectangle,
+            'round' => $whole instanceof Circle,
+            'radius_mm' => $whole instanceof RoundedRectangle ? $whole->radiusMm : 0.0,
             'edge' => self::path($outline->edge()),
             'holes' => implode('', array_map(self::path(...), $outline->holes())),
         ];

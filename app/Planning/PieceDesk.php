@@ -85,7 +85,7 @@ final readonly class PieceDesk
             'id' => $piece->id,
             'name' => $piece->name(),
             'spec' => $piece->spec,
-            'drawing' => OutlineDrawing::of((new PieceReader)->outline($piece->spec), $piece->spec),
+            'drawing' => OutlineDrawing::of((new PieceReader)->outline($piece->spec)),
         ];
     }
 

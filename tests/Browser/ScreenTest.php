@@ -76,6 +76,16 @@ final class ScreenTest extends BrowserTestCase
         self::assertTrue($page->js('return performance.getEntriesByType("resource").every((entry) => ! entry.name.includes("/finish"))'));
     }
 
+    public function test_what_was_typed_in_grams_is_still_there_after_a_look_at_millilitres(): void
+    {
+        $page = $this->open('/pours/10/finish');
+        $page->type('Part A used', '99.9');
+        $page->press('radio', 'Volume, ml');
+        $page->until(fn (): bool => $page->find('textbox', 'Part A used')->getAttribute('value') === '84.8', 'what was planned, in millilitres');
+        $page->press('radio', 'Weight, g');
+        $page->until(fn (): bool => $page->find('textbox', 'Part A used')->getAttribute('value') === '99.9', 'what was typed');
+    }
+
     public function test_inches_everywhere_at_once(): void
     {
         $page = $this->open('/coats/1');

@@ -144,6 +144,18 @@ final class PourTest extends TestCase
         $this->get('/photos/'.$pour->photo)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
+    public function test_another_photo_takes_the_place_of_the_first(): void
+    {
+        $pour = $this->poured();
+        $this->finishWith($pour, UploadedFile::fake()->image('first.jpg'))->assertSessionHasNoErrors();
+        $first = $pour->refresh()->photo;
+        $this->finishWith($pour, UploadedFile::fake()->image('second.jpg'))->assertSessionHasNoErrors();
+        self::assertNotSame($first, $pour->refresh()->photo);
+        self::assertSame(['photos/'.$pour->photo], Storage::allFiles());
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '1', 'used_b' => '1', 'by' => 'g'])->assertSessionHasNoErrors();
+        self::assertSame(['photos/'.$pour->refresh()->photo], Storage::allFiles());
+    }
+
     /** @return iterable<string, array{callable(): UploadedFile, string}> */
     public static function badPhotos(): iterable
     {

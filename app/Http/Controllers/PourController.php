@@ -109,11 +109,15 @@ final readonly class PourController
 
     public function finish(Request $request, Pour $pour, PhotoStore $photos): RedirectResponse
     {
+        $before = $pour->photo;
         $used = UsedFields::read($request->string('used_a')->value(), $request->string('used_b')->value(), $request->string('by')->value(), UsedBesidePlanned::resin($pour));
         $file = $request->file('photo');
         $photo = $file instanceof \Illuminate\Http\UploadedFile ? $photos->keep($file) : null;
         $note = trim($request->string('note')->value());
         $this->desk->finish($pour, $used, $note === '' ? null : mb_substr($note, 0, 5000), $photo);
+        if ($photo !== null && $before !== null) {
+            $photos->forget($before);
+        }
 
         return $pour->piece_id === null
             ? redirect()->route('now')

@@ -8,12 +8,14 @@ use App\Http\Body;
 use App\Http\Person;
 use App\Models\Plan;
 use App\Models\Resin;
+use App\Planning\CoatAnswer;
 use App\Planning\RoomDesk;
 use App\Planning\TypedFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Plan\ResinReader;
 use stdClass;
 
 /** The studio itself: its name, its room, its shelf, its signs. */
@@ -46,7 +48,12 @@ final readonly class StudioController
     {
         return Inertia::render('Shelf', [
             'resins' => Resin::query()->whereNull('plan_id')->orderBy('position')->get()
-                ->map(fn (Resin $resin): array => ['id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet]),
+                ->map(fn (Resin $resin): array => [
+                    'id' => $resin->id,
+                    'name' => $resin->name(),
+                    'sheet' => $resin->sheet,
+                    'phases' => CoatAnswer::phases((new ResinReader)->saved($resin->sheet)->labelPhases()),
+                ]),
         ]);
     }
 

@@ -6,7 +6,6 @@ namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Advice\Advisor;
 use OpenGlaze\Core\Amount\CoatVolume;
-use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\DripPlan;
 use OpenGlaze\Core\Film\FilmBehaviour;
 use OpenGlaze\Core\Plan\Plan;
@@ -61,7 +60,7 @@ final readonly class Planner
                 $case->clock,
             ),
             $drain === null ? null : DripPlan::of($drain, $case->clock, $case->coatedEdgeM()),
-            Windows::of($case->clock, $resin->recoatFromH, $resin->recoatToH, $resin->sandFromH, $resin->handleH, $resin->fullCureH),
+            $resin->labelWindows()->by($case->clock),
         );
 
         return $result->withAdvice((new Advisor($this->wording))->advise($result));

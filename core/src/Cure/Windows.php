@@ -19,17 +19,22 @@ final readonly class Windows
     ) {
     }
 
-    /** The label's times are ages in hours; in a warm room they come sooner, in a cold one later. */
-    public static function of(
-        FilmClock $clock,
+    /** The label's own times, which are ages at its reference temperature. */
+    public static function onLabel(
         ?Sourced $recoatFromH,
         ?Sourced $recoatToH,
         ?Sourced $sandFromH,
         ?Sourced $handleH,
         ?Sourced $fullCureH,
     ): self {
-        $hours = static fn (?Sourced $label): ?float => $label === null ? null : $clock->minutesToAge($label->value * 60) / 60;
+        return new self($recoatFromH?->value, $recoatToH?->value, $sandFromH?->value, $handleH?->value, $fullCureH?->value);
+    }
 
-        return new self($hours($recoatFromH), $hours($recoatToH), $hours($sandFromH), $hours($handleH), $hours($fullCureH));
+    /** The same by a film's clock: sooner in a warm room, later in a cold one. */
+    public function by(FilmClock $clock): self
+    {
+        $hours = static fn (?float $label): ?float => $label === null ? null : $clock->minutesToAge($label * 60) / 60;
+
+        return new self($hours($this->recoatFromH), $hours($this->recoatToH), $hours($this->sandFromH), $hours($this->handleH), $hours($this->fullCureH));
     }
 }

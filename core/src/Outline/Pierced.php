@@ -11,7 +11,7 @@ final readonly class Pierced implements Outline
 
     /** @param  non-empty-list<Loop>  $holes */
     private function __construct(
-        private Outline $whole,
+        public Outline $whole,
         private array $holes,
     ) {
     }

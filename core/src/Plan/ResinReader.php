@@ -8,10 +8,17 @@ use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
 use OpenGlaze\Core\Mix\RatioBy;
 use OpenGlaze\Core\Quantity\Origin;
+use stdClass;
 
 /** Reads one resin's data sheet. */
 final class ResinReader
 {
+    /** A sheet that was read before, and is known to be sound. */
+    public function saved(stdClass $sheet): ResinSheet
+    {
+        return $this->read(new Node($sheet, '', new Faults, Origin::Label));
+    }
+
     public function read(Node $node): ResinSheet
     {
         $node = $node->saying(Origin::Label);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Cure\PhaseLine;
+use OpenGlaze\Core\Cure\PhaseSpan;
+use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Mix\Mixture;
@@ -34,6 +37,21 @@ final readonly class ResinSheet
         public ?Sourced $activationKjMol,
         public ?Sourced $flowActivationKjMol,
     ) {
+    }
+
+    public function labelWindows(): Windows
+    {
+        return Windows::onLabel($this->recoatFromH, $this->recoatToH, $this->sandFromH, $this->handleH, $this->fullCureH);
+    }
+
+    /**
+     * The film's phases as the label has them, at its reference temperature.
+     *
+     * @return non-empty-list<PhaseSpan>
+     */
+    public function labelPhases(): array
+    {
+        return PhaseLine::of($this->openMin->value, $this->labelWindows());
     }
 
     public function liquid(): Liquid

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
-use OpenGlaze\Core\Quantity\Origin;
-
 /**
  * How one figure came about: the formula in words, the same as an expression over named inputs, and the result.
  *
@@ -26,11 +24,5 @@ final readonly class Trace
         public array $inputs,
         public string $note = '',
     ) {
-    }
-
-    /** @return list<TraceInput> */
-    public function assumed(): array
-    {
-        return array_values(array_filter($this->inputs, static fn (TraceInput $input): bool => $input->origin === Origin::Assumed));
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Trace\Trace;
+use OpenGlaze\Core\Trace\TraceInput;
 use OpenGlaze\Core\Trace\Traces;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -94,9 +96,12 @@ final class TracesTest extends TestCase
 
     public function test_it_tells_what_was_assumed(): void
     {
-        $assumed = Traces::of(Plans::computed(['/studio/margin_pct' => new Gone]))['margin']->assumed();
-        self::assertSame(['margin_pct'], array_column($assumed, 'symbol'));
-        self::assertSame([], Traces::of(Plans::computed())['margin']->assumed());
+        $assumed = static fn (CoatResult $result): array => array_column(array_filter(
+            Traces::of($result)['margin']->inputs,
+            static fn (TraceInput $input): bool => $input->origin === Origin::Assumed,
+        ), 'symbol');
+        self::assertSame(['margin_pct'], $assumed(Plans::computed(['/studio/margin_pct' => new Gone])));
+        self::assertSame([], $assumed(Plans::computed()));
     }
 
     private static function evaluate(Trace $trace, CoatResult $result): ?float

@@ -1,13 +1,18 @@
 import { scaleLinear, scaleSymlog } from 'd3-scale'
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
-import type { PhaseName } from '../types'
+import type { PhaseName, PhaseSpan } from '../types'
 import { PHASES, PhaseStretch } from './phases'
 
 export interface LanePhase {
     phase: PhaseName
     fromMin: number
     toMin: number | null
+}
+
+/** The server's spans as the lane draws them. */
+export function lanePhases(spans: PhaseSpan[]): LanePhase[] {
+    return spans.map((span) => ({ phase: span.phase, fromMin: span.from_min, toMin: span.to_min }))
 }
 
 export interface LaneTick {

@@ -20,7 +20,11 @@ type By = 'g' | 'ml'
 /** What it really took, while one still knows it. */
 export default function Finish({ pour, planned, photo_limits: limits }: Props): ReactNode {
     const [by, setBy] = useState<By>('g')
-    const [used, setUsed] = useState({ a: shown(planned, 'a', 'g'), b: shown(planned, 'b', 'g') })
+    const [typed, setTyped] = useState<Record<By, { a: string; b: string }>>(() => ({
+        g: { a: shown(planned, 'a', 'g'), b: shown(planned, 'b', 'g') },
+        ml: { a: shown(planned, 'a', 'ml'), b: shown(planned, 'b', 'ml') },
+    }))
+    const used = typed[by]
     const [note, setNote] = useState(planned.note ?? '')
     const [photo, setPhoto] = useState<File | null>(null)
     const [sentences, setSentences] = useState<Sentences>({})
@@ -46,11 +50,6 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                 onError: (errors) => setSentences(errors),
             },
         )
-    const changeBy = (value: string): void => {
-        const to: By = value === 'ml' ? 'ml' : 'g'
-        setBy(to)
-        setUsed({ a: shown(planned, 'a', to), b: shown(planned, 'b', to) })
-    }
     return (
         <StagePage
             title={pour.title}
@@ -78,7 +77,7 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                                 { value: 'g', label: 'Weight, g' },
                                 { value: 'ml', label: 'Volume, ml' },
                             ]}
-                            onChange={changeBy}
+                            onChange={(value) => setBy(value === 'ml' ? 'ml' : 'g')}
                         />
                     </div>
                     {(['a', 'b'] as const).map((part) => {
@@ -99,7 +98,9 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                                     inputMode="decimal"
                                     large
                                     sentence={sentences[`used_${part}`]}
-                                    onChange={(value) => setUsed((before) => ({ ...before, [part]: value }))}
+                                    onChange={(value) =>
+                                        setTyped((before) => ({ ...before, [by]: { ...before[by], [part]: value } }))
+                                    }
                                 />
                                 <p className="pb-2 text-soft">
                                     planned {plan.text} {plan.unit}

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
-import { FilmLane } from '../../drawings/FilmLane'
+import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { VOLUME_PARTS } from '../../drawings/WhereItGoes'
 import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -99,11 +99,7 @@ export function Paper(props: Props): ReactNode {
 
             <section className="mt-3">
                 <FilmLane
-                    phases={answer.phases.map((phase) => ({
-                        phase: phase.phase,
-                        fromMin: phase.from_min,
-                        toMin: phase.to_min,
-                    }))}
+                    phases={lanePhases(answer.phases)}
                     ticks={answer.acts.map((act) => ({ atMin: act.due_min }))}
                 />
             </section>

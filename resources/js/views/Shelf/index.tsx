@@ -1,12 +1,16 @@
 import { Head } from '@inertiajs/react'
 import type { ReactNode } from 'react'
-import { FilmLane } from '../../drawings/FilmLane'
+import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { joined, temperature, thickness, trimmed } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { PhaseName, ResinRow, ResinSheet } from '../../types'
+import type { PhaseSpan, ResinRow } from '../../types'
+
+interface ShelfResin extends ResinRow {
+    phases: PhaseSpan[]
+}
 
 /** The resins at hand with what their labels say. What a label does not say stays unknown. */
-export default function Shelf({ resins }: { resins: ResinRow[] }): ReactNode {
+export default function Shelf({ resins }: { resins: ShelfResin[] }): ReactNode {
     return (
         <div className="flex-1 px-4 py-6 sm:px-8">
             <Head title="Shelf" />
@@ -20,7 +24,7 @@ export default function Shelf({ resins }: { resins: ResinRow[] }): ReactNode {
     )
 }
 
-function Resin({ resin }: { resin: ResinRow }): ReactNode {
+function Resin({ resin }: { resin: ShelfResin }): ReactNode {
     const units = useUnits()
     const { sheet } = resin
     const rows: [string, string][] = [
@@ -45,7 +49,7 @@ function Resin({ resin }: { resin: ResinRow }): ReactNode {
         <section>
             <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{resin.name}</h2>
             <div className="mt-2">
-                <FilmLane phases={labelPhases(sheet)} height={22} />
+                <FilmLane phases={lanePhases(resin.phases)} height={22} />
                 <p className="text-sm text-soft">
                     All times at {joined(temperature(sheet.reference_c, units))}, as on the label.
                 </p>
@@ -64,22 +68,4 @@ function Resin({ resin }: { resin: ResinRow }): ReactNode {
 
 function hours(h: number | undefined): string {
     return h === undefined ? 'unknown' : `${trimmed(h, 1)} h`
-}
-
-/** The label's own times, drawn; what it leaves out is not drawn. */
-function labelPhases(sheet: ResinSheet): { phase: PhaseName; fromMin: number; toMin: number | null }[] {
-    const begins: [PhaseName, number | undefined][] = [
-        ['wet', 0],
-        ['tacky', sheet.open_min],
-        ['window_open', minutes(sheet.recoat_from_h)],
-        ['window_shut', minutes(sheet.recoat_to_h)],
-        ['hard', minutes(sheet.sand_from_h ?? sheet.handle_h)],
-        ['cured', minutes(sheet.full_cure_h)],
-    ]
-    const known = begins.filter((entry): entry is [PhaseName, number] => entry[1] !== undefined)
-    return known.map(([phase, fromMin], index) => ({ phase, fromMin, toMin: known[index + 1]?.[1] ?? null }))
-}
-
-function minutes(h: number | undefined): number | undefined {
-    return h === undefined ? undefined : h * 60
 }
