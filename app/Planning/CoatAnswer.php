@@ -10,8 +10,10 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
+use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Run\HowTo;
 use OpenGlaze\Core\Trace\Trace;
 use OpenGlaze\Core\Trace\TraceInput;
 use stdClass;
@@ -41,9 +43,16 @@ final class CoatAnswer
                 'title' => $act->title,
                 'how' => $act->how,
             ], Acts::of($result)),
+            'stir' => HowTo::stir($case->resin, new Wording),
+            'pour' => HowTo::pour($case->coat->isHeld()),
             'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->humidityPct->value),
+            'in_force' => [
+                'edge_film_mm' => $case->coat->edgeFilmMm->value,
+                'runoff_pct' => $case->coat->runoffPct->value,
+                'cups' => $case->coat->cups,
+                ...RoomInForce::of($case->studio),
+            ],
             'max_pour_mm' => $case->resin->maxPourMm?->value,
-            'edge_film_mm' => $case->coat->edgeFilmMm->value,
             'edge_depth_mm' => $case->piece->edgeDepthMm->value,
             'quantity' => $case->piece->quantity,
         ];

@@ -18,6 +18,8 @@ use stdClass;
 /** Brings a plan file into the studio as a plan of its own, whole or not at all. */
 final class PlanImporter
 {
+    private const AT_A_TIME = 500;
+
     /** @throws PlanException when the file is no plan */
     public function import(string $text, string $name): Plan
     {
@@ -31,34 +33,47 @@ final class PlanImporter
                 }
             }
             $plan = Plan::query()->create(['name' => $name, 'document' => $rest]);
-            $resins = $this->create($document, 'resins', fn (stdClass $sheet, int $position): int => Resin::query()->create([
-                'plan_id' => $plan->id, 'key' => $sheet->id, 'position' => $position, 'sheet' => $sheet,
-            ])->id);
-            $pieces = $this->create($document, 'pieces', fn (stdClass $spec, int $position): int => Piece::query()->create([
-                'plan_id' => $plan->id, 'key' => $spec->id, 'position' => $position, 'spec' => $spec,
-            ])->id);
-            $this->create($document, 'coats', fn (stdClass $spec, int $position): int => Coat::query()->create([
-                'plan_id' => $plan->id, 'piece_id' => $pieces[Dig::text($spec, 'piece')], 'resin_id' => $resins[Dig::text($spec, 'resin')],
-                'key' => $spec->id, 'position' => $position, 'spec' => $spec,
-            ])->id);
+            $resins = $this->insert($plan, Resin::class, 'sheet', Dig::objects($document, 'resins'));
+            $pieces = $this->insert($plan, Piece::class, 'spec', Dig::objects($document, 'pieces'));
+            $this->insert($plan, Coat::class, 'spec', Dig::objects($document, 'coats'), static fn (stdClass $coat): array => [
+                'piece_id' => $pieces[Dig::text($coat, 'piece')],
+                'resin_id' => $resins[Dig::text($coat, 'resin')],
+            ]);
 
             return $plan;
         });
     }
 
     /**
-     * @param  callable(stdClass, int): int  $create
+     * Puts a list of the file into its table, some hundreds at a time.
+     *
+     * @param  class-string<Resin|Piece|Coat>  $model
+     * @param  string  $column  where the file's own object is kept
+     * @param  list<stdClass>  $entries
+     * @param  (callable(stdClass): array<string, int>)|null  $relations
      * @return array<array-key, int> row ids by the file's ids
      */
-    private function create(stdClass $document, string $list, callable $create): array
+    private function insert(Plan $plan, string $model, string $column, array $entries, ?callable $relations = null): array
     {
-        $ids = [];
-        $entries = $document->{$list} ?? [];
-        foreach (is_array($entries) ? $entries : [] as $position => $entry) {
-            if ($entry instanceof stdClass && is_string($entry->id ?? null)) {
-                $ids[$entry->id] = $create($entry, (int) $position);
+        $now = now();
+        foreach (array_chunk($entries, self::AT_A_TIME, true) as $chunk) {
+            $rows = [];
+            foreach ($chunk as $position => $entry) {
+                $rows[] = [
+                    'plan_id' => $plan->id,
+                    'key' => Dig::text($entry, 'id'),
+                    'position' => $position,
+                    $column => Json::line($entry),
+                    'created_at' => $now,
+                    'updated_at' => $now,
+                    ...($relations === null ? [] : $relations($entry)),
+                ];
             }
+            $model::query()->insert($rows);
         }
+
+        /** @var array<array-key, int> $ids */
+        $ids = $model::query()->where('plan_id', $plan->id)->pluck('id', 'key')->all();
 
         return $ids;
     }

@@ -8,6 +8,7 @@ use App\Models\Plan;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Plan\Studio;
 use stdClass;
 
 /** Changes a plan's name and its room. */
@@ -29,12 +30,22 @@ final readonly class RoomDesk
             $document->studio = Room::measured($plan->studio(), $room);
             $plan->name = trim($name);
             $plan->document = $document;
-            try {
-                (new PlanReader)->read($this->assembler->bare($plan));
-            } catch (PlanException $exception) {
-                throw FieldException::fromPlan($exception, ['/studio/' => 'studio.']);
-            }
+            $this->inForce($plan);
             $plan->save();
         });
+    }
+
+    /**
+     * The plan's room as it is computed with.
+     *
+     * @throws FieldException with a sentence for each field that cannot be used
+     */
+    public function inForce(Plan $plan): Studio
+    {
+        try {
+            return (new PlanReader)->read($this->assembler->bare($plan))->studio;
+        } catch (PlanException $exception) {
+            throw FieldException::fromPlan($exception, ['/studio/' => 'studio.']);
+        }
     }
 }

@@ -20,16 +20,26 @@ final class UsedBesidePlanned
         return [
             'planned' => Dig::object($pour->result, 'coat.mix'),
             'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml],
+            'more_ml' => self::moreMl($pour),
             'density_a_g_ml' => Dig::float($resin, 'density_a_g_ml'),
             'density_b_g_ml' => Dig::float($resin, 'density_b_g_ml'),
             'resin' => Dig::text($resin, 'name') ?? Dig::text($resin, 'id') ?? '',
             'kind' => Dig::text($coat, 'kind') ?? 'flood',
             'thickness_mm' => Dig::float($coat, 'size_by.thickness_mm'),
-            'room' => Dig::object($pour->plan, 'studio'),
+            'room' => Dig::object($pour->result, 'in_force'),
+            'pour' => Dig::text($pour->result, 'pour') ?? '',
             'note' => $pour->note,
             'photo' => $pour->photo === null ? null : '/photos/'.$pour->photo,
             'override_reason' => $pour->override_reason,
         ];
+    }
+
+    /** What it took beyond the plan, in ml; negative when it took less, null when nothing was written down. */
+    private static function moreMl(Pour $pour): ?float
+    {
+        return $pour->used_a_ml === null && $pour->used_b_ml === null
+            ? null
+            : ($pour->used_a_ml ?? 0.0) + ($pour->used_b_ml ?? 0.0) - (Dig::float($pour->result, 'coat.mix.total_ml') ?? 0.0);
     }
 
     /** The sheet of the resin that was poured, as it was then. */

@@ -97,9 +97,12 @@ export interface Answer {
     advice: Advice[]
     phases: PhaseSpan[]
     acts: Act[]
+    stir: string
+    pour: string
     dew_point_c: number
+    /** What is computed with, entered or assumed. */
+    in_force: CoatInForce
     max_pour_mm: number | null
-    edge_film_mm: number
     edge_depth_mm: number
     quantity: number
 }
@@ -180,6 +183,15 @@ export interface RoomSpec {
     margin_pct?: number
 }
 
+/** The room as it is computed with, entered or assumed. */
+export type RoomInForce = Required<RoomSpec>
+
+export interface CoatInForce extends RoomInForce {
+    edge_film_mm: number
+    runoff_pct: number
+    cups: number
+}
+
 export interface CoatSpec {
     containment?: 'open' | 'held'
     size_by: { thickness_mm?: number; edge_angle_deg?: number }
@@ -244,12 +256,16 @@ export interface PourState {
 export interface PlannedAndUsed {
     planned: MixFigures
     used: { a_ml: number | null; b_ml: number | null }
+    /** What it took beyond the plan; null when nothing was written down. */
+    more_ml: number | null
     density_a_g_ml: number
     density_b_g_ml: number
     resin: string
     kind: string
     thickness_mm: number
-    room: RoomSpec
+    room: RoomInForce
+    /** How it is poured. */
+    pour: string
     note: string | null
     photo: string | null
     override_reason: string | null

@@ -10,6 +10,7 @@ use App\Models\Plan;
 use App\Models\Resin;
 use App\Planning\CoatAnswer;
 use App\Planning\RoomDesk;
+use App\Planning\RoomInForce;
 use App\Planning\TypedFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,13 +22,14 @@ use stdClass;
 /** The studio itself: its name, its room, its shelf, its signs. */
 final readonly class StudioController
 {
-    public function show(): Response
+    public function show(RoomDesk $desk): Response
     {
         $own = Plan::own();
 
         return Inertia::render('Studio', [
             'name' => $own->name,
             'room' => $own->studio(),
+            'in_force' => RoomInForce::of($desk->inForce($own)),
             'plans' => Plan::query()->withCount('pieces')->oldest('id')->get()
                 ->map(fn (Plan $plan): array => ['id' => $plan->id, 'name' => $plan->name, 'pieces' => $plan->pieces_count]),
         ]);

@@ -4,19 +4,21 @@ import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { digits, fieldLength, fieldNumber, fieldTemperature } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { Advice, ResinRow } from '../../types'
+import type { Advice, CoatInForce, ResinRow } from '../../types'
 import type { useCoatDraft } from './useCoatDraft'
 
 interface Props {
     draft: ReturnType<typeof useCoatDraft>
     resins: ResinRow[]
     advice: Advice[]
+    /** What the core computes with, where nothing was entered. */
+    inForce: CoatInForce | undefined
     /** The mean film, when it is sized another way. */
     thicknessMm: number | undefined
 }
 
 /** Exact entry beside the drawing: the resin, the coat, the room. */
-export function Fields({ draft, resins, advice, thicknessMm }: Props): ReactNode {
+export function Fields({ draft, resins, advice, inForce, thicknessMm }: Props): ReactNode {
     const units = useUnits()
     const { touched, rows, sentences } = draft
     const { spec } = rows.coat
@@ -93,10 +95,18 @@ export function Fields({ draft, resins, advice, thicknessMm }: Props): ReactNode
                         'On edges',
                         fieldLength(spec.edge_film_mm, units),
                         small,
-                        units === 'metric' ? '0.25' : '0.01',
+                        fieldLength(inForce?.edge_film_mm, units),
                     )}
-                {!held && entry('coat', 'runoff_pct', 'Run-off', fieldNumber(spec.runoff_pct), '%', '10')}
-                {entry('coat', 'cups', 'Cups', fieldNumber(spec.cups), '', '1')}
+                {!held &&
+                    entry(
+                        'coat',
+                        'runoff_pct',
+                        'Run-off',
+                        fieldNumber(spec.runoff_pct),
+                        '%',
+                        fieldNumber(inForce?.runoff_pct),
+                    )}
+                {entry('coat', 'cups', 'Cups', fieldNumber(spec.cups), '', fieldNumber(inForce?.cups))}
             </div>
             <fieldset className="space-y-3 border-t ruled pt-3">
                 <legend className="sr-only">The room</legend>
@@ -107,17 +117,32 @@ export function Fields({ draft, resins, advice, thicknessMm }: Props): ReactNode
                         'Room',
                         fieldTemperature(rows.room.temperature_c, units),
                         units === 'metric' ? '°C' : '°F',
+                        fieldTemperature(inForce?.temperature_c, units),
                     )}
-                    {entry('studio', 'humidity_pct', 'Humidity', fieldNumber(rows.room.humidity_pct), '%', '50')}
+                    {entry(
+                        'studio',
+                        'humidity_pct',
+                        'Humidity',
+                        fieldNumber(rows.room.humidity_pct),
+                        '%',
+                        fieldNumber(inForce?.humidity_pct),
+                    )}
                     {entry(
                         'studio',
                         'slope_mm_per_m',
                         'Bench off level',
                         fieldNumber(rows.room.slope_mm_per_m),
                         'mm/m',
-                        '0',
+                        fieldNumber(inForce?.slope_mm_per_m),
                     )}
-                    {entry('studio', 'margin_pct', 'Margin', fieldNumber(rows.room.margin_pct), '%', '5')}
+                    {entry(
+                        'studio',
+                        'margin_pct',
+                        'Margin',
+                        fieldNumber(rows.room.margin_pct),
+                        '%',
+                        fieldNumber(inForce?.margin_pct),
+                    )}
                 </div>
                 <AdviceStrips advice={advice} topics={['room', 'bench']} />
             </fieldset>

@@ -103,6 +103,7 @@ export default function Coat(props: Props): ReactNode {
                             {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
                         </p>
                         <Fields
+                            inForce={answer?.in_force}
                             draft={draft}
                             resins={props.resins}
                             advice={answer?.advice ?? []}
@@ -122,7 +123,7 @@ export default function Coat(props: Props): ReactNode {
                                         thicknessMm={film}
                                         pieceMm={Math.max(w, h)}
                                         edgeDepthMm={answer.edge_depth_mm}
-                                        edgeFilmMm={answer.edge_film_mm}
+                                        edgeFilmMm={answer.in_force.edge_film_mm}
                                         soakMl={answer.coat.volume_ml.soak}
                                         coatedEdges={answer.piece.coated_edge_mm > 0 && answer.coat.held === null}
                                         holdsMm={answer.coat.held?.limit_thickness_mm ?? null}

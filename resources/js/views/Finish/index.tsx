@@ -7,7 +7,8 @@ import { Field, TextArea } from '../../controls/Field'
 import { StagePage } from '../../controls/Stages'
 import { Cup, cupFor } from '../../drawings/Cup'
 import { digits, volumeMix, weightMix } from '../../lib/format'
-import type { PlannedAndUsed, PourState, Sentences } from '../../types'
+import { useSending } from '../../lib/sending'
+import type { PlannedAndUsed, PourState } from '../../types'
 
 interface Props {
     pour: PourState
@@ -27,8 +28,7 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
     const used = typed[by]
     const [note, setNote] = useState(planned.note ?? '')
     const [photo, setPhoto] = useState<File | null>(null)
-    const [sentences, setSentences] = useState<Sentences>({})
-    const [sending, setSending] = useState(false)
+    const { sending, sentences, setSentences, options } = useSending()
     const photoId = useId()
     const { mix, grams } = { mix: planned.planned, grams: weightMix(planned.planned.a_g, planned.planned.total_g) }
     const ml = volumeMix(mix.a_ml, mix.b_ml, 'metric')
@@ -36,19 +36,14 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
     const choose = async (file: File | undefined): Promise<void> => {
         if (file === undefined) return
         const sentence = await whyNot(file, limits)
-        setSentences((before) => ({ ...before, photo: sentence ?? '' }))
+        setSentences({ ...sentences, photo: sentence ?? '' })
         if (sentence === null) setPhoto(file)
     }
     const send = (): void =>
         router.post(
             `/pours/${pour.id}/finish`,
             { used_a: used.a, used_b: used.b, by, note, ...(photo ? { photo } : {}) },
-            {
-                forceFormData: true,
-                onStart: () => setSending(true),
-                onFinish: () => setSending(false),
-                onError: (errors) => setSentences(errors),
-            },
+            { forceFormData: true, ...options },
         )
     return (
         <StagePage

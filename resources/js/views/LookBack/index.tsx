@@ -63,16 +63,14 @@ export default function LookBack({ piece, pours }: Props): ReactNode {
 
 function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
     const units = useUnits()
-    const taken =
-        pour.used.a_ml === null && pour.used.b_ml === null ? null : (pour.used.a_ml ?? 0) + (pour.used.b_ml ?? 0)
-    const most = Math.max(pour.planned.total_ml, taken ?? 0)
+    const most = pour.planned.total_ml + Math.max(0, pour.more_ml ?? 0)
     return (
         <div className="min-w-0">
             <h2 className="text-xl font-bold">{day(pour.started_at)}</h2>
             <p className="text-soft">
                 {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}, room{' '}
-                {joined(temperature(pour.room.temperature_c ?? 20, units))}
-                {pour.room.humidity_pct !== undefined && `, ${trimmed(pour.room.humidity_pct, 0)} %`}
+                {joined(temperature(pour.room.temperature_c, units))}
+                {`, ${trimmed(pour.room.humidity_pct, 0)} %`}
                 {pour.poured_at !== null && `, poured at ${moment(pour.poured_at, pour.poured_at)}`}
             </p>
             <div className="mt-3 space-y-2">
@@ -84,7 +82,7 @@ function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
                     most={most}
                     units={units}
                 />
-                {taken === null ? (
+                {pour.more_ml === null ? (
                     <p className="text-soft">
                         {pour.finished_at === null ? (
                             <Link
@@ -106,7 +104,7 @@ function PourRecord({ pour }: { pour: PourState & PlannedAndUsed }): ReactNode {
                             most={most}
                             units={units}
                         />
-                        <p>{difference(taken, pour.planned.total_ml, units)}</p>
+                        <p>{difference(pour.more_ml, pour.planned.total_ml, units)}</p>
                     </>
                 )}
             </div>
@@ -135,26 +133,22 @@ function Measure(props: {
         <div className="grid grid-cols-[5rem_1fr_8.5rem] items-center gap-3">
             <span className="text-soft">{props.word}</span>
             <svg width="100%" height="26" viewBox="0 0 100 26" preserveAspectRatio="none" aria-hidden="true">
-                <rect
-                    x="0"
-                    y="3"
-                    width={x(props.a)}
-                    height="20"
-                    fill="url(#gloss)"
-                    stroke="var(--ink)"
-                    strokeWidth="1.2"
-                    vectorEffect="non-scaling-stroke"
-                />
-                <rect
-                    x={x(props.a)}
-                    y="3"
-                    width={x(props.b)}
-                    height="20"
-                    fill="var(--resin-light)"
-                    stroke="var(--ink)"
-                    strokeWidth="1.2"
-                    vectorEffect="non-scaling-stroke"
-                />
+                {[
+                    { part: 'a', from: 0, ml: props.a, fill: 'url(#gloss)' },
+                    { part: 'b', from: props.a, ml: props.b, fill: 'var(--resin-light)' },
+                ].map(({ part, from, ml, fill }) => (
+                    <rect
+                        key={part}
+                        x={x(from)}
+                        y="3"
+                        width={x(ml)}
+                        height="20"
+                        fill={fill}
+                        stroke="var(--ink)"
+                        strokeWidth="1.2"
+                        vectorEffect="non-scaling-stroke"
+                    />
+                ))}
             </svg>
             <span className="text-right">
                 {props.figure === undefined ? (
@@ -172,11 +166,9 @@ function Measure(props: {
     )
 }
 
-function difference(used: number, planned: number, units: Units): string {
-    const percent = ((used - planned) / planned) * 100
-    if (Math.abs(percent) < 1) return 'As planned, within a hundredth.'
-    const amount = joined(volume(Math.abs(used - planned), units))
-    return used > planned
-        ? `${amount} more than planned, ${trimmed(percent, 0)} %.`
-        : `${amount} less than planned, ${trimmed(-percent, 0)} %.`
+function difference(moreMl: number, plannedMl: number, units: Units): string {
+    const percent = Math.abs(moreMl / plannedMl) * 100
+    if (percent < 1) return 'As planned, within a hundredth.'
+    const amount = joined(volume(Math.abs(moreMl), units))
+    return `${amount} ${moreMl > 0 ? 'more' : 'less'} than planned, ${trimmed(percent, 0)} %.`
 }

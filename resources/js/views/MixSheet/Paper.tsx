@@ -5,7 +5,7 @@ import { VOLUME_PARTS } from '../../drawings/WhereItGoes'
 import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
-import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec } from '../../types'
+import type { Answer, CoatRow, PieceRow, ResinRow } from '../../types'
 import { AnswerCups } from '../Coat/Answer'
 
 interface Props {
@@ -13,7 +13,6 @@ interface Props {
     piece: PieceRow
     coat: CoatRow
     resin: ResinRow
-    room: RoomSpec
     answer: Answer
     cautions: string[]
     noSubstitute: string
@@ -22,7 +21,7 @@ interface Props {
 /** The run sheet: exactly one side, whatever the names are. */
 export function Paper(props: Props): ReactNode {
     const units = useUnits()
-    const { answer, piece, resin, room } = props
+    const { answer, piece, resin } = props
     const { ratio } = resin.sheet
     const size = sizeOf(piece.drawing, units)
     return (
@@ -51,11 +50,7 @@ export function Paper(props: Props): ReactNode {
             <p className="mt-2 line-clamp-2 font-bold break-words">
                 {resin.name}, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
             </p>
-            <p>
-                {resin.sheet.mix_min !== undefined &&
-                    `Stir slowly for ${span(resin.sheet.mix_min)}, scrape wall, floor and stick. `}
-                Then stir again in a second clean cup: the wall of the first holds unmixed resin.
-            </p>
+            <p>{answer.stir}</p>
 
             <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
                 <section>
@@ -91,7 +86,7 @@ export function Paper(props: Props): ReactNode {
                 </section>
                 <section>
                     <h3 className="border-b ruled font-bold">
-                        After the pour, at {joined(temperature(room.temperature_c ?? 20, units))}
+                        After the pour, at {joined(temperature(answer.in_force.temperature_c, units))}
                     </h3>
                     <Times answer={answer} />
                 </section>

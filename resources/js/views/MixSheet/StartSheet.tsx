@@ -6,13 +6,15 @@ import { Field, TextArea } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { fieldNumber, fieldTemperature } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { Advice, RoomSpec, Sentences } from '../../types'
+import { useSending } from '../../lib/sending'
+import type { Advice, RoomInForce, RoomSpec } from '../../types'
 
 interface Props {
     open: boolean
     onClose: () => void
     coatId: number
     room: RoomSpec
+    inForce: RoomInForce | undefined
     stops: Advice[]
     cautions: string[]
 }
@@ -22,14 +24,8 @@ export function StartSheet(props: Props): ReactNode {
     const units = useUnits()
     const [typed, setTyped] = useState<{ temperature_c?: string; humidity_pct?: string }>({})
     const [reason, setReason] = useState('')
-    const [sentences, setSentences] = useState<Sentences>({})
-    const [sending, setSending] = useState(false)
-    const start = (): void =>
-        router.post(`/coats/${props.coatId}/pours`, { studio: typed, reason } as never, {
-            onStart: () => setSending(true),
-            onFinish: () => setSending(false),
-            onError: (errors) => setSentences(errors),
-        })
+    const { sending, sentences, options } = useSending()
+    const start = (): void => router.post(`/coats/${props.coatId}/pours`, { studio: typed, reason } as never, options)
     return (
         <Sheet open={props.open} onClose={props.onClose} title="Start the clock?">
             <form
@@ -73,7 +69,7 @@ export function StartSheet(props: Props): ReactNode {
                         onChange={(value) => setTyped((before) => ({ ...before, humidity_pct: value }))}
                         sentence={sentences['studio.humidity_pct']}
                         inputMode="decimal"
-                        placeholder="50"
+                        placeholder={fieldNumber(props.inForce?.humidity_pct)}
                         large
                     />
                 </div>

@@ -90,7 +90,6 @@ export default function MixSheet(props: Props): ReactNode {
                             piece={props.piece}
                             coat={props.coat}
                             resin={resin}
-                            room={props.room}
                             answer={props.answer}
                             cautions={props.cautions}
                             noSubstitute={noSubstitute}
@@ -103,6 +102,7 @@ export default function MixSheet(props: Props): ReactNode {
                 onClose={() => setStarting(false)}
                 coatId={props.coat.id}
                 room={props.room}
+                inForce={props.answer?.in_force}
                 stops={stops}
                 cautions={props.cautions}
             />

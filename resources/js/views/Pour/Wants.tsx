@@ -34,10 +34,7 @@ export function Wants({
                             ? 'of open time left, if it goes on now'
                             : 'past the open time: it no longer levels'}
                     </p>
-                    <p className="mt-4 text-xl">
-                        In the middle or in ribbons; push, do not brush; the wet edge out to the rim last, and over it.
-                        Every spot and the sides touched wet.
-                    </p>
+                    <p className="mt-4 text-xl">{planned.pour}</p>
                     <p className="mt-3 text-lg text-soft">
                         A {joined(weightMix(planned.planned.a_g, planned.planned.total_g).a)}, B{' '}
                         {joined(weightMix(planned.planned.a_g, planned.planned.total_g).b)}, {planned.resin}

@@ -6,32 +6,33 @@ import { Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { fieldNumber, fieldTemperature } from '../../lib/format'
 import { changeUnits, useUnits } from '../../lib/pages'
-import type { RoomSpec, Sentences } from '../../types'
+import { useSending } from '../../lib/sending'
+import type { RoomInForce, RoomSpec } from '../../types'
 
 interface Props {
     name: string
     room: RoomSpec
+    in_force: RoomInForce
     plans: { id: number; name: string; pieces: number }[]
 }
 
 /** The studio: its name, its usual room, its files. */
-export default function Studio({ name, room, plans }: Props): ReactNode {
+export default function Studio({ name, room, in_force: inForce, plans }: Props): ReactNode {
     const units = useUnits()
     const fileId = useId()
     const [typedName, setTypedName] = useState(name)
     const [typed, setTyped] = useState<Record<string, string>>({})
-    const [sentences, setSentences] = useState<Sentences>({})
-    const onError = (errors: Record<string, string>): void => setSentences(errors)
+    const { sending, sentences, setSentences, options } = useSending()
     const save = (): void =>
         router.put('/studio', { name: typedName, studio: typed } as never, {
-            onError,
+            ...options,
             onSuccess: () => {
                 setSentences({})
                 setTyped({})
             },
         })
     const read = (file: File | undefined): void => {
-        if (file !== undefined) router.post('/plans', { file }, { forceFormData: true, onError })
+        if (file !== undefined) router.post('/plans', { file }, { forceFormData: true, ...options })
     }
     const field = (key: string, label: string, saved: string, unit: string, assumed: string): ReactNode => (
         <Field
@@ -64,9 +65,21 @@ export default function Studio({ name, room, plans }: Props): ReactNode {
                         units === 'metric' ? '°C' : '°F',
                         '',
                     )}
-                    {field('humidity_pct', 'Humidity', fieldNumber(room.humidity_pct), '%', '50')}
-                    {field('slope_mm_per_m', 'Bench off level', fieldNumber(room.slope_mm_per_m), 'mm/m', '0')}
-                    {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', '5')}
+                    {field(
+                        'humidity_pct',
+                        'Humidity',
+                        fieldNumber(room.humidity_pct),
+                        '%',
+                        fieldNumber(inForce.humidity_pct),
+                    )}
+                    {field(
+                        'slope_mm_per_m',
+                        'Bench off level',
+                        fieldNumber(room.slope_mm_per_m),
+                        'mm/m',
+                        fieldNumber(inForce.slope_mm_per_m),
+                    )}
+                    {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', fieldNumber(inForce.margin_pct))}
                 </div>
                 <Switch
                     label="Units, for you on this device"
@@ -77,7 +90,7 @@ export default function Studio({ name, room, plans }: Props): ReactNode {
                     ]}
                     onChange={(value) => changeUnits(value === 'imperial' ? 'imperial' : 'metric')}
                 />
-                <Button look="next" type="submit" className="min-w-36">
+                <Button look="next" type="submit" disabled={sending} className="min-w-36">
                     Save
                 </Button>
             </form>

@@ -10,6 +10,7 @@ import { area, fieldLength, joined, length } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
+import { useSending } from '../../lib/sending'
 import { KINDS, SURFACES } from '../../lib/words'
 import { changes, NEEDED_LENGTHS, SHAPE_LENGTHS, whole, type LengthField, type Typed } from './typed'
 import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, ShapeName, SideName, Trace } from '../../types'
@@ -66,10 +67,9 @@ export default function TakeIn({ piece }: Props): ReactNode {
     const units = useUnits()
     const saved = piece?.spec ?? NEW
     const [typed, setTyped] = useState<Typed>({})
-    const [refused, setRefused] = useState<Sentences>({})
+    const { sending, sentences: refused, setSentences: setRefused, options } = useSending()
     const [heard, setHeard] = useState<Sentences>({})
     const [live, setLive] = useState<Live | null>(null)
-    const [sending, setSending] = useState(false)
     const left = useRef(new Set<string>())
 
     const shape = typed.shape ?? saved.outline.shape
@@ -118,11 +118,6 @@ export default function TakeIn({ piece }: Props): ReactNode {
         change({ edges: next.length === 4 ? 'all' : next.length === 0 ? 'none' : next })
     }
     const send = (): void => {
-        const options = {
-            onError: (errors: Record<string, string>) => setRefused(errors),
-            onStart: () => setSending(true),
-            onFinish: () => setSending(false),
-        }
         if (piece === null) router.post('/pieces', body as never, options)
         else router.put(`/pieces/${piece.id}`, changes(typed) as never, options)
     }

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use OpenGlaze\Core\Plan\Studio;
+
+/** The room as it is computed with, entered or assumed. */
+final class RoomInForce
+{
+    /** @return array{temperature_c: float, humidity_pct: float, slope_mm_per_m: float, margin_pct: float} */
+    public static function of(Studio $studio): array
+    {
+        return [
+            'temperature_c' => $studio->temperatures->at(0.0),
+            'humidity_pct' => $studio->humidityPct->value,
+            'slope_mm_per_m' => $studio->slopeMmPerM->value,
+            'margin_pct' => $studio->marginPct->value,
+        ];
+    }
+}

@@ -1,0 +1,32 @@
+import { useState } from 'react'
+import type { Sentences } from '../types'
+
+interface Sending {
+    /** Whether a form is under way. */
+    sending: boolean
+    /** What the server refused, by field. */
+    sentences: Sentences
+    setSentences: (sentences: Sentences) => void
+    /** What a visit is given so that it is followed here. */
+    options: {
+        onStart: () => void
+        onFinish: () => void
+        onError: (errors: Record<string, string>) => void
+    }
+}
+
+/** Follows a form on its way to the server and back. */
+export function useSending(): Sending {
+    const [sending, setSending] = useState(false)
+    const [sentences, setSentences] = useState<Sentences>({})
+    return {
+        sending,
+        sentences,
+        setSentences,
+        options: {
+            onStart: () => setSending(true),
+            onFinish: () => setSending(false),
+            onError: setSentences,
+        },
+    }
+}
