@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Advice;
+
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Surface\Surface;
+use OpenGlaze\Core\Tests\Support\Gone;
+use OpenGlaze\Core\Tests\Support\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Each advice just before and just past what calls for it. */
+final class ThresholdsTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, float, float}> code, pointer, still quiet, already said */
+    public static function thresholds(): iterable
+    {
+        $thinnest = Plans::computed()->film->thinnestMm;
+        $wetting = Plans::computed()->film->wettingHeightMm;
+        $level = Plans::computed()->film->levelWithinMmPerM;
+        yield from [
+            'thinner than levels' => ['film_too_thin_to_level', '/coats/0/size_by/thickness_mm', $thinnest * 1.001, $thinnest * 0.999],
+            'thinner than a brush lays' => ['film_under_brush', '/coats/0/size_by/thickness_mm', 0.05, 0.0499],
+            'thinner than closes over' => ['wet_every_spot', '/coats/0/size_by/thickness_mm', $wetting * 1.001, $wetting * 0.999],
+            'twice out of level' => ['out_of_level', '/studio/slope_mm_per_m', 2 * $level * 0.999, 2 * $level * 1.001],
+            'deeper than the label' => ['over_max_pour', '/coats/0/size_by/thickness_mm', 4.0, 4.001],
+            'colder than the resin likes' => ['room_too_cold', '/studio/temperature_c', 15.0, 14.9],
+            'warmer than the resin likes' => ['room_too_warm', '/studio/temperature_c', 30.0, 30.1],
+            'damper than the resin likes' => ['damp_air', '/studio/humidity_pct', 80.0, 80.1],
+            'a soak that is a trace' => ['surface_drinks', '/pieces/0/soak_ml_m2', 0.0, 0.1],
+        ];
+    }
+
+    #[DataProvider('thresholds')]
+    public function test_an_advice_begins_where_it_should(string $code, string $pointer, float $quiet, float $said): void
+    {
+        self::assertNull($this->find($code, [$pointer => $quiet]));
+        self::assertNotNull($this->find($code, [$pointer => $said]));
+    }
+
+    public function test_a_soak_becomes_a_caution_at_sixty(): void
+    {
+        self::assertSame(Level::Note, $this->find('surface_drinks', ['/pieces/0/soak_ml_m2' => 59.9])?->level);
+        self::assertSame(Level::Caution, $this->find('surface_drinks', ['/pieces/0/soak_ml_m2' => 60])?->level);
+    }
+
+    public function test_the_dew_point_is_near_within_three_degrees_and_below(): void
+    {
+        $dew = 10.186;
+        self::assertNull($this->find('near_dew_point', ['/studio/surface_c' => $dew + 3.01]));
+        self::assertNotNull($this->find('near_dew_point', ['/studio/surface_c' => $dew + 2.99]));
+        self::assertNotNull($this->find('near_dew_point', ['/studio/surface_c' => 2.0]));
+    }
+
+    public function test_every_surface_has_its_words_its_soak_and_its_stand_on_flame(): void
+    {
+        $dry = [Surface::GlazedTile, Surface::Metal, Surface::Sealed, Surface::CuredResin];
+        foreach (Surface::cases() as $surface) {
+            $advice = $this->find('surface_drinks', ['/pieces/0/surface' => $surface->value, '/pieces/0/soak_ml_m2' => new Gone]);
+            self::assertSame(in_array($surface, $dry, true), $advice === null, $surface->value);
+            if ($advice !== null) {
+                self::assertStringContainsString($surface->words(), $advice->text);
+            }
+            self::assertSame($surface === Surface::PrintedPlastic, $this->find('no_flame', ['/pieces/0/surface' => $surface->value]) !== null);
+        }
+    }
+
+    public function test_a_plan_may_say_otherwise_of_a_surface(): void
+    {
+        self::assertNull($this->find('no_flame', ['/pieces/0/surface' => 'printed_plastic', '/pieces/0/heat_tolerant' => true]));
+        self::assertNotNull($this->find('no_flame', ['/pieces/0/surface' => 'metal', '/pieces/0/heat_tolerant' => false]));
+    }
+
+    public function test_stops_come_before_cautions_and_these_before_notes(): void
+    {
+        $levels = array_map(
+            static fn (Advice $advice): Level => $advice->level,
+            Plans::computed(['/coats/0/size_by/thickness_mm' => 9, '/studio/temperature_c' => 12, '/pieces/0/surface' => 'raw_mdf'])->advice,
+        );
+        $order = array_map(static fn (Level $level): int => (int) array_search($level, [Level::Stop, Level::Caution, Level::Note], true), $levels);
+        $sorted = $order;
+        sort($sorted);
+        self::assertSame($sorted, $order);
+        self::assertContains(Level::Stop, $levels);
+        self::assertContains(Level::Note, $levels);
+    }
+
+    public function test_a_missing_label_value_is_named_and_nothing_else_is(): void
+    {
+        $text = $this->find('value_unknown', ['/resins/0/handle_h' => new Gone, '/resins/0/max_pour_mm' => new Gone])?->text;
+        self::assertStringContainsString('when to handle and how deep a pour may be are not known', (string) $text);
+        self::assertStringNotContainsString('recoat', (string) $text);
+        self::assertStringContainsString('when to sand is not known', (string) $this->find('value_unknown', ['/resins/0/sand_from_h' => new Gone])?->text);
+    }
+
+    public function test_what_was_assumed_is_listed_until_it_is_said(): void
+    {
+        $all = ['/coats/0/runoff_pct' => new Gone, '/studio/humidity_pct' => new Gone, '/coats/0/residue_ml_per_cup' => new Gone];
+        foreach (['run-off', 'humidity', 'what the cups keep'] as $word) {
+            self::assertStringContainsString($word, (string) $this->find('assumed_value', $all)?->text);
+            self::assertStringNotContainsString($word, (string) $this->find('assumed_value', [])?->text);
+        }
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function find(string $code, array $changes): ?Advice
+    {
+        foreach (Plans::computed($changes)->advice as $advice) {
+            if ($advice->code === $code) {
+                return $advice;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Film;
+
+use OpenGlaze\Core\Film\Bubbles;
+use OpenGlaze\Core\Film\Drift;
+use OpenGlaze\Core\Film\EdgeDrain;
+use OpenGlaze\Core\Film\Kinetics;
+use OpenGlaze\Core\Film\Levelling;
+use OpenGlaze\Core\Film\Liquid;
+use OpenGlaze\Core\Film\SteadyFilmClock;
+use OpenGlaze\Core\Film\TemperaturePoint;
+use OpenGlaze\Core\Film\Temperatures;
+use PHPUnit\Framework\TestCase;
+
+/** The definitions themselves, put back into what was solved from them. */
+final class FilmLawsTest extends TestCase
+{
+    private const G = 9.80665;
+
+    public function test_the_longest_levelled_ripple_decays_to_a_twentieth(): void
+    {
+        foreach ([0.3, 1.6, 5.0] as $mm) {
+            foreach ([15.0, 23.0, 29.0] as $celsius) {
+                $clock = self::clock($celsius);
+                $ripple = (new Levelling(self::liquid(), $clock))->longestWavelengthMm($mm);
+                $k = 2 * M_PI / ($ripple / 1000);
+                $decay = ($mm / 1000) ** 3 / 3 * (0.036 * $k ** 4 + 1090 * self::G * $k ** 2) * $clock->mobilityInTheEnd();
+                self::assertEqualsWithDelta(3.0, $decay, 1e-9);
+            }
+        }
+    }
+
+    public function test_a_film_has_settled_when_a_ripple_of_a_hand_has_gone(): void
+    {
+        $clock = self::clock(21);
+        $settled = (new Levelling(self::liquid(), $clock))->settleMin(1.6);
+        self::assertNotNull($settled);
+        $k = 2 * M_PI / 0.1;
+        $decay = 0.0016 ** 3 / 3 * (0.036 * $k ** 4 + 1090 * self::G * $k ** 2) * $clock->mobilityAfter($settled);
+        self::assertEqualsWithDelta(3.0, $decay, 1e-9);
+        self::assertNull((new Levelling(self::liquid(), $clock))->settleMin(0.2));
+    }
+
+    /** Speed 2ρgr²/(9η), gathered over the film's life, is the way through the film. */
+    public function test_the_smallest_bubble_just_makes_it(): void
+    {
+        foreach ([0.5, 1.6, 6.0] as $mm) {
+            $clock = self::clock(23);
+            $bubbles = new Bubbles(self::liquid(), $clock);
+            $radius = $bubbles->smallestThatEscapesUm($mm) / 1e6;
+            self::assertEqualsWithDelta($mm / 1000, 2 * 1090 * self::G * $radius ** 2 / 9 * $clock->mobilityInTheEnd(), 1e-12);
+            self::assertNull($bubbles->riseMin($mm, $radius * 0.999e6));
+            self::assertNotNull($bubbles->riseMin($mm, $radius * 1.001e6));
+        }
+    }
+
+    public function test_larger_bubbles_and_thinner_films_are_sooner_clear(): void
+    {
+        $bubbles = new Bubbles(self::liquid(), self::clock(23));
+        $before = INF;
+        foreach ([40, 60, 100, 300] as $radius) {
+            $min = $bubbles->riseMin(1.6, $radius);
+            self::assertLessThan($before, $min);
+            self::assertLessThan($min, $bubbles->riseMin(1.0, $radius));
+            $before = $min;
+        }
+    }
+
+    public function test_drift_is_never_more_than_level_and_grows_with_the_slope(): void
+    {
+        $drift = new Drift(self::liquid(), self::clock(23));
+        foreach ([0.5, 1.6, 6.0, 20.0] as $mm) {
+            foreach ([98.0, 620.0, 1800.0] as $longest) {
+                self::assertLessThanOrEqual(2.0 * $longest / 1000 / 2 + 1e-12, $drift->driftMm($mm, 2.0, $longest));
+                self::assertEqualsWithDelta(3 * $drift->driftMm($mm, 0.7, $longest), $drift->driftMm($mm, 2.1, $longest), 1e-12);
+                self::assertSame(0.0, $drift->driftMm($mm, 0, $longest));
+            }
+        }
+    }
+
+    public function test_an_edge_begins_with_what_was_put_on_it_and_only_loses(): void
+    {
+        foreach ([5.0, 36.0, 200.0] as $depth) {
+            $drain = new EdgeDrain(self::liquid(), self::clock(21), $depth, 0.25);
+            $before = $drain->stillToDripMlPerM(0.0);
+            self::assertEqualsWithDelta($drain->drippedMlPerM(), $before, 1e-9);
+            foreach ([1, 5, 20, 60, 600] as $min) {
+                $left = $drain->stillToDripMlPerM($min);
+                self::assertLessThanOrEqual($before + 1e-12, $left);
+                self::assertGreaterThanOrEqual(-1e-12, $left);
+                $before = $left;
+            }
+        }
+    }
+
+    public function test_when_so_much_is_left_is_the_inverse_of_what_is_left_then(): void
+    {
+        $drain = new EdgeDrain(self::liquid(), self::clock(23), 36, 0.25);
+        foreach ([2.0, 0.8, 0.2, 0.05] as $left) {
+            self::assertEqualsWithDelta($left, $drain->stillToDripMlPerM($drain->minutesUntilLeft($left)), 1e-9);
+        }
+        self::assertSame(0.0, $drain->minutesUntilLeft(50.0));
+    }
+
+    public function test_a_film_thinner_than_the_edge_keeps_drips_nothing(): void
+    {
+        $drain = new EdgeDrain(self::liquid(), self::clock(23), 36, 0.02);
+        self::assertSame(0.02, $drain->filmLeftMm());
+        self::assertSame(0.0, $drain->drippedMlPerM());
+    }
+
+    public function test_rates_and_viscosities_move_with_the_room_as_they_should(): void
+    {
+        $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);
+        self::assertSame(1.0, $kinetics->rate(23));
+        self::assertEqualsWithDelta(1.1, $kinetics->viscosity(25, 0), 1e-12);
+        self::assertEqualsWithDelta(2.0, $kinetics->rate(28) / $kinetics->rate(18), 0.15);
+        for ($celsius = -10.0; $celsius < 60; $celsius += 5) {
+            self::assertLessThan($kinetics->rate($celsius + 5), $kinetics->rate($celsius));
+            self::assertGreaterThan($kinetics->viscosity($celsius + 5, 0), $kinetics->viscosity($celsius, 0));
+        }
+    }
+
+    public function test_a_line_of_temperatures_is_straight_between_its_points_and_held_past_them(): void
+    {
+        $line = Temperatures::through([new TemperaturePoint(-2, 10), new TemperaturePoint(0, 20), new TemperaturePoint(4, 12), new TemperaturePoint(6, 16)]);
+        self::assertFalse($line->isSteady());
+        foreach ([-600 => 10.0, -60 => 15.0, 0 => 20.0, 60 => 18.0, 240 => 12.0, 300 => 14.0, 360 => 16.0, 6000 => 16.0] as $min => $celsius) {
+            self::assertEqualsWithDelta($celsius, $line->at($min), 1e-9, "at $min min");
+        }
+        self::assertSame([240.0, 360.0], $line->bendsMin());
+        self::assertEqualsWithDelta(18.0, $line->lowestUntil(60), 1e-9);
+        self::assertEqualsWithDelta(12.0, $line->lowestUntil(300), 1e-9);
+        self::assertEqualsWithDelta(20.0, $line->highestUntil(300), 1e-9);
+        self::assertTrue(Temperatures::steady(21)->isSteady());
+        self::assertTrue(Temperatures::through([new TemperaturePoint(0, 21), new TemperaturePoint(9, 21)])->isSteady());
+    }
+
+    private static function liquid(): Liquid
+    {
+        return new Liquid(1090, 0.036);
+    }
+
+    private static function clock(float $celsius): SteadyFilmClock
+    {
+        return new SteadyFilmClock(new Kinetics(45, 23, 1.1, 25, 55, 65), $celsius, 0);
+    }
+}
