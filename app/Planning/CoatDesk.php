@@ -55,12 +55,11 @@ final readonly class CoatDesk
     public function computeLast(stdClass $document, UnitSystem $units): CoatResult
     {
         try {
-            $plan = (new PlanReader)->read($document);
+            $results = (new Planner(new Wording($units)))->plan((new PlanReader)->read($document));
         } catch (PlanException $exception) {
             $last = is_array($document->coats) ? count($document->coats) - 1 : 0;
-            throw FieldException::fromPlan($exception, ["/coats/$last/" => 'coat.', '/pieces/0/' => 'piece.', '/studio/' => 'studio.', '/resins/' => 'resin.']);
+            throw FieldException::fromPlan($exception, ["/coats/$last/" => 'coat.', '/coats/' => 'below.', '/pieces/0/' => 'piece.', '/studio/' => 'studio.', '/resins/' => 'resin.']);
         }
-        $results = (new Planner(new Wording($units)))->plan($plan);
 
         return $results[count($results) - 1];
     }

@@ -77,15 +77,17 @@ final readonly class PieceDesk
     /**
      * What pages show of a saved piece.
      *
-     * @return array{id: int, name: string, spec: stdClass, drawing: array<string, mixed>}
+     * @return array{id: int, name: string, spec: stdClass, drawing: array<string, mixed>|null}
      */
     public function summary(Piece $piece): array
     {
+        $outline = (new PieceReader)->outline($piece->spec);
+
         return [
             'id' => $piece->id,
             'name' => $piece->name(),
             'spec' => $piece->spec,
-            'drawing' => OutlineDrawing::of((new PieceReader)->outline($piece->spec)),
+            'drawing' => $outline === null ? null : OutlineDrawing::of($outline),
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Resin;
 use App\PlanFile\Json;
+use Illuminate\Support\Collection;
 use OpenGlaze\Core\Plan\PlanReader;
 use stdClass;
 
@@ -23,10 +24,11 @@ final class PlanAssembler
             ->whereIn('id', $coats->pluck('resin_id'))
             ->orWhere('plan_id', $plan->id)
             ->orderByRaw('plan_id is null')->orderBy('position')->get();
+        $ids = $this->ids($resins);
         $document = Json::copy($plan->document);
-        $this->fill($document, 'resins', $resins->map(fn (Resin $resin): stdClass => $resin->sheet)->all());
+        $this->fill($document, 'resins', $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all());
         $this->fill($document, 'pieces', $plan->pieces()->get()->map(fn (Piece $piece): stdClass => $piece->spec)->all());
-        $this->fill($document, 'coats', $coats->map($this->coat(...))->all());
+        $this->fill($document, 'coats', $coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all());
 
         return $document;
     }
@@ -35,11 +37,23 @@ final class PlanAssembler
     public function forCoat(Coat $coat): stdClass
     {
         $below = $coat->piece->coats()->with(['piece', 'resin'])->where('position', '<', $coat->position)->get();
-        $coats = [...$below->all(), $coat];
-        $document = $this->bare($coat->piece->plan);
-        $document->resins = collect($coats)->map(fn (Coat $coat): stdClass => $coat->resin->sheet)->unique('id')->values()->all();
-        $document->pieces = [$coat->piece->spec];
-        $document->coats = array_map($this->coat(...), $coats);
+
+        return $this->stack($coat->piece, [...$below->all(), $coat]);
+    }
+
+    /**
+     * A piece with these of its coats, their resins and its room.
+     *
+     * @param  list<Coat>  $coats  in their order
+     */
+    public function stack(Piece $piece, array $coats): stdClass
+    {
+        $resins = collect($coats)->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
+        $ids = $this->ids($resins);
+        $document = $this->bare($piece->plan);
+        $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
+        $document->pieces = [$piece->spec];
+        $document->coats = array_map(fn (Coat $coat): stdClass => $this->coat($coat, $ids), $coats);
 
         return $document;
     }
@@ -57,11 +71,44 @@ final class PlanAssembler
         ];
     }
 
-    private function coat(Coat $coat): stdClass
+    /**
+     * An id for each resin, its own where that is free: the shelf and a plan's file may know two by one name.
+     *
+     * @param  Collection<int, Resin>  $resins
+     * @return array<int, string> by row
+     */
+    private function ids(Collection $resins): array
+    {
+        $ids = [];
+        foreach ($resins as $resin) {
+            $id = $resin->key;
+            for ($number = 2; in_array($id, $ids, true); $number++) {
+                $id = $resin->key.'-'.$number;
+            }
+            $ids[$resin->id] = $id;
+        }
+
+        return $ids;
+    }
+
+    /** @param  array<int, string>  $ids */
+    private function sheet(Resin $resin, array $ids): stdClass
+    {
+        $sheet = $resin->sheet;
+        if ($ids[$resin->id] !== $resin->key) {
+            $sheet = Json::copy($sheet);
+            $sheet->id = $ids[$resin->id];
+        }
+
+        return $sheet;
+    }
+
+    /** @param  array<int, string>  $ids */
+    private function coat(Coat $coat, array $ids): stdClass
     {
         $spec = Json::copy($coat->spec);
         $spec->piece = $coat->piece->key;
-        $spec->resin = $coat->resin->key;
+        $spec->resin = $ids[$coat->resin_id];
 
         return $spec;
     }

@@ -31,6 +31,7 @@ final class PlanCommand extends Command
         }
         try {
             $plan = PlanFile::read($text)->plan;
+            $results = (new Planner)->plan($plan);
         } catch (PlanException $exception) {
             foreach ($exception->faults as $fault) {
                 $this->errors()->writeln($fault->pointer.': '.$fault->sentence, OutputInterface::OUTPUT_RAW);
@@ -38,7 +39,7 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
-        $this->output->write(Json::file(ResultDocument::of($plan, (new Planner)->plan($plan))), false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(Json::file(ResultDocument::of($plan, $results)), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

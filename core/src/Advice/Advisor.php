@@ -36,12 +36,17 @@ final readonly class Advisor
     {
         return [
             new PourDepthRule,
+            new LayerHeatRule,
+            new CastingRule,
             new HeldRule,
             new FilmThicknessRule,
+            new ReliefRule,
             new FlowRule,
             new BenchLevelRule,
             new RoomRule,
             new SurfaceRule,
+            new NextCoatRule,
+            new InclusionRule,
             new HeatRule,
             new SheetRule,
         ];

@@ -15,8 +15,8 @@ final class BenchLevelRule implements Rule
 
     public function judge(CoatResult $result, Wording $say): array
     {
-        $endToEnd = 2 * $result->film->driftMm;
-        if ($endToEnd <= self::SHOWS_MM) {
+        $endToEnd = 2 * ($result->film->driftMm ?? 0.0);
+        if ($endToEnd <= self::SHOWS_MM || $result->film->levelWithinMmPerM === null) {
             return [];
         }
 

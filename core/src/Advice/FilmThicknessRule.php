@@ -15,7 +15,10 @@ final class FilmThicknessRule implements Rule
 
     public function judge(CoatResult $result, Wording $say): array
     {
-        $film = $result->case->coat->thicknessMm->value;
+        $film = $result->case->filmMm();
+        if ($film === null) {
+            return [];
+        }
         $advice = [];
         if ($film < self::UNDER_BRUSH_MM) {
             $advice[] = Advice::caution('film_under_brush', Topic::Thickness, sprintf(
@@ -23,7 +26,7 @@ final class FilmThicknessRule implements Rule
                 $say->thickness(self::UNDER_BRUSH_MM),
             ));
         }
-        if ($film < $result->film->thinnestMm && $result->case->coat->kind->mustLevel()) {
+        if ($film < $result->film->thinnestMm && $result->case->coat->kind->mustLevel() && ! $result->case->coat->keepsItsShape()) {
             $advice[] = Advice::caution('film_too_thin_to_level', Topic::Thickness, sprintf(
                 'Pour at least %s: a thinner film sets before marks %s wide have levelled.',
                 $say->thickness(ceil($result->film->thinnestMm * 100) / 100),

@@ -14,6 +14,9 @@ final class FlowRule implements Rule
     public function judge(CoatResult $result, Wording $say): array
     {
         $film = $result->film;
+        if ($film->levelsUpToMm === null) {
+            return [Advice::note('value_unknown', Topic::Thickness, 'How deep it stands is not known, so neither is how it levels and how its bubbles rise: measure the depth, or watch it.')];
+        }
         $never = [];
         if ($film->settleMin === null) {
             $never[] = sprintf('ripples wider than %s never level out (asked for: %s)', $say->length($film->levelsUpToMm), $say->length(Levelling::SETTLING_RIPPLE_MM));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Advice;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\TorchPlan;
 use OpenGlaze\Core\Quantity\Wording;
 
@@ -14,14 +15,15 @@ final class HeatRule implements Rule
     public function judge(CoatResult $result, Wording $say): array
     {
         $advice = [];
-        if (! $result->case->piece->toleratesHeat) {
+        $over = $result->case->noFlameOver();
+        if ($over !== null) {
             $advice[] = Advice::note('no_flame', Topic::Heat, sprintf(
                 'No flame over %s: it softens or burns. A heat gun held off and moving, breath or a pin.',
-                $result->case->piece->surface->words(),
+                $over,
             ));
         }
         $dropped = $result->film->torch->droppedPasses();
-        if ($dropped > 0) {
+        if ($dropped > 0 && $result->case->filmMm() !== null && $result->film->torch->tool !== HeatTool::None) {
             $advice[] = Advice::note('torch_pass_dropped', Topic::Heat, sprintf(
                 '%s: it would fall after %s, when the film no longer heals. Pick the last bubbles with a pin.',
                 $dropped === 1 ? 'Pass once, not twice' : 'No pass',

@@ -13,8 +13,8 @@ final class PourDepthRule implements Rule
     public function judge(CoatResult $result, Wording $say): array
     {
         $most = $result->case->resin->maxPourMm;
-        $film = $result->case->coat->thicknessMm->value;
-        if ($most === null || $film <= $most->value) {
+        $film = $result->case->filmMm();
+        if ($most === null || $film === null || $film <= $most->value + 1e-9) {
             return [];
         }
 

@@ -53,9 +53,9 @@ final class SheetRule implements Rule
         $values = [
             'humidity' => $case->studio->humidityPct,
             'margin' => $case->studio->marginPct,
-            'edge film' => $case->coat->edgeFilmMm,
-            'run-off' => $case->coat->runoffPct,
-            'soak' => $case->piece->soakMlPerM2,
+            ...($case->coat->isOpen() ? ['edge film' => $case->coat->edgeFilmMm, 'run-off' => $case->coat->runoffPct] : []),
+            ...($case->coat->isDammed() ? ['how the wall is wetted' => $case->studio->wallAngleDeg] : []),
+            'soak' => $case->face->soakMlPerM2,
             'surface tension' => $case->resin->surfaceTensionNM,
             'what the cups keep' => $case->coat->residueMlPerCup ?? $case->studio->residueFilmMm,
             'how fast it sets by temperature' => $case->resin->activationKjMol ?? $case->studio->activationKjMol,

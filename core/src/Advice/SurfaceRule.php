@@ -17,11 +17,11 @@ final class SurfaceRule implements Rule
     public function judge(CoatResult $result, Wording $say): array
     {
         $case = $result->case;
-        $soak = $case->piece->soakMlPerM2->value;
-        if (! $case->isFirstCoat || $soak <= 0) {
+        $soak = $case->face->soakMlPerM2->value;
+        if (! $case->isFirstCoat() || $soak <= 0) {
             return [];
         }
-        $surface = $case->piece->surface->words();
+        $surface = $case->face->surface->words();
         if ($soak >= self::SEAL_FROM_ML_M2 && $case->coat->kind !== CoatKind::Seal) {
             return [Advice::caution('surface_drinks', Topic::Surface, sprintf(
                 'Seal it first with two thin coats, dry, not a pinhole missed: %s drinks about %s, darkens, and feeds bubbles for an hour.',

@@ -4,41 +4,144 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Amount;
 
+use OpenGlaze\Core\Film\Liquid;
+use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\Studio;
 
 /**
- * How much one coat takes: flooded over the edge and rubbed down the sides, or held on the face alone.
+ * Where the resin of one coat goes besides its film: down the edges, over them, into the surface, up
+ * the wall, round inclusions, and what cups keep.
  *
- * Source: geometry (area × film), with run-off, soak and margin as shares found in practice.
+ * Source: geometry, with run-off, soak and margin as shares found in practice.
  */
-final class CoatVolume
+final readonly class CoatVolume
 {
-    public static function of(Studio $studio, Piece $piece, Coat $coat, bool $isFirstCoat): Volume
+    public float $coveredMm2;
+
+    /** Per piece, ml. */
+    public float $edgesMl;
+
+    /** Per piece, ml. */
+    public float $soakMl;
+
+    /** Per piece, ml; once per coat. */
+    public float $climbMl;
+
+    /** Share of the film that runs over the edge. */
+    public float $runoffShare;
+
+    public function __construct(
+        private Studio $studio,
+        private Piece $piece,
+        private Coat $coat,
+        Face $face,
+        Ground $ground,
+        Liquid $liquid,
+    ) {
+        $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->coveragePct->value / 100;
+        $edgeMm = $coat->isOpen() ? $face->coatedEdgeMm : 0.0;
+        $edgeMm2 = $edgeMm * $piece->edgeDepthMm->value;
+        $this->edgesMl = $edgeMm2 * $coat->edgeFilmMm->value / 1000;
+        $this->soakMl = $ground->isRaw ? ($this->coveredMm2 + $edgeMm2) / 1e6 * $face->soakMlPerM2->value : 0.0;
+        $this->climbMl = $coat->isDammed()
+            ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
+            : 0.0;
+        $this->runoffShare = $coat->isOpen() ? $coat->runoffPct->value / 100 : 0.0;
+    }
+
+    /** Ml per piece, 0 or more, that inclusions take between two heights above the coat's floor. */
+    public function solidMl(float $fromMm, float $toMm, float $fullMm): float
     {
-        $coveredCm2 = $piece->outline->areaMm2() / 100 * $coat->coveragePct->value / 100;
-        $edgeMm = $coat->isHeld() ? 0.0 : $piece->coatedEdgeMm();
-        $edgeCm2 = $edgeMm * $piece->edgeDepthMm->value / 100;
+        $share = $fullMm > 0 ? ($toMm - $fromMm) / $fullMm : 1.0;
 
-        $film = $coveredCm2 * $coat->thicknessMm->value / 10 * $coat->texture->value;
-        $edges = $edgeMm * $piece->edgeDepthMm->value * $coat->edgeFilmMm->value / 1000;
-        $runoff = $coat->isHeld() ? 0.0 : $film * $coat->runoffPct->value / 100;
-        $soak = $isFirstCoat ? ($coveredCm2 + $edgeCm2) / 10_000 * $piece->soakMlPerM2->value : 0.0;
+        return $this->coat->displacedMl->value * $share + array_sum(array_map(
+            static fn (Inclusion $inclusion): float => $inclusion->solidMlBetween($fromMm, $toMm, $fullMm),
+            $this->coat->inclusions,
+        ));
+    }
 
-        $quantity = $piece->quantity;
-        $poured = ($film + $edges + $runoff + $soak) * $quantity;
-        $residue = $coat->cups * ($coat->residueMlPerCup->value
-            ?? Residue::inUnknownCupMl($poured / $coat->cups, $studio->residueFilmMm->value));
+    /** Ml per piece that inclusions take when the depth is not known: all of them lie below the surface. */
+    public function allSolidMl(): float
+    {
+        return $this->coat->displacedMl->value + array_sum(array_map(
+            static fn (Inclusion $inclusion): float => $inclusion->onTop ? 0.0 : $inclusion->solidMl,
+            $this->coat->inclusions,
+        ));
+    }
+
+    /**
+     * The whole of one pour, for all pieces.
+     *
+     * @param  float  $filmMl  per piece
+     * @param  float  $solidMl  per piece, 0 or more
+     * @param  bool  $isFirst  whether it is the first lift, which soaks in and climbs the wall
+     */
+    public function of(float $filmMl, float $solidMl, bool $isFirst = true): Volume
+    {
+        $quantity = $this->piece->quantity;
+        $edges = $isFirst ? $this->edgesMl : 0.0;
+        $soak = $isFirst ? $this->soakMl : 0.0;
+        $climb = $isFirst ? $this->climbMl : 0.0;
+        $runoff = $filmMl * $this->runoffShare;
+        $poured = ($filmMl + $edges + $runoff + $soak + $climb - $solidMl) * $quantity;
+        $residue = $this->residueMl($poured);
 
         return new Volume(
-            $film * $quantity,
+            $filmMl * $quantity,
             $edges * $quantity,
             $runoff * $quantity,
             $soak * $quantity,
+            $climb * $quantity,
+            $solidMl > 0 ? -$solidMl * $quantity : 0.0,
             $residue,
-            ($poured + $residue) * $studio->marginPct->value / 100,
+            ($poured + $residue) * $this->studio->marginPct->value / 100,
         );
+    }
+
+    /**
+     * The film in ml per piece that is left of so much mixed for each piece.
+     *
+     * @throws SizingException when nothing is left
+     */
+    public function filmOfMixed(float $mixedMl, float $solidMl): float
+    {
+        $quantity = $this->piece->quantity;
+        $out = $mixedMl * $quantity / (1 + $this->studio->marginPct->value / 100);
+        $poured = $this->pouredOf($out);
+        $film = ($poured / $quantity - $this->edgesMl - $this->soakMl - $this->climbMl + $solidMl) / (1 + $this->runoffShare);
+        if ($film <= 0) {
+            throw SizingException::mixedTooLittle($this->of(0.0, $solidMl)->totalMl() / $quantity);
+        }
+
+        return $film;
+    }
+
+    private function residueMl(float $pouredMl): float
+    {
+        return $this->coat->cups * ($this->coat->residueMlPerCup->value
+            ?? Residue::inUnknownCupMl($pouredMl / $this->coat->cups, $this->studio->residueFilmMm->value));
+    }
+
+    /** What is poured when so much is in the cups: p + residue(p) = out, by Newton's steps from above. */
+    private function pouredOf(float $outMl): float
+    {
+        if ($this->coat->residueMlPerCup !== null) {
+            return max(0.0, $outMl - $this->residueMl($outMl));
+        }
+        $poured = $outMl;
+        for ($i = 0; $i < 50; $i++) {
+            $residue = $this->residueMl($poured);
+            $next = $poured - ($poured + $residue - $outMl) / (1 + ($poured > 0 ? $residue * 2 / 3 / $poured : 0));
+            if (abs($next - $poured) <= 1e-12 * $outMl) {
+                break;
+            }
+            $poured = max(0.0, $next);
+        }
+
+        return $poured;
     }
 }

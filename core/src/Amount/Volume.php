@@ -7,14 +7,25 @@ namespace OpenGlaze\Core\Amount;
 /** Where the resin of one coat goes, for all its pieces, in ml. The parts add up to the total. */
 final readonly class Volume
 {
+    /** @param  float  $displacedMl  0 or less: what inclusions take the place of */
     public function __construct(
         public float $filmMl,
         public float $edgesMl,
         public float $runoffMl,
         public float $soakMl,
+        public float $climbMl,
+        public float $displacedMl,
         public float $residueMl,
         public float $marginMl,
     ) {
+    }
+
+    /** @param  non-empty-list<self>  $volumes */
+    public static function sum(array $volumes): self
+    {
+        $sum = static fn (string $part): float => array_sum(array_column($volumes, $part));
+
+        return new self($sum('filmMl'), $sum('edgesMl'), $sum('runoffMl'), $sum('soakMl'), $sum('climbMl'), $sum('displacedMl'), $sum('residueMl'), $sum('marginMl'));
     }
 
     public function totalMl(): float
@@ -25,6 +36,6 @@ final readonly class Volume
     /** What leaves the cup: all but residue and margin. */
     public function poured(): float
     {
-        return $this->filmMl + $this->edgesMl + $this->runoffMl + $this->soakMl;
+        return $this->filmMl + $this->edgesMl + $this->runoffMl + $this->soakMl + $this->climbMl + $this->displacedMl;
     }
 }

@@ -4,17 +4,27 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Coating;
 
+use OpenGlaze\Core\Amount\CoatVolume;
+use OpenGlaze\Core\Amount\Face;
+use OpenGlaze\Core\Amount\Ground;
+use OpenGlaze\Core\Amount\Sized;
+use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Film\ChangingFilmClock;
 use OpenGlaze\Core\Film\EdgeDrain;
 use OpenGlaze\Core\Film\FilmClock;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
+use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Held\HeldFilm;
+use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Quantity\Sourced;
 
 /** One coat with all that it is computed from. */
 final readonly class CoatCase
@@ -23,52 +33,151 @@ final readonly class CoatCase
 
     public FilmClock $clock;
 
+    public Face $face;
+
+    public CoatVolume $volume;
+
+    public Sized $sized;
+
+    /** Mean thickness of the whole coat; null where there is no face. */
+    public ?Sourced $thicknessMm;
+
     /** How the film stands at the edge; null unless it is held there. */
     public ?HeldFilm $held;
 
+    /** The pours that it is split into; one unless it is dammed by total depth. */
+    public LiftPlan $lifts;
+
+    /**
+     * @param  Curing|null  $curing  how its resin heats itself, where that is known
+     *
+     * @throws SizingException when its amount cannot be worked out
+     */
     public function __construct(
         public Studio $studio,
         public Piece $piece,
         public ResinSheet $resin,
         public Coat $coat,
-        public bool $isFirstCoat,
+        public Ground $ground,
+        public ?Curing $curing,
     ) {
         $this->liquid = $resin->liquid();
+        $this->face = Face::of($piece, $coat);
+        if ($coat->isHeld() && $this->face->effectiveRadiusMm === null) {
+            throw SizingException::noOutlineToHold();
+        }
+        $this->volume = new CoatVolume($studio, $piece, $coat, $this->face, $ground, $this->liquid);
+        $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->shrinkagePct->value);
+        $this->thicknessMm = $this->sized->thicknessMm;
         $this->held = $this->computeHeld();
         $kinetics = $resin->kinetics($studio);
         $this->clock = $studio->temperatures->isSteady()
             ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $coat->ageMin->value)
             : new ChangingFilmClock($kinetics, $studio->temperatures, $coat->ageMin->value);
+        $this->lifts = LiftPlan::of($this);
+    }
+
+    /** Whether nothing lies below it yet. */
+    public function isFirstCoat(): bool
+    {
+        return $this->ground->isRaw;
+    }
+
+    public function isInLifts(): bool
+    {
+        return $this->coat->isDammed() && $this->coat->size->by === SizeBy::TotalDepth;
+    }
+
+    /** Depth in mm of the film that flows, sets and is torched: one lift's. */
+    public function filmMm(): ?float
+    {
+        return $this->thicknessMm === null ? null : $this->lifts->depthMm ?? $this->thicknessMm->value;
+    }
+
+    /** What part A and part B make together, for this depth of pour. */
+    public function mixture(): Mixture
+    {
+        return $this->lifts->mixture;
+    }
+
+    /** How much of a lip still stands above what lies in it, mm. */
+    public function lipMm(): float
+    {
+        return $this->coat->zone !== null || $this->piece->lipMm === null ? 0.0 : max(0.0, $this->piece->lipMm->value - $this->ground->belowMm);
     }
 
     public function heatTool(): HeatTool
     {
-        return HeatTool::forPiece($this->piece->areaCm2(), $this->piece->toleratesHeat, ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE);
+        return HeatTool::forPiece(
+            $this->coat->keepsItsShape(),
+            $this->face->areaMm2 === null ? ($this->piece->body?->eachMl() === null ? INF : 0.0) : $this->face->areaMm2 / 100,
+            $this->toleratesHeat(),
+            ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE,
+        );
+    }
+
+    public function toleratesHeat(): bool
+    {
+        return $this->noFlameOver() === null;
+    }
+
+    /** What a flame must not pass over here, in words; null when it may. */
+    public function noFlameOver(): ?string
+    {
+        if (! $this->face->toleratesHeat) {
+            return $this->face->surface->words();
+        }
+        if ($this->coat->dam !== null && ! $this->coat->dam->toleratesHeat()) {
+            return $this->coat->dam->words();
+        }
+        foreach ($this->coat->inclusions as $inclusion) {
+            if (! $inclusion->toleratesHeat) {
+                return $inclusion->name;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Inclusion> what stands out of the finished film */
+    public function proud(): array
+    {
+        $depth = $this->thicknessMm?->value;
+
+        return $depth === null ? [] : array_values(array_filter($this->coat->inclusions, static fn (Inclusion $one): bool => $one->standsProudOf($depth)));
     }
 
     /** Resin runs down an edge only where there is one to coat. */
     public function edgeDrain(): ?EdgeDrain
     {
-        return ! $this->coat->isHeld() && $this->piece->coatedEdgeMm() > 0 && $this->piece->edgeDepthMm->value > 0
+        return $this->coat->isOpen() && $this->face->coatedEdgeMm > 0 && $this->piece->edgeDepthMm->value > 0
             ? new EdgeDrain($this->liquid, $this->clock, $this->piece->edgeDepthMm->value, $this->coat->edgeFilmMm->value)
             : null;
     }
 
-    private function computeHeld(): ?HeldFilm
+    /** The film in mm that a relief keeps on its slopes for good; null without one. */
+    public function staysOnReliefMm(): ?float
     {
-        return $this->coat->isHeld() ? HeldFilm::of(
-            $this->coat->thicknessMm->value,
-            $this->piece->outline->areaMm2(),
-            $this->piece->outline->effectiveRadiusMm(),
-            $this->liquid->capillaryLengthMm(),
-            $this->studio->advancingAngleDeg->value,
-            $this->piece->edgeTurn->degrees(),
-        ) : null;
+        return $this->coat->reliefMm === null || $this->thicknessMm === null ? null
+            : (new EdgeDrain($this->liquid, $this->clock, $this->coat->reliefMm->value, INF))->filmLeftMm();
     }
 
     /** Edge to be coated on all pieces together, in metres. */
     public function coatedEdgeM(): float
     {
-        return $this->piece->coatedEdgeMm() / 1000 * $this->piece->quantity;
+        return $this->face->coatedEdgeMm / 1000 * $this->piece->quantity;
+    }
+
+    private function computeHeld(): ?HeldFilm
+    {
+        return ! $this->coat->isHeld() || $this->thicknessMm === null || $this->face->areaMm2 === null || $this->face->effectiveRadiusMm === null ? null : HeldFilm::of(
+            $this->thicknessMm->value,
+            $this->face->areaMm2,
+            $this->face->effectiveRadiusMm,
+            $this->liquid->capillaryLengthMm(),
+            $this->studio->advancingAngleDeg->value,
+            $this->face->turnDeg,
+            $this->lipMm(),
+        );
     }
 }

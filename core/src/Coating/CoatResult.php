@@ -16,11 +16,15 @@ use OpenGlaze\Core\Mix\Portions;
 /** Everything that is computed for one coat. */
 final readonly class CoatResult
 {
-    /** @param  list<Advice>  $advice */
+    /**
+     * @param  list<Lift>  $lifts  the pours of a deep coat; empty unless it is dammed by total depth
+     * @param  list<Advice>  $advice
+     */
     public function __construct(
         public CoatCase $case,
         public Volume $volume,
         public Portions $mix,
+        public array $lifts,
         public FilmBehaviour $film,
         public ?DripPlan $drips,
         public Windows $windows,
@@ -31,7 +35,24 @@ final readonly class CoatResult
     /** @param  list<Advice>  $advice */
     public function withAdvice(array $advice): self
     {
-        return new self($this->case, $this->volume, $this->mix, $this->film, $this->drips, $this->windows, $advice);
+        return new self($this->case, $this->volume, $this->mix, $this->lifts, $this->film, $this->drips, $this->windows, $advice);
+    }
+
+    /** What stays on one piece for good, ml: film, edges' film and what climbed, less what inclusions take. */
+    public function staysMl(): float
+    {
+        $volume = $this->volume;
+        $edges = $this->drips === null ? 0.0 : $volume->edgesMl - $this->drips->drippedMl;
+
+        return ($volume->filmMl + $edges + $volume->climbMl + $volume->displacedMl) / $this->case->piece->quantity;
+    }
+
+    /** Its thickness spread over the whole face of the piece, mm; null without a face. */
+    public function meanOnPieceMm(): ?float
+    {
+        $area = $this->case->piece->areaMm2();
+
+        return $area === null || $this->case->thicknessMm === null ? null : $this->case->thicknessMm->value * $this->case->volume->coveredMm2 / $area;
     }
 
     /** @return non-empty-list<PhaseSpan> */

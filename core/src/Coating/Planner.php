@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Advice\Advisor;
-use OpenGlaze\Core\Amount\CoatVolume;
+use OpenGlaze\Core\Amount\SizingException;
+use OpenGlaze\Core\Amount\Volume;
 use OpenGlaze\Core\Film\DripPlan;
 use OpenGlaze\Core\Film\FilmBehaviour;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\Plan;
+use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Quantity\Wording;
 
 /** Computes plans: every coat with its amounts, its film, its times and the advice on it. */
@@ -18,39 +22,55 @@ final readonly class Planner
     {
     }
 
-    /** @return list<CoatResult> in the order in which the coats are laid */
+    /**
+     * @return list<CoatResult> in the order in which the coats are laid
+     *
+     * @throws PlanException when a coat's amount cannot be worked out, with every such coat at its pointer
+     */
     public function plan(Plan $plan): array
     {
-        $coated = [];
+        $curings = array_map(static fn ($resin): ?Curing => $resin->curing($plan->studio), $plan->resins);
+        $faults = new Faults;
+        $stacks = new Stacks;
         $results = [];
-        foreach ($plan->coats as $coat) {
-            $results[] = $this->compute(new CoatCase(
-                $plan->studio,
-                $plan->pieces[$coat->pieceId],
-                $plan->resins[$coat->resinId],
-                $coat,
-                ! isset($coated[$coat->pieceId]),
-            ));
-            $coated[$coat->pieceId] = true;
+        foreach ($plan->coats as $index => $coat) {
+            try {
+                $case = new CoatCase(
+                    $plan->studio,
+                    $plan->pieces[$coat->pieceId],
+                    $plan->resins[$coat->resinId],
+                    $coat,
+                    $stacks->under($coat),
+                    $curings[$coat->resinId],
+                );
+            } catch (SizingException $exception) {
+                $faults->add("/coats/$index/".$exception->field, $exception->getMessage());
+
+                continue;
+            }
+            $stacks->lay($case);
+            $results[] = $this->compute($case);
         }
+        $faults->throwIfAny();
 
         return $results;
     }
 
     public function compute(CoatCase $case): CoatResult
     {
-        $volume = CoatVolume::of($case->studio, $case->piece, $case->coat, $case->isFirstCoat);
+        $volume = Volume::sum($case->lifts->volumes);
         $drain = $case->edgeDrain();
         $resin = $case->resin;
         $result = new CoatResult(
             $case,
             $volume,
-            $resin->mixture->split($volume->totalMl()),
+            $case->mixture()->split($volume->totalMl()),
+            $this->lifts($case),
             FilmBehaviour::of(
-                $case->coat->thicknessMm->value,
+                $case->filmMm(),
                 $resin->openMin->value,
                 $case->coat->markMm->value,
-                $case->piece->longestSideMm(),
+                $case->face->longestMm,
                 $case->studio->slopeMmPerM->value,
                 $case->studio->spreadMin->value,
                 $case->studio->secondTorchMin->value,
@@ -64,5 +84,19 @@ final readonly class Planner
         );
 
         return $result->withAdvice((new Advisor($this->wording))->advise($result));
+    }
+
+    /** @return list<Lift> */
+    private function lifts(CoatCase $case): array
+    {
+        $depth = $case->lifts->depthMm;
+        if (! $case->isInLifts() || $depth === null) {
+            return [];
+        }
+
+        return array_map(
+            static fn (Volume $volume): Lift => new Lift($depth, $volume, $case->mixture()->split($volume->totalMl()), $case->lifts->peakC),
+            $case->lifts->volumes,
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\Plan;
 
@@ -22,7 +23,10 @@ final class ResultDocument
         return [
             'format' => self::FORMAT,
             'version' => 1,
-            'pieces' => array_map(self::piece(...), array_values($plan->pieces)),
+            'pieces' => array_map(
+                static fn (Piece $piece): array => [...self::piece($piece), 'stack' => self::stack($piece, $results)],
+                array_values($plan->pieces),
+            ),
             'coats' => array_map(self::coat(...), $results),
             'batches' => [],
         ];
@@ -34,10 +38,30 @@ final class ResultDocument
         return [
             'id' => $piece->id,
             'area_cm2' => $piece->areaCm2(),
-            'perimeter_mm' => $piece->outline->perimeterMm(),
-            'hole_perimeter_mm' => $piece->outline->holePerimeterMm(),
+            'perimeter_mm' => $piece->outline?->perimeterMm(),
+            'hole_perimeter_mm' => $piece->outline?->holePerimeterMm(),
             'coated_edge_mm' => $piece->coatedEdgeMm(),
-            'effective_radius_mm' => $piece->outline->effectiveRadiusMm(),
+            'effective_radius_mm' => $piece->outline?->effectiveRadiusMm(),
+            'holds_ml' => $piece->holdsMl(),
+        ];
+    }
+
+    /**
+     * The whole stack of coats of one piece: its thickness, and the resin that stays on one.
+     *
+     * @param  list<CoatResult>  $results
+     * @return array{thickness_mm: float|null, target_thickness_mm: float|null, resin_ml: float, resin_g: float}
+     */
+    public static function stack(Piece $piece, array $results): array
+    {
+        $own = array_filter($results, static fn (CoatResult $result): bool => $result->case->piece->id === $piece->id);
+        $area = $piece->areaMm2();
+
+        return [
+            'thickness_mm' => $area === null ? null : array_sum(array_map(static fn (CoatResult $result): float => $result->meanOnPieceMm() ?? 0.0, $own)),
+            'target_thickness_mm' => $piece->targetThicknessMm?->value,
+            'resin_ml' => array_sum(array_map(static fn (CoatResult $result): float => $result->staysMl(), $own)),
+            'resin_g' => array_sum(array_map(static fn (CoatResult $result): float => $result->staysMl() * $result->case->liquid->densityKgM3 / 1000, $own)),
         ];
     }
 
@@ -53,14 +77,14 @@ final class ResultDocument
         return [
             'id' => $result->case->coat->id,
             'piece' => $result->case->piece->id,
-            'thickness_mm' => $result->case->coat->thicknessMm->value,
+            'thickness_mm' => $result->case->thicknessMm?->value,
             'volume_ml' => [
                 'film' => $volume->filmMl,
                 'edges' => $volume->edgesMl,
                 'runoff' => $volume->runoffMl,
                 'soak' => $volume->soakMl,
-                'climb' => 0.0,
-                'displaced' => 0.0,
+                'climb' => $volume->climbMl,
+                'displaced' => $volume->displacedMl,
                 'residue' => $volume->residueMl,
                 'margin' => $volume->marginMl,
                 'total' => $volume->totalMl(),
@@ -79,7 +103,22 @@ final class ResultDocument
                 'limit_ml' => $held->limitMl,
                 'limit_thickness_mm' => $held->limitThicknessMm,
             ],
-            'lifts' => [],
+            'lifts' => array_map(static fn (Lift $lift): array => [
+                'depth_mm' => $lift->depthMm,
+                'total_ml' => $lift->volume->totalMl(),
+                'peak_c' => $lift->peakC,
+                'displaced_ml' => $lift->volume->displacedMl,
+                'a_ml' => $lift->mix->aMl,
+                'b_ml' => $lift->mix->bMl,
+                'a_g' => $lift->mix->aG,
+                'b_g' => $lift->mix->bG,
+            ], $result->lifts),
+            'layer' => $result->case->ground->layer,
+            'parts' => array_map(static fn (Part $part): array => [
+                'colour' => $part->colour,
+                'share_pct' => $part->sharePct,
+                'ml' => $volume->totalMl() * $part->sharePct / 100,
+            ], $result->case->coat->parts),
             'film' => [
                 'rate' => $film->rate,
                 'viscosity_pa_s' => $film->viscosityPaS,
@@ -92,6 +131,8 @@ final class ResultDocument
                 'rise_min' => ['100' => $film->rise100Min, '50' => $film->rise50Min, '30' => $film->rise30Min],
                 'drift_mm' => $film->driftMm,
                 'level_within_mm_per_m' => $film->levelWithinMmPerM,
+                'peak_c' => $result->case->lifts->peakC,
+                'stays_on_relief_mm' => $result->case->staysOnReliefMm(),
             ],
             'torch' => [
                 'passes_min' => $film->torch->passesMin,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Film;
 
-/** What one film does by itself. Units in the names; null where it never happens. */
+/** What one film does by itself. Units in the names; null where it never happens, or where the film's depth is not known. */
 final readonly class FilmBehaviour
 {
     public const RISE_RADII_UM = [100, 50, 30];
@@ -14,25 +14,25 @@ final readonly class FilmBehaviour
         public float $viscosityPaS,
         public float $openMin,
         public float $mobility,
-        public float $levelsUpToMm,
+        public ?float $levelsUpToMm,
         public float $thinnestMm,
         public ?float $settleMin,
-        public float $smallestBubbleUm,
+        public ?float $smallestBubbleUm,
         public ?float $rise100Min,
         public ?float $rise50Min,
         public ?float $rise30Min,
-        public float $driftMm,
-        public float $levelWithinMmPerM,
+        public ?float $driftMm,
+        public ?float $levelWithinMmPerM,
         public float $wettingHeightMm,
         public TorchPlan $torch,
     ) {
     }
 
     public static function of(
-        float $filmMm,
+        ?float $filmMm,
         float $openLabelMin,
         float $markMm,
-        float $longestMm,
+        ?float $longestMm,
         float $slopeMmPerM,
         float $spreadMin,
         float $secondTorchMin,
@@ -45,21 +45,22 @@ final readonly class FilmBehaviour
         $bubbles = new Bubbles($liquid, $clock);
         $drift = new Drift($liquid, $clock);
         $openMin = $clock->minutesToAge($openLabelMin);
+        $rise = static fn (float $um): ?float => $filmMm === null ? null : $bubbles->riseMin($filmMm, $um);
 
         return new self(
             $clock->rate(),
             $clock->viscosityAt(0.0),
             $openMin,
             $clock->mobilityInTheEnd(),
-            $levelling->longestWavelengthMm($filmMm),
+            $filmMm === null ? null : $levelling->longestWavelengthMm($filmMm),
             $levelling->thinnestMm($markMm),
-            $levelling->settleMin($filmMm),
-            $bubbles->smallestThatEscapesUm($filmMm),
-            $bubbles->riseMin($filmMm, 100),
-            $bubbles->riseMin($filmMm, 50),
-            $bubbles->riseMin($filmMm, 30),
-            $drift->driftMm($filmMm, $slopeMmPerM, $longestMm),
-            $drift->levelWithinMmPerM($filmMm, $longestMm),
+            $filmMm === null ? null : $levelling->settleMin($filmMm),
+            $filmMm === null ? null : $bubbles->smallestThatEscapesUm($filmMm),
+            $rise(100),
+            $rise(50),
+            $rise(30),
+            $filmMm !== null && $longestMm !== null ? $drift->driftMm($filmMm, $slopeMmPerM, $longestMm) : null,
+            $filmMm !== null && $longestMm !== null ? $drift->levelWithinMmPerM($filmMm, $longestMm) : null,
             $liquid->wettingHeightMm($advancingAngleDeg),
             TorchPlan::of($filmMm, $openMin, $clock, $levelling, $bubbles, $spreadMin, $secondTorchMin, $tool),
         );

@@ -15,9 +15,14 @@ enum HeatTool: string
     /** Pieces smaller than this, in cm², are for breath, a straw or a pin. */
     public const BREATH_UNDER_CM2 = 10.0;
 
-    public static function forPiece(float $areaCm2, bool $heatTolerant, bool $standsMovingAir = true): self
+    /**
+     * @param  bool  $keepsItsShape  drops, lines and what is placed thick get no heat at all
+     * @param  float  $areaCm2  0 for a small thing that is only counted
+     */
+    public static function forPiece(bool $keepsItsShape, float $areaCm2, bool $heatTolerant, bool $standsMovingAir = true): self
     {
         return match (true) {
+            $keepsItsShape => self::None,
             $areaCm2 < self::BREATH_UNDER_CM2 => self::Breath,
             ! $heatTolerant => $standsMovingAir ? self::HeatGun : self::Breath,
             default => self::Flame,

@@ -26,11 +26,12 @@ final readonly class TorchPlan
     }
 
     /**
+     * @param  float|null  $filmMm  null where the depth is not known: then only the look is planned
      * @param  float  $spreadMin  minutes that the spreading takes
      * @param  float  $betweenMin  least minutes from one pass to the next look or pass
      */
     public static function of(
-        float $filmMm,
+        ?float $filmMm,
         float $openMin,
         FilmClock $clock,
         Levelling $levelling,
@@ -39,6 +40,9 @@ final readonly class TorchPlan
         float $betweenMin,
         HeatTool $tool,
     ): self {
+        if ($filmMm === null) {
+            return new self([], min(self::LATEST_SHARE * $openMin, $spreadMin), $openMin, $tool);
+        }
         $closes = min($openMin, self::healsUntilMin($filmMm, $clock, $levelling));
         $latest = self::LATEST_SHARE * $closes;
 

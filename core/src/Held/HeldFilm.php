@@ -20,27 +20,41 @@ final readonly class HeldFilm
     /** Past this share little is left in hand. */
     public const NEAR_SHARE = 0.8;
 
+    /** @param  float  $share  of what the edge holds above its lip */
     private function __construct(
         public ?float $edgeAngleDeg,
         public ?float $centreMm,
         public float $limitMl,
         public float $limitThicknessMm,
         public float $share,
+        public ?Puddle $puddle,
     ) {
     }
 
     /**
      * @param  float  $meanMm  mean thickness of the film
-     * @param  float  $areaMm2  of the piece
-     * @param  float  $radiusMm  effective radius of the piece
+     * @param  float  $areaMm2  that it covers
+     * @param  float  $radiusMm  effective radius of its outline
+     * @param  float  $lipMm  what stands of a lip: flat film up to it, and above it the dome of its own edge
      */
-    public static function of(float $meanMm, float $areaMm2, float $radiusMm, float $capillaryMm, float $advancingDeg, float $turnDeg): self
+    public static function of(float $meanMm, float $areaMm2, float $radiusMm, float $capillaryMm, float $advancingDeg, float $turnDeg, float $lipMm = 0.0): self
     {
         $mostDeg = self::mostDeg($advancingDeg, $turnDeg);
         $limit = Puddle::meetingAt($radiusMm, $mostDeg, $capillaryMm)->meanMm();
-        $puddle = $meanMm > $limit ? null : Puddle::holding($radiusMm, $meanMm, $capillaryMm, $mostDeg);
+        $domeMm = $meanMm - $lipMm;
+        if ($domeMm <= 0) {
+            return new self(0.0, $meanMm, ($lipMm + $limit) * $areaMm2 / 1000, $lipMm + $limit, 0.0, null);
+        }
+        $puddle = $domeMm > $limit ? null : Puddle::holding($radiusMm, $domeMm, $capillaryMm, $mostDeg);
 
-        return new self($puddle?->angleDeg, $puddle?->centreMm, $limit * $areaMm2 / 1000, $limit, $meanMm / $limit);
+        return new self(
+            $puddle?->angleDeg,
+            $puddle === null ? null : $lipMm + $puddle->centreMm,
+            ($lipMm + $limit) * $areaMm2 / 1000,
+            $lipMm + $limit,
+            $domeMm / $limit,
+            $puddle,
+        );
     }
 
     /** The angle in degrees at which the edge gives way. */

@@ -14,29 +14,38 @@ final readonly class Mixture
     private function __construct(
         public Ratio $ratio,
         public float $densityAGMl,
-        public float $densityBGMl,
+        public ?float $densityBGMl,
     ) {
     }
 
     /**
-     * Densities in g/ml.
+     * Densities in g/ml; null for a part B whose density is not known, as with a catalyst of a few per cent.
      *
      * @throws MixException when a density is not positive
      */
-    public static function of(Ratio $ratio, float $densityAGMl, float $densityBGMl): self
+    public static function of(Ratio $ratio, float $densityAGMl, ?float $densityBGMl): self
     {
-        if (! ($densityAGMl > 0) || ! ($densityBGMl > 0)) {
+        if (! ($densityAGMl > 0) || ($densityBGMl !== null && ! ($densityBGMl > 0))) {
             throw MixException::densityNotPositive();
         }
 
         return new self($ratio, $densityAGMl, $densityBGMl);
     }
 
-    /** Density of the mix in g/ml. */
+    /** Polyester with so many per cent of catalyst, by volume of the resin. */
+    public static function catalysed(float $percent, float $densityAGMl, ?float $densityBGMl): self
+    {
+        return self::of(Ratio::byVolume(100, $percent), $densityAGMl, $densityBGMl);
+    }
+
+    /** Density of the mix in g/ml; part A's where part B's is not known. */
     public function densityGMl(): float
     {
         $a = $this->ratio->a;
         $b = $this->ratio->b;
+        if ($this->densityBGMl === null) {
+            return $this->densityAGMl;
+        }
 
         return match ($this->ratio->by) {
             RatioBy::Volume => ($a * $this->densityAGMl + $b * $this->densityBGMl) / ($a + $b),
@@ -51,11 +60,11 @@ final readonly class Mixture
         if ($this->ratio->by === RatioBy::Volume) {
             $aMl = $totalMl * $share;
 
-            return new Portions($aMl, $totalMl - $aMl, $aMl * $this->densityAGMl, ($totalMl - $aMl) * $this->densityBGMl);
+            return new Portions($aMl, $totalMl - $aMl, $aMl * $this->densityAGMl, $this->densityBGMl === null ? null : ($totalMl - $aMl) * $this->densityBGMl);
         }
         $totalG = $totalMl * $this->densityGMl();
         $aG = $totalG * $share;
 
-        return new Portions($aG / $this->densityAGMl, ($totalG - $aG) / $this->densityBGMl, $aG, $totalG - $aG);
+        return new Portions($aG / $this->densityAGMl, $totalMl - $aG / $this->densityAGMl, $aG, $totalG - $aG);
     }
 }

@@ -61,7 +61,7 @@ final class LoopCheck
      *
      * @param  non-empty-list<Point>  $loop
      */
-    private static function holds(array $loop, Point $point): bool
+    public static function holds(array $loop, Point $point): bool
     {
         $inside = false;
         $before = $loop[count($loop) - 1];

@@ -11,6 +11,7 @@ enum CoatKind: string
     case Base = 'base';
     case Flood = 'flood';
     case Layer = 'layer';
+    case Dome = 'dome';
     case Skim = 'skim';
     case Top = 'top';
     case Back = 'back';

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Body\Body;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;
 
-/** Something to be coated, and how many alike. */
+/** Something to be coated, and how many alike: by its outline, or by another measure. */
 final readonly class Piece
 {
+    /**
+     * @param  Body|null  $body  what it is measured by when it has no outline
+     * @param  Sourced|null  $recessMm  depth of the recess or mould that its pours lie in
+     * @param  Sourced|null  $lipMm  lowest point of the lip round its face
+     */
     public function __construct(
         public string $id,
         public string $name,
-        public Outline $outline,
+        public PieceKind $kind,
+        public ?Outline $outline,
+        public ?Body $body,
         public Sourced $edgeDepthMm,
         public CoatedEdges $coatedEdges,
         public EdgeTurn $edgeTurn,
@@ -22,22 +30,42 @@ final readonly class Piece
         public Sourced $soakMlPerM2,
         public bool $toleratesHeat,
         public int $quantity,
+        public ?Sourced $recessMm,
+        public ?Sourced $lipMm,
+        public bool $faceDown,
+        public ?Sourced $targetThicknessMm,
     ) {
     }
 
-    public function areaCm2(): float
+    /** Null for what is counted or measured by water. */
+    public function areaMm2(): ?float
     {
-        return $this->outline->areaMm2() / 100;
+        return $this->outline?->areaMm2() ?? $this->body?->areaMm2();
+    }
+
+    public function areaCm2(): ?float
+    {
+        $area = $this->areaMm2();
+
+        return $area === null ? null : $area / 100;
     }
 
     /** Length of edge that gets coated, of one piece. */
     public function coatedEdgeMm(): float
     {
-        return $this->coatedEdges->lengthMm($this->outline);
+        return $this->outline === null ? 0.0 : $this->coatedEdges->lengthMm($this->outline);
     }
 
-    public function longestSideMm(): float
+    public function longestSideMm(): ?float
     {
-        return max($this->outline->boxWidthMm(), $this->outline->boxHeightMm());
+        return $this->outline === null ? $this->body?->longestMm() : max($this->outline->boxWidthMm(), $this->outline->boxHeightMm());
+    }
+
+    /** What its recess or mould holds, ml; null when it has none. */
+    public function holdsMl(): ?float
+    {
+        $recessMl = $this->outline === null || $this->recessMm === null ? null : $this->outline->areaMm2() * $this->recessMm->value / 1000;
+
+        return $this->body?->holdsMl() ?? $recessMl;
     }
 }

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Body\Body;
+use OpenGlaze\Core\Body\Counted;
+use OpenGlaze\Core\Body\Cylinder;
+use OpenGlaze\Core\Body\CylinderSide;
+use OpenGlaze\Core\Body\Ellipsoid;
+use OpenGlaze\Core\Body\Hollow;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Side;
@@ -15,27 +21,19 @@ use stdClass;
 /** Reads one piece. */
 final class PieceReader
 {
-    private const NOT_YET = [
-        'measure' => 'A piece measured by volume',
-        'recess_mm' => 'A recess',
-        'lip_mm' => 'A lip',
-        'face_down' => 'A casting laid face down',
-        'target_thickness_mm' => 'A target thickness',
-    ];
+    private const MEASURES = ['each_ml', 'water_g', 'ellipsoid_mm', 'cylinder'];
 
     public function read(Node $node): Piece
     {
-        foreach (self::NOT_YET as $field => $what) {
-            $node->refuse($field, $what, $field === 'face_down' ? false : null);
-        }
-        $node->choice('kind', PieceKind::class, PieceKind::Other);
-        $outline = (new OutlineReader)->read($node->object('outline'));
+        $outline = $node->has('outline') || ! $node->has('measure') ? (new OutlineReader)->read($node->object('outline')) : null;
         $surface = $node->choice('surface', Surface::class) ?? Surface::Sealed;
 
         return new Piece(
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Piece')),
+            $node->choice('kind', PieceKind::class, PieceKind::Other) ?? PieceKind::Other,
             $outline,
+            $node->has('measure') ? $this->body($node->object('measure'), $outline !== null) : null,
             $this->edgeDepth($node),
             $this->coatedEdges($node, $outline),
             $node->choice('edge_turn', EdgeTurn::class, EdgeTurn::Square) ?? EdgeTurn::Square,
@@ -43,13 +41,63 @@ final class PieceReader
             $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
             $node->boolOr('heat_tolerant', $surface->toleratesHeat()),
             $node->wholeOr('quantity', 1, 1, 10_000),
+            $node->optionalNumber('recess_mm', 0.1, 500, 'mm'),
+            $node->optionalNumber('lip_mm', 0.1, 500, 'mm'),
+            $node->boolOr('face_down', false),
+            $node->optionalNumber('target_thickness_mm', 0.01, 500, 'mm'),
         );
     }
 
-    /** The outline of a piece that was read before, without asking for the rest of it. */
-    public function outline(stdClass $piece): Outline
+    /** With an outline a piece may be measured by water too: the outline tells its face, the water what it holds. */
+    private function body(Node $measure, bool $hasOutline): ?Body
     {
-        return (new OutlineReader)->read((new Node($piece, '', new Faults, Origin::Entered))->object('outline'));
+        $given = array_values(array_filter(self::MEASURES, $measure->has(...)));
+        if (count($given) !== 1) {
+            $measure->faultHere('Write one of '.implode(', ', self::MEASURES).'.');
+
+            return null;
+        }
+        if ($hasOutline && $given[0] !== 'water_g') {
+            $measure->fault($given[0], 'Write an outline or a measure, not both; only water_g may stand beside an outline.');
+        }
+
+        return match ($given[0]) {
+            'each_ml' => new Counted($measure->number('each_ml', 0.01, 100_000, 'ml')->value),
+            'water_g' => new Hollow($measure->number('water_g', 0.01, 1_000_000, 'g')->value),
+            'ellipsoid_mm' => $this->ellipsoid($measure),
+            'cylinder' => $this->cylinder($measure->object('cylinder')),
+        };
+    }
+
+    private function ellipsoid(Node $measure): ?Body
+    {
+        $raw = $measure->raw('ellipsoid_mm');
+        $sides = [];
+        foreach (is_array($raw) ? array_values($raw) : [] as $mm) {
+            if ((is_int($mm) || is_float($mm)) && $mm >= OutlineReader::LEAST_MM && $mm <= OutlineReader::MOST_MM) {
+                $sides[] = (float) $mm;
+            }
+        }
+        if (! is_array($raw) || count($raw) !== 3 || count($sides) !== 3) {
+            $measure->fault('ellipsoid_mm', 'Write three lengths, in brackets, each from 0.1 to 10,000 mm.');
+
+            return null;
+        }
+
+        return new Ellipsoid($sides[0], $sides[1], $sides[2]);
+    }
+
+    private function cylinder(Node $cylinder): Body
+    {
+        $length = static fn (string $field): float => $cylinder->number($field, OutlineReader::LEAST_MM, OutlineReader::MOST_MM, 'mm')->value;
+
+        return new Cylinder($length('diameter_mm'), $length('height_mm'), $cylinder->choice('side', CylinderSide::class, CylinderSide::Inside) ?? CylinderSide::Inside);
+    }
+
+    /** The outline of a piece that was read before, without asking for the rest of it. */
+    public function outline(stdClass $piece): ?Outline
+    {
+        return ($piece->outline ?? null) === null ? null : (new OutlineReader)->read((new Node($piece, '', new Faults, Origin::Entered))->object('outline'));
     }
 
     /** A depth of 0 means a piece without an edge to coat. */
@@ -62,7 +110,7 @@ final class PieceReader
             : $node->numberOr('edge_depth_mm', 0, OutlineReader::LEAST_MM, OutlineReader::MOST_MM, 'mm');
     }
 
-    private function coatedEdges(Node $node, Outline $outline): CoatedEdges
+    private function coatedEdges(Node $node, ?Outline $outline): CoatedEdges
     {
         $raw = $node->raw('coated_edges') ?? 'none';
         $edges = match (true) {
@@ -75,6 +123,9 @@ final class PieceReader
         if ($edges === null) {
             $node->fault('coated_edges', 'Write all, none, a list of top, right, bottom, left, or a length in mm.');
 
+            return CoatedEdges::none();
+        }
+        if ($outline === null) {
             return CoatedEdges::none();
         }
         try {

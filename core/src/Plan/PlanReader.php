@@ -32,7 +32,7 @@ final class PlanReader
         $resins = $this->byId($root->objects('resins', self::MOST_ENTRIES), (new ResinReader)->read(...));
         $pieces = $this->byId($root->objects('pieces', self::MOST_ENTRIES), (new PieceReader)->read(...));
         $coats = [];
-        foreach ($this->byId($root->objects('coats', self::MOST_ENTRIES), (new CoatReader($pieces, $resins))->read(...)) as $coat) {
+        foreach ($this->byId($root->objects('coats', self::MOST_ENTRIES), (new CoatReader($pieces, $resins, $studio))->read(...)) as $coat) {
             $coats[] = $coat;
         }
         $root->refuse('batches', 'A batch');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
 use OpenGlaze\Core\Mix\RatioBy;
@@ -13,6 +15,8 @@ use stdClass;
 /** Reads one resin's data sheet. */
 final class ResinReader
 {
+    private const MOST_ROWS = 100;
+
     /** A sheet that was read before, and is known to be sound. */
     public function saved(stdClass $sheet): ResinSheet
     {
@@ -22,15 +26,18 @@ final class ResinReader
     public function read(Node $node): ResinSheet
     {
         $node = $node->saying(Origin::Label);
-        if ($node->choice('family', ResinFamily::class, ResinFamily::Coating) === ResinFamily::Polyester) {
-            $node->fault('family', 'Polyester, with its catalyst by depth, cannot be computed yet.');
-        }
+        $family = $node->choice('family', ResinFamily::class, ResinFamily::Coating) ?? ResinFamily::Coating;
+        $isPolyester = $family === ResinFamily::Polyester;
         $hours = static fn (string $field) => $node->optionalNumber($field, 0.001, 10_000, 'h');
 
         return new ResinSheet(
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Resin')),
-            $this->mixture($node),
+            $family,
+            $isPolyester ? null : $this->mixture($node),
+            $isPolyester ? $this->catalyst($node) : null,
+            $this->density($node, 'density_a_g_ml'),
+            $isPolyester && ! $node->has('density_b_g_ml') ? null : $this->density($node, 'density_b_g_ml'),
             $node->number('viscosity_pa_s', 0.01, 1000, 'Pa·s'),
             $node->number('viscosity_at_c', -10, 60, '°C'),
             $node->numberOr('surface_tension_n_m', 0.036, 0.001, 0.5, 'N/m'),
@@ -48,6 +55,11 @@ final class ResinReader
             $node->numberOr('max_humidity_pct', 80, 1, 100, '%'),
             $node->optionalNumber('activation_kj_mol', 1, 300, 'kJ/mol'),
             $node->optionalNumber('flow_activation_kj_mol', 1, 300, 'kJ/mol'),
+            $node->optionalNumber('pot_life_min', 0.001, 600_000, 'min'),
+            $node->optionalNumber('pot_life_mass_g', 0.1, 1_000_000, 'g'),
+            $node->optionalNumber('heat_kj_kg', 1, 2000, 'kJ/kg'),
+            $node->numberOr('heat_capacity_j_kg_k', Curing::CAPACITY_J_KG_K, 100, 10_000, 'J/(kg K)'),
+            $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
         );
     }
 
@@ -60,8 +72,33 @@ final class ResinReader
 
         return Mixture::of(
             Ratio::of($a, $b, $by),
-            $node->number('density_a_g_ml', 0.5, 3, 'g/ml')->value,
-            $node->number('density_b_g_ml', 0.5, 3, 'g/ml')->value,
+            $this->density($node, 'density_a_g_ml'),
+            $this->density($node, 'density_b_g_ml'),
         );
+    }
+
+    private function density(Node $node, string $field): float
+    {
+        return $node->number($field, 0.5, 3, 'g/ml')->value;
+    }
+
+    private function catalyst(Node $node): CatalystTable
+    {
+        if (! $node->has('catalyst')) {
+            $node->fault('catalyst', 'Write the label\'s own table: a list of {"depth_mm": …, "pct": …}. No table stands in for it.');
+        }
+        $rows = [];
+        foreach ($node->objects('catalyst', self::MOST_ROWS) as $row) {
+            $depth = $row->number('depth_mm', 0.01, 500, 'mm')->value;
+            if ($rows !== [] && $depth <= $rows[count($rows) - 1][0]) {
+                $row->fault('depth_mm', 'The depths must rise from one row to the next.');
+            }
+            $rows[] = [$depth, $row->number('pct', 0.01, 20, '%')->value];
+        }
+        if ($rows === []) {
+            $node->fault('catalyst', 'Write at least one row of the label\'s table.');
+        }
+
+        return new CatalystTable($rows === [] ? [[1.0, 1.0]] : $rows);
     }
 }

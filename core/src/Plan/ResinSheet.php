@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use LogicException;
 use OpenGlaze\Core\Cure\PhaseLine;
 use OpenGlaze\Core\Cure\PhaseSpan;
 use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\PotLife;
+use OpenGlaze\Core\Mix\CatalystTable;
+use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Quantity\Sourced;
 
@@ -18,7 +23,11 @@ final readonly class ResinSheet
     public function __construct(
         public string $id,
         public string $name,
-        public Mixture $mixture,
+        public ResinFamily $family,
+        private ?Mixture $ratioMixture,
+        public ?CatalystTable $catalyst,
+        public float $densityAGMl,
+        public ?float $densityBGMl,
         public Sourced $viscosityPaS,
         public Sourced $viscosityAtC,
         public Sourced $surfaceTensionNM,
@@ -36,7 +45,53 @@ final readonly class ResinSheet
         public Sourced $maxHumidityPct,
         public ?Sourced $activationKjMol,
         public ?Sourced $flowActivationKjMol,
+        public ?Sourced $potLifeMin,
+        public ?Sourced $potLifeMassG,
+        public ?Sourced $heatKjKg,
+        public Sourced $heatCapacityJKgK,
+        public Sourced $shrinkagePct,
     ) {
+    }
+
+    /**
+     * What its parts make together; a polyester's catalyst hangs on the depth of the layer, in mm.
+     *
+     * @throws MixException when the label's catalyst table does not go there
+     */
+    public function mixture(?float $layerMm = null): Mixture
+    {
+        if ($this->ratioMixture !== null) {
+            return $this->ratioMixture;
+        }
+        $table = $this->catalyst ?? throw new LogicException('A resin has a ratio or a catalyst table.');
+
+        return Mixture::catalysed($table->percentAt($layerMm ?? $table->shallowestMm()), $this->densityAGMl, $this->densityBGMl);
+    }
+
+    /** The deepest layer in mm that the label allows; null when it does not say. */
+    public function deepestLayerMm(): ?float
+    {
+        $limits = array_filter([$this->maxPourMm?->value, $this->catalyst?->deepestMm()], static fn (?float $mm): bool => $mm !== null);
+
+        return $limits === [] ? null : min($limits);
+    }
+
+    /**
+     * How it heats itself; null when its label does not say when to recoat, and for polyester, whose heat hangs on its catalyst.
+     */
+    public function curing(Studio $studio): ?Curing
+    {
+        if ($this->recoatFromH === null || $this->catalyst !== null) {
+            return null;
+        }
+        $kinetics = $this->kinetics($studio);
+        $curing = new Curing($kinetics, $this->recoatFromH->value * 60, $this->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->heatCapacityJKgK->value);
+        if ($this->heatKjKg !== null || $this->potLifeMin === null || $this->potLifeMassG === null) {
+            return $curing;
+        }
+        $fitted = PotLife::fittedHeatKjKg($curing, $this->potLifeMin->value, $this->potLifeMassG->value, $this->liquid()->densityKgM3);
+
+        return $fitted === null ? $curing : $curing->withHeat($fitted);
     }
 
     public function labelWindows(): Windows
@@ -56,7 +111,7 @@ final readonly class ResinSheet
 
     public function liquid(): Liquid
     {
-        return new Liquid($this->mixture->densityGMl() * 1000, $this->surfaceTensionNM->value);
+        return new Liquid($this->mixture()->densityGMl() * 1000, $this->surfaceTensionNM->value);
     }
 
     public function kinetics(Studio $studio): Kinetics

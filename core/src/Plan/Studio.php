@@ -10,6 +10,9 @@ use OpenGlaze\Core\Quantity\Sourced;
 /** The room, and the studio's own constants. */
 final readonly class Studio
 {
+    /** Share of a bulk fill that is not solid, where nothing else is said. */
+    public const VOID_FRACTION = 0.40;
+
     public function __construct(
         public Temperatures $temperatures,
         public Sourced $humidityPct,
@@ -19,6 +22,9 @@ final readonly class Studio
         public Sourced $spreadMin,
         public Sourced $secondTorchMin,
         public Sourced $advancingAngleDeg,
+        public Sourced $wallAngleDeg,
+        public Sourced $voidFraction,
+        public Sourced $heatLossWM2K,
         public Sourced $residueFilmMm,
         public Sourced $activationKjMol,
         public Sourced $flowActivationKjMol,

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Quantity\Origin;
 
@@ -27,6 +28,9 @@ final class StudioReader
             $node->numberOr('spread_min', 5, 0.1, 1000, 'min'),
             $node->numberOr('second_torch_min', 8, 0.1, 1000, 'min'),
             $node->numberOr('advancing_angle_deg', 35, 1, 180, '°'),
+            $node->numberOr('wall_angle_deg', 50, 1, 90, '°'),
+            $node->numberOr('void_fraction', Studio::VOID_FRACTION, 0, 0.95),
+            $node->numberOr('heat_loss_w_m2_k', Heating::CUP_LOSS_W_M2_K, 1, 100, 'W/(m² K)'),
             $node->numberOr('residue_film_mm', Residue::FILM_MM, 0.01, 5, 'mm'),
             $node->numberOr('activation_kj_mol', 55, 1, 300, 'kJ/mol'),
             $node->numberOr('flow_activation_kj_mol', 65, 1, 300, 'kJ/mol'),

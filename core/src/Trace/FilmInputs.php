@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Trace;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Physics;
+use OpenGlaze\Core\Quantity\Sourced;
 
 /** Inputs that many traces of the film share, and how a time is reached from an age or a mobility. */
 final readonly class FilmInputs
@@ -17,7 +18,12 @@ final readonly class FilmInputs
 
     public function thickness(): TraceInput
     {
-        return TraceInput::sourced('thickness_mm', 'film thickness', $this->result->case->coat->thicknessMm, 'mm');
+        $case = $this->result->case;
+        $mm = $case->thicknessMm ?? Sourced::assumed(NAN);
+
+        return $case->lifts->count > 1
+            ? TraceInput::computed('thickness_mm', 'depth of one lift', $mm->value / $case->lifts->count, 'mm')
+            : TraceInput::sourced('thickness_mm', 'film thickness', $mm, 'mm');
     }
 
     public function mobility(): TraceInput
@@ -37,7 +43,7 @@ final readonly class FilmInputs
 
     public function density(): TraceInput
     {
-        return TraceInput::computed('density', 'density of the mix', $this->result->case->resin->mixture->densityGMl(), 'g/ml', 'density');
+        return TraceInput::computed('density', 'density of the mix', $this->result->case->liquid->densityKgM3 / 1000, 'g/ml', 'density');
     }
 
     public function openLabel(): TraceInput

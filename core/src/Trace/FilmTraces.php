@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Trace;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\Drift;
 use OpenGlaze\Core\Film\Levelling;
+use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Physics;
 
@@ -35,15 +36,30 @@ final readonly class FilmTraces
                 'open time on the label less the age at the pour, at the room\'s pace',
                 $this->inputs->minutesToAge('open_label_min'), [$this->inputs->openLabel(), ...$this->inputs->forAge()], $this->inputs->note()),
             $this->mobility(),
-            $this->levelsUpTo(),
             $this->thinnest(),
+            ...($this->result->case->filmMm() === null ? [] : $this->ofTheFilm()),
+        ];
+    }
+
+    /**
+     * What hangs on the film's depth.
+     *
+     * @return list<Trace>
+     */
+    private function ofTheFilm(): array
+    {
+        $film = $this->result->film;
+
+        return [
+            $this->levelsUpTo(),
             $this->settle(),
             $this->smallestBubble(),
             $this->rise(100, $film->rise100Min),
             $this->rise(50, $film->rise50Min),
             $this->rise(30, $film->rise30Min),
-            $this->drift(),
-            $this->levelWithin(),
+            ...($this->result->case->face->longestMm === null ? [] : [$this->drift(), $this->levelWithin()]),
+            ...$this->peak(),
+            ...$this->relief(),
         ];
     }
 
@@ -145,6 +161,35 @@ final readonly class FilmTraces
             ], $this->inputs->note());
     }
 
+    /** @return list<Trace> */
+    private function peak(): array
+    {
+        $case = $this->result->case;
+        if ($case->curing === null || $case->lifts->peakC === null) {
+            return [];
+        }
+
+        return [new Trace('peak_c', 'It warms itself to', '°C', $case->lifts->peakC,
+            'the heat of the reaction less what the film loses, followed until it cools: an estimate to compare with, not a thermometer',
+            'layer_peak(thickness_mm, density, heat_kj_kg, heat_capacity)',
+            [
+                $this->inputs->thickness(), $this->inputs->density(),
+                TraceInput::given('heat_kj_kg', 'heat of the reaction', $case->curing->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->curing->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
+                TraceInput::sourced('heat_capacity', 'heat capacity', $case->resin->heatCapacityJKgK, 'J/(kg K)'),
+            ])];
+    }
+
+    /** @return list<Trace> */
+    private function relief(): array
+    {
+        $relief = $this->result->case->coat->reliefMm;
+
+        return $relief === null ? [] : [new Trace('stays_on_relief_mm', 'Stays on the slopes', 'mm', $this->result->case->staysOnReliefMm(),
+            'what a slope of this height keeps when the film has stopped flowing, after Jeffreys',
+            '1000 * 2 / 3 * sqrt(relief_mm / 1000 / (density * 1000 * gravity * mobility))',
+            [TraceInput::sourced('relief_mm', 'height of the relief', $relief, 'mm'), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()])];
+    }
+
     private function drift(): Trace
     {
         $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
@@ -169,7 +214,7 @@ final readonly class FilmTraces
     private function slopeInputs(): array
     {
         return [
-            TraceInput::given('longest_mm', 'longest side', $this->result->case->piece->longestSideMm(), 'mm', Origin::Entered),
+            TraceInput::given('longest_mm', 'longest side', $this->result->case->face->longestMm ?? NAN, 'mm', Origin::Entered),
             $this->inputs->thickness(), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility(),
         ];
     }

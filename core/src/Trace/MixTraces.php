@@ -19,7 +19,7 @@ final readonly class MixTraces
     public function all(): array
     {
         $mix = $this->result->mix;
-        $byVolume = $this->result->case->resin->mixture->ratio->by === RatioBy::Volume;
+        $byVolume = $this->result->case->mixture()->ratio->by === RatioBy::Volume;
         $traces = [$this->density($byVolume), $this->totalG()];
         foreach (['a' => [$mix->aMl, $mix->aG], 'b' => [$mix->bMl, $mix->bG]] as $part => [$ml, $g]) {
             array_push($traces, ...($byVolume ? $this->volumeFirst($part, $ml, $g) : $this->weightFirst($part, $ml, $g)));
@@ -30,24 +30,34 @@ final readonly class MixTraces
 
     private function density(bool $byVolume): Trace
     {
+        if ($this->result->case->mixture()->densityBGMl === null) {
+            return new Trace('density', 'Density of the mix', 'g/ml', $this->result->case->mixture()->densityGMl(), 'part A\'s, since a few per cent of catalyst hardly change it', 'density_a', [$this->densityOf('a')]);
+        }
         [$words, $expression] = $byVolume
             ? ['the densities of both parts, weighted by their volumes', '(ratio_a * density_a + ratio_b * density_b) / (ratio_a + ratio_b)']
             : ['weight of both parts over their volume', '(ratio_a + ratio_b) / (ratio_a / density_a + ratio_b / density_b)'];
 
-        return new Trace('density', 'Density of the mix', 'g/ml', $this->result->case->resin->mixture->densityGMl(), $words, $expression,
+        return new Trace('density', 'Density of the mix', 'g/ml', $this->result->case->mixture()->densityGMl(), $words, $expression,
             [...$this->ratio(), $this->densityOf('a'), $this->densityOf('b')]);
     }
 
     private function totalG(): Trace
     {
+        if ($this->result->mix->totalG() === null) {
+            return new Trace('total_g', 'Total weight', 'g', null, 'part A and part B together; the label gives no density of part B', 'a_g + b_g', [
+                TraceInput::computed('a_g', 'part A', $this->result->mix->aG, 'g', 'a_g'),
+                TraceInput::computed('b_g', 'part B', NAN, 'g', 'b_g'),
+            ]);
+        }
+
         return new Trace('total_g', 'Total weight', 'g', $this->result->mix->totalG(), 'total volume × density of the mix', 'total_ml * density', [
             TraceInput::computed('total_ml', 'total to mix', $this->result->volume->totalMl(), 'ml', 'total'),
-            TraceInput::computed('density', 'density of the mix', $this->result->case->resin->mixture->densityGMl(), 'g/ml', 'density'),
+            TraceInput::computed('density', 'density of the mix', $this->result->case->mixture()->densityGMl(), 'g/ml', 'density'),
         ]);
     }
 
     /** @return list<Trace> */
-    private function volumeFirst(string $part, float $ml, float $g): array
+    private function volumeFirst(string $part, float $ml, ?float $g): array
     {
         $name = strtoupper($part);
 
@@ -62,24 +72,24 @@ final readonly class MixTraces
     }
 
     /** @return list<Trace> */
-    private function weightFirst(string $part, float $ml, float $g): array
+    private function weightFirst(string $part, float $ml, ?float $g): array
     {
         $name = strtoupper($part);
 
         return [
             new Trace($part.'_g', 'Part '.$name.' by weight', 'g', $g, "the total weight × part $name's share of the ratio, by weight",
                 "total_g * ratio_$part / (ratio_a + ratio_b)",
-                [TraceInput::computed('total_g', 'total weight', $this->result->mix->totalG(), 'g', 'total_g'), ...$this->ratio()]),
+                [TraceInput::computed('total_g', 'total weight', $this->result->mix->totalG() ?? NAN, 'g', 'total_g'), ...$this->ratio()]),
             new Trace($part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "weight of part $name ÷ its density",
                 "{$part}_g / density_$part",
-                [TraceInput::computed($part.'_g', 'part '.$name, $g, 'g', $part.'_g'), $this->densityOf($part)]),
+                [TraceInput::computed($part.'_g', 'part '.$name, $g ?? NAN, 'g', $part.'_g'), $this->densityOf($part)]),
         ];
     }
 
     /** @return list<TraceInput> */
     private function ratio(): array
     {
-        $ratio = $this->result->case->resin->mixture->ratio;
+        $ratio = $this->result->case->mixture()->ratio;
 
         return [
             TraceInput::given('ratio_a', 'parts of A', $ratio->a, '', Origin::Label),
@@ -89,8 +99,8 @@ final readonly class MixTraces
 
     private function densityOf(string $part): TraceInput
     {
-        $mixture = $this->result->case->resin->mixture;
+        $mixture = $this->result->case->mixture();
 
-        return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $part === 'a' ? $mixture->densityAGMl : $mixture->densityBGMl, 'g/ml', Origin::Label);
+        return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $part === 'a' ? $mixture->densityAGMl : $mixture->densityBGMl ?? NAN, 'g/ml', Origin::Label);
     }
 }

@@ -22,8 +22,23 @@ final readonly class PieceTraces
     /** @return list<Trace> */
     public function all(): array
     {
+        return $this->piece->outline === null ? $this->ofBody() : $this->ofOutline($this->piece->outline);
+    }
+
+    /** @return list<Trace> */
+    private function ofBody(): array
+    {
+        $area = $this->piece->areaCm2();
+
+        return $area === null ? [] : [new Trace('area_cm2', 'Area of one piece', 'cm²', $area,
+            $this->piece->body?->isRough() === true ? 'the surface of the ellipsoid in its bounding size, after Thomsen: a rough estimate' : 'the walls and floor that are coated',
+            'surface_mm2 / 100', [TraceInput::computed('surface_mm2', 'surface', $area * 100, 'mm²')])];
+    }
+
+    /** @return list<Trace> */
+    private function ofOutline(Outline $outline): array
+    {
         $piece = $this->piece;
-        $outline = $piece->outline;
         $inputs = $this->lengths($outline);
         [$areaWords, $area, $edgeWords, $perimeter] = match (true) {
             $outline instanceof Circle => ['π/4 × diameter²', 'pi / 4 * diameter_mm ** 2 / 100', 'π × diameter', 'pi * diameter_mm'],
@@ -36,16 +51,27 @@ final readonly class PieceTraces
         };
 
         return [
-            new Trace('area_cm2', 'Area of one piece', 'cm²', $piece->areaCm2(), $areaWords, $area, $inputs),
-            new Trace('perimeter_mm', 'Edge of one piece', 'mm', $outline->perimeterMm(), $edgeWords, $perimeter, $inputs),
-            $this->coatedEdge(),
+            new Trace('area_cm2', 'Area of one piece', 'cm²', $piece->areaCm2(), $areaWords, $area, self::within($area, $inputs)),
+            new Trace('perimeter_mm', 'Edge of one piece', 'mm', $outline->perimeterMm(), $edgeWords, $perimeter, self::within($perimeter, $inputs)),
+            $this->coatedEdge($outline),
         ];
     }
 
-    private function coatedEdge(): Trace
+    /**
+     * The inputs that an expression names.
+     *
+     * @param  list<TraceInput>  $inputs
+     * @return list<TraceInput>
+     */
+    private static function within(string $expression, array $inputs): array
+    {
+        return array_values(array_filter($inputs, static fn (TraceInput $input): bool => preg_match("/\b$input->symbol\b/", $expression) === 1));
+    }
+
+    private function coatedEdge(Outline $outline): Trace
     {
         $piece = $this->piece;
-        $all = $piece->outline->perimeterMm();
+        $all = $outline->perimeterMm();
         $coated = $piece->coatedEdgeMm();
 
         return new Trace(

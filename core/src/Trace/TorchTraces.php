@@ -20,7 +20,9 @@ final readonly class TorchTraces
     /** @return list<Trace> */
     public function all(): array
     {
-        return [$this->closes(), ...$this->passes(), $this->look()];
+        return $this->result->case->filmMm() === null
+            ? [$this->closes(), $this->lookOfUnknownFilm()]
+            : [$this->closes(), ...$this->passes(), $this->look()];
     }
 
     private function closes(): Trace
@@ -41,7 +43,7 @@ final readonly class TorchTraces
             [
                 TraceInput::constant('dimple_mm', 'dimple', TorchPlan::DIMPLE_MM, 'mm'),
                 $this->inputs->thickness(), $this->inputs->mobility(), $this->inputs->density(),
-                $this->inputs->tension(), $this->inputs->gravity(), ...$this->inputs->forMobility(),
+                $this->inputs->tension(), $this->inputs->gravity(), ...($film->torch->closesMin > 0 ? $this->inputs->forMobility() : []),
             ]);
     }
 
@@ -68,6 +70,16 @@ final readonly class TorchTraces
         }
 
         return $traces;
+    }
+
+    private function lookOfUnknownFilm(): Trace
+    {
+        $torch = $this->result->film->torch;
+
+        return $this->trace('look_min', 'Last look', $torch->lookMin, 'after the spreading, since how deep it stands is not known', 'min(0.8 * closes_min, spread_min)', [
+            TraceInput::computed('closes_min', 'the film closes after', $torch->closesMin, 'min', 'closes_min'),
+            TraceInput::sourced('spread_min', 'spreading takes', $this->result->case->studio->spreadMin, 'min'),
+        ]);
     }
 
     private function look(): Trace

@@ -17,6 +17,7 @@ final class Traces
             ...(new PieceTraces($result->case->piece))->all(),
             ...(new VolumeTraces($result))->all(),
             ...(new MixTraces($result))->all(),
+            ...(new HeldTraces($result))->all(),
             ...(new FilmTraces($result))->all(),
             ...(new TorchTraces($result))->all(),
             ...(new DripTraces($result))->all(),

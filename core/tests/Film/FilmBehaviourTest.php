@@ -143,9 +143,9 @@ final class FilmBehaviourTest extends TestCase
 
     public function test_the_tool_follows_size_and_surface(): void
     {
-        self::assertSame(HeatTool::Flame, HeatTool::forPiece(2542, true));
-        self::assertSame(HeatTool::HeatGun, HeatTool::forPiece(2542, false));
-        self::assertSame(HeatTool::Breath, HeatTool::forPiece(4.5, true));
+        self::assertSame(HeatTool::Flame, HeatTool::forPiece(false, 2542, true));
+        self::assertSame(HeatTool::HeatGun, HeatTool::forPiece(false, 2542, false));
+        self::assertSame(HeatTool::Breath, HeatTool::forPiece(false, 4.5, true));
     }
 
     private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0): FilmBehaviour

@@ -23,7 +23,7 @@ final class HeldCoatTest extends TestCase
     {
         $byAngle = Plans::computed([...$this->tile(), '/coats/0/size_by' => (object) ['edge_angle_deg' => 70]]);
         self::assertEqualsWithDelta(70, $byAngle->case->held?->edgeAngleDeg, 1e-3);
-        $again = Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => $byAngle->case->coat->thicknessMm->value]);
+        $again = Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => $byAngle->case->thicknessMm->value]);
         self::assertEqualsWithDelta($byAngle->volume->totalMl(), $again->volume->totalMl(), 1e-6);
     }
 

@@ -69,6 +69,19 @@ final class FieldsTest extends TestCase
             ['/coats/0/residue_ml_per_cup', 0, 10_000],
             ['/coats/0/age_min', 0, 600_000],
             ['/coats/0/mark_mm', 0.1, 10_000],
+            ['/coats/0/relief_mm', 0.01, 500],
+            ['/coats/0/displaced_ml', 0, 1_000_000],
+            ['/studio/wall_angle_deg', 1, 90],
+            ['/studio/void_fraction', 0, 0.95],
+            ['/studio/heat_loss_w_m2_k', 1, 100],
+            ['/resins/0/pot_life_min', 0.001, 600_000],
+            ['/resins/0/pot_life_mass_g', 0.1, 1_000_000],
+            ['/resins/0/heat_kj_kg', 1, 2000],
+            ['/resins/0/heat_capacity_j_kg_k', 100, 10_000],
+            ['/resins/0/shrinkage_pct', 0, 20],
+            ['/pieces/0/recess_mm', 0.1, 500],
+            ['/pieces/0/lip_mm', 0.1, 500],
+            ['/pieces/0/target_thickness_mm', 0.01, 500],
         ];
         foreach ($fields as $field) {
             yield $field[0] => $field;
@@ -121,6 +134,12 @@ final class FieldsTest extends TestCase
             'edge film' => ['/coats/0/edge_film_mm', fn (Plan $plan) => $plan->coats[0]->edgeFilmMm, 0.25],
             'run-off' => ['/coats/0/runoff_pct', fn (Plan $plan) => $plan->coats[0]->runoffPct, 10.0],
             'age' => ['/coats/0/age_min', fn (Plan $plan) => $plan->coats[0]->ageMin, 0.0],
+            'wall' => ['/studio/wall_angle_deg', fn (Plan $plan) => $plan->studio->wallAngleDeg, 50.0],
+            'voids' => ['/studio/void_fraction', fn (Plan $plan) => $plan->studio->voidFraction, 0.40],
+            'loss of a cup' => ['/studio/heat_loss_w_m2_k', fn (Plan $plan) => $plan->studio->heatLossWM2K, 10.0],
+            'heat capacity' => ['/resins/0/heat_capacity_j_kg_k', fn (Plan $plan) => $plan->resins['bench']->heatCapacityJKgK, 1900.0],
+            'shrinkage' => ['/resins/0/shrinkage_pct', fn (Plan $plan) => $plan->resins['bench']->shrinkagePct, 0.0],
+            'displaced' => ['/coats/0/displaced_ml', fn (Plan $plan) => $plan->coats[0]->displacedMl, 0.0],
             'marks of the tool' => ['/coats/0/mark_mm', fn (Plan $plan) => $plan->coats[0]->markMm, 30.0],
         ];
     }
@@ -142,7 +161,7 @@ final class FieldsTest extends TestCase
         self::assertSame(Origin::Measured, $plan->studio->humidityPct->origin);
         self::assertSame(Origin::Entered, $plan->studio->marginPct->origin);
         self::assertSame(Origin::Label, $plan->resins['bench']->openMin->origin);
-        self::assertSame(Origin::Entered, $plan->coats[0]->thicknessMm->origin);
+        self::assertSame(Origin::Entered, $plan->coats[0]->size->value->origin);
     }
 
     public function test_a_skims_marks_are_a_fingers(): void

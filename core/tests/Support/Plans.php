@@ -6,6 +6,8 @@ namespace OpenGlaze\Core\Tests\Support;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Plan\Fault;
+use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use stdClass;
 
@@ -69,5 +71,45 @@ final class Plans
     public static function computed(array $changes = []): CoatResult
     {
         return (new Planner)->plan((new PlanReader)->read(self::with($changes)))[0];
+    }
+
+    /**
+     * Several coats on the example's piece, each like its flood coat but for what is changed.
+     *
+     * @param  array<string, mixed>  $changes  to the plan
+     * @param  array<string, mixed>  ...$coats  fields of each coat, instead of the example's own
+     * @return list<CoatResult>
+     */
+    public static function stack(array $changes, array ...$coats): array
+    {
+        $plan = self::with($changes);
+        $like = (array) $plan->coats[0];
+        $plan->coats = [];
+        foreach (array_values($coats) as $index => $coat) {
+            $plan->coats[] = (object) [...$like, 'id' => 'coat-'.($index + 1), ...$coat];
+        }
+
+        return (new Planner)->plan((new PlanReader)->read($plan));
+    }
+
+    /**
+     * What a stack is refused for, by pointer.
+     *
+     * @param  array<string, mixed>  $changes
+     * @param  array<string, mixed>  ...$coats
+     * @return array<string, string>
+     */
+    public static function faults(array $changes, array ...$coats): array
+    {
+        try {
+            self::stack($changes, ...$coats);
+        } catch (PlanException $exception) {
+            return array_combine(
+                array_map(static fn (Fault $fault): string => $fault->pointer, $exception->faults),
+                array_map(static fn (Fault $fault): string => $fault->sentence, $exception->faults),
+            );
+        }
+
+        return [];
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Held\Puddle;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -34,6 +37,20 @@ final class TracesTest extends TestCase
             'rounded corners' => [['/pieces/0/outline/radius_mm' => 20]],
             'an oval' => [['/pieces/0/outline' => (object) ['shape' => 'ellipse', 'width_mm' => 300, 'height_mm' => 200]]],
             'a held film' => [['/coats/0/containment' => 'held', '/coats/0/size_by/thickness_mm' => 2.4]],
+            'a dome over a lip' => [['/coats/0/containment' => 'held', '/coats/0/size_by/thickness_mm' => 4.0, '/pieces/0/lip_mm' => 3]],
+            'more than the edge holds' => [['/coats/0/containment' => 'held', '/coats/0/size_by/thickness_mm' => 9]],
+            'a dammed coat in lifts' => [['/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['total_depth_mm' => 14], '/coats/0/residue_ml_per_cup' => new Gone, '/coats/0/inclusions' => [(object) ['name' => 'gears', 'count' => 12, 'size_mm' => [40, 3]]]]],
+            'lifts of known cups' => [['/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['total_depth_mm' => 10]]],
+            'a spread rate' => [['/coats/0/size_by' => (object) ['ml_per_cm2' => 0.15]]],
+            'ml a piece, laid' => [['/coats/0/size_by' => (object) ['ml_per_piece' => 400]]],
+            'ml a piece, mixed' => [['/coats/0/size_by' => (object) ['ml_per_piece' => 400, 'counted' => 'mixed'], '/coats/0/residue_ml_per_cup' => new Gone, '/pieces/0/quantity' => 3]],
+            'a counted thing' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 2.5], '/coats/0/containment' => 'placed']],
+            'what a mould still holds' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['water_g' => 180], '/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['rest_leaving_ml' => 20]]],
+            'a stone' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['ellipsoid_mm' => [60, 45, 30]]]],
+            'a zone with its own surface' => [['/coats/0/zone' => (object) ['shape' => 'rectangle', 'width_mm' => 200, 'height_mm' => 410, 'x_mm' => 0, 'y_mm' => 0, 'surface' => 'raw_ply']]],
+            'a share of the face' => [['/coats/0/zone' => (object) ['share_pct' => 30]]],
+            'a skim on relief' => [['/coats/0/kind' => 'skim', '/coats/0/size_by/thickness_mm' => 0.1, '/coats/0/relief_mm' => 3]],
+            'polyester' => [['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 6, 'pct' => 1]], '/resins/0/shrinkage_pct' => 7, '/resins/0/density_b_g_ml' => new Gone]],
             'no edge' => [['/pieces/0/coated_edges' => 'none']],
             'a night that cools' => [['/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 22], (object) ['at_h' => 6, 'c' => 16]], '/coats/0/age_min' => 4]],
         ];
@@ -62,10 +79,10 @@ final class TracesTest extends TestCase
         $result = Plans::computed($changes);
         $traces = Traces::of($result);
         $shown = [
-            'area_cm2' => $result->case->piece->areaCm2(),
+            ...($result->case->piece->areaCm2() === null ? [] : ['area_cm2' => $result->case->piece->areaCm2()]),
             'film' => $result->volume->filmMl, 'edges' => $result->volume->edgesMl, 'runoff' => $result->volume->runoffMl,
             'soak' => $result->volume->soakMl, 'residue' => $result->volume->residueMl, 'margin' => $result->volume->marginMl,
-            'total' => $result->volume->totalMl(), 'total_g' => $result->mix->totalG(),
+            'climb' => $result->volume->climbMl, 'displaced' => $result->volume->displacedMl, 'total' => $result->volume->totalMl(), 'total_g' => $result->mix->totalG(),
             'a_ml' => $result->mix->aMl, 'b_ml' => $result->mix->bMl, 'a_g' => $result->mix->aG, 'b_g' => $result->mix->bG,
             'open_min' => $result->film->openMin, 'closes_min' => $result->film->torch->closesMin, 'look_min' => $result->film->torch->lookMin,
             'recoat_from_h' => $result->windows->recoatFromH, 'full_cure_h' => $result->windows->fullCureH,
@@ -82,9 +99,25 @@ final class TracesTest extends TestCase
         }
     }
 
-    public function test_a_figure_within_a_trace_can_be_traced_on(): void
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('plans')]
+    public function test_a_trace_lists_what_its_formula_needs_once_and_nothing_else(array $changes): void
     {
-        $traces = Traces::of(Plans::computed());
+        foreach (Traces::of(Plans::computed($changes)) as $trace) {
+            preg_match_all('/[a-z][a-z0-9_]*(?![a-z0-9_]*\()/', (string) preg_replace('/[a-z][a-z0-9_]*\(/', '(', $trace->expression), $names);
+            $needed = array_values(array_diff(array_unique($names[0]), ['pi']));
+            $given = array_map(static fn (TraceInput $input): string => $input->symbol, $trace->inputs);
+            sort($needed);
+            sort($given);
+            self::assertSame($needed, $given, $trace->figure.': '.$trace->expression);
+        }
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('plans')]
+    public function test_a_figure_within_a_trace_can_be_traced_on(array $changes): void
+    {
+        $traces = Traces::of(Plans::computed($changes));
         foreach ($traces as $trace) {
             foreach ($trace->inputs as $input) {
                 if ($input->figure !== null) {
@@ -113,6 +146,13 @@ final class TracesTest extends TestCase
             'min' => static fn (float ...$x): float => min($x), 'max' => static fn (float ...$x): float => max($x),
             'age_to_minutes' => $result->case->clock->minutesToAge(...),
             'mobility_to_minutes' => $result->case->clock->minutesToMobility(...),
+            'layer_peak' => static fn (float $mm, float $density, float $heat, float $capacity): float => Heating::asLayer(
+                new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),
+                $mm, $density * 1000, $result->case->studio->temperatures, $result->case->coat->ageMin->value,
+            )->peakC,
+            'puddle_mean' => static fn (float $radius, float $angle, float $capillary): float => Puddle::meetingAt($radius, $angle, $capillary)->meanMm(),
+            'puddle_angle' => static fn (float $radius, float $mean, float $capillary, float $most): ?float => Puddle::holding($radius, $mean, $capillary, $most)?->angleDeg,
+            'puddle_centre' => static fn (float $radius, float $mean, float $capillary, float $most): ?float => Puddle::holding($radius, $mean, $capillary, $most)?->centreMm,
             'mobility_in_the_end' => $result->case->clock->mobilityInTheEnd(...),
         ];
         foreach ($functions as $name => $function) {

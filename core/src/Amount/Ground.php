@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Amount;
+
+use OpenGlaze\Core\Plan\Coat;
+
+/** What one coat is laid on: how much lies below it already. */
+final readonly class Ground
+{
+    /**
+     * @param  bool  $isRaw  whether nothing lies below it yet, so that it soaks in
+     * @param  int  $layer  number of its layer, from 1
+     * @param  float  $belowMm  mean thickness of all coats below, over the whole face
+     * @param  float  $takenMl  what earlier pours took of one piece's recess or mould, their inclusions with them
+     * @param  Coat|null  $below  the coat that it lies on
+     */
+    public function __construct(
+        public bool $isRaw = true,
+        public int $layer = 1,
+        public float $belowMm = 0.0,
+        public float $takenMl = 0.0,
+        public ?Coat $below = null,
+    ) {
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Amount;
+
+use OpenGlaze\Core\Film\Liquid;
+use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\SizeBy;
+use OpenGlaze\Core\Quantity\Origin;
+use OpenGlaze\Core\Quantity\Sourced;
+
+/** A coat's film, whichever school it was sized by: its mean thickness, and what one piece takes of it. */
+final readonly class Sized
+{
+    /**
+     * @param  Sourced|null  $thicknessMm  null where there is no face, and so no mean film
+     * @param  float  $filmMl  per piece
+     */
+    private function __construct(
+        public ?Sourced $thicknessMm,
+        public float $filmMl,
+    ) {
+    }
+
+    /** @throws SizingException when the coat's size cannot be worked out for this piece */
+    public static function of(Piece $piece, Coat $coat, Face $face, Ground $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct): self
+    {
+        $value = $coat->size->value->value;
+        $each = $piece->body?->eachMl();
+        if ($each !== null && $coat->size->by === SizeBy::Thickness) {
+            // what is counted takes its own amount, whatever its film is
+            return new self($coat->size->value, $each);
+        }
+
+        return match ($coat->size->by) {
+            SizeBy::Thickness, SizeBy::TotalDepth => self::thick($coat->size->value, $coat, $volume, $face, $shrinkagePct),
+            SizeBy::EdgeAngle => self::thick(Sourced::from($lipMm + self::domeMm($face, $value, $liquid), Origin::Computed), $coat, $volume, $face, $shrinkagePct),
+            SizeBy::RestLeavingMm => self::thick(self::rest($piece, $ground, $value), $coat, $volume, $face, $shrinkagePct),
+            SizeBy::RestLeavingMl => self::laid(self::restMl($piece, $ground, $value), $volume),
+            SizeBy::SpreadRate => self::amount($value * self::coveredCm2($face, $volume), $coat, $volume),
+            SizeBy::PerPiece => self::amount($value, $coat, $volume),
+        };
+    }
+
+    private static function thick(Sourced $mm, Coat $coat, CoatVolume $volume, Face $face, float $shrinkagePct): self
+    {
+        if ($face->areaMm2 === null) {
+            throw SizingException::noFace();
+        }
+        $texture = $coat->size->by === SizeBy::Thickness ? $coat->texture->value : 1.0;
+
+        return new self($mm, $volume->coveredMm2 * $mm->value / 1000 * $texture / (1 - $shrinkagePct / 100));
+    }
+
+    /** An amount that was laid, or what is left as a film of what was mixed. */
+    private static function amount(float $ml, Coat $coat, CoatVolume $volume): self
+    {
+        return self::laid($coat->size->isMixed() ? $volume->filmOfMixed($ml, $volume->allSolidMl()) : $ml, $volume);
+    }
+
+    private static function laid(float $filmMl, CoatVolume $volume): self
+    {
+        return new self($volume->coveredMm2 > 0 ? Sourced::from($filmMl * 1000 / $volume->coveredMm2, Origin::Computed) : null, $filmMl);
+    }
+
+    private static function coveredCm2(Face $face, CoatVolume $volume): float
+    {
+        return $face->areaMm2 === null ? throw SizingException::noFace() : $volume->coveredMm2 / 100;
+    }
+
+    private static function domeMm(Face $face, float $angleDeg, Liquid $liquid): float
+    {
+        if ($face->effectiveRadiusMm === null) {
+            throw SizingException::noOutlineToHold();
+        }
+
+        return Puddle::meetingAt($face->effectiveRadiusMm, $angleDeg, $liquid->capillaryLengthMm())->meanMm();
+    }
+
+    private static function rest(Piece $piece, Ground $ground, float $leavingMm): Sourced
+    {
+        $depth = $piece->recessMm->value ?? throw SizingException::noMould();
+        $left = $depth - $ground->belowMm - $leavingMm;
+        if ($left <= 0) {
+            throw SizingException::nothingLeft($depth - $ground->belowMm, 'mm');
+        }
+
+        return Sourced::from($left, Origin::Computed);
+    }
+
+    private static function restMl(Piece $piece, Ground $ground, float $leavingMl): float
+    {
+        $holds = $piece->holdsMl() ?? throw SizingException::noMould();
+        $left = $holds - $ground->takenMl - $leavingMl;
+        if ($left <= 0) {
+            throw SizingException::nothingLeft($holds - $ground->takenMl, 'ml');
+        }
+
+        return $left;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Body;
+
+/** A mould or a receptacle that was filled with water and weighed: 1 g is 1 ml. */
+final readonly class Hollow implements Body
+{
+    public function __construct(private float $waterG)
+    {
+    }
+
+    public function areaMm2(): ?float
+    {
+        return null;
+    }
+
+    public function holdsMl(): float
+    {
+        return $this->waterG;
+    }
+
+    public function longestMm(): ?float
+    {
+        return null;
+    }
+
+    public function eachMl(): ?float
+    {
+        return null;
+    }
+
+    public function isRough(): bool
+    {
+        return false;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Trace;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Held\HeldFilm;
+use OpenGlaze\Core\Quantity\Origin;
+
+/** How a held film stands at its edge, and when that gives way. */
+final readonly class HeldTraces
+{
+    private FilmInputs $inputs;
+
+    public function __construct(private CoatResult $result)
+    {
+        $this->inputs = new FilmInputs($result);
+    }
+
+    /** @return list<Trace> */
+    public function all(): array
+    {
+        $case = $this->result->case;
+        $held = $case->held;
+        if ($held === null) {
+            return [];
+        }
+        $capillary = TraceInput::computed('capillary_mm', 'capillary length', $case->liquid->capillaryLengthMm(), 'mm', 'capillary_mm');
+        $radius = TraceInput::computed('radius_mm', 'effective radius: twice the area over the edge', $case->face->effectiveRadiusMm ?? NAN, 'mm');
+        $most = HeldFilm::mostDeg($case->studio->advancingAngleDeg->value, $case->face->turnDeg);
+        $gives = TraceInput::computed('gives_way_deg', 'the edge gives way at', $most, '°', 'edge_gives_way_deg');
+        $lip = $case->lipMm() > 0 ? [TraceInput::given('lip_mm', 'lip that still stands', $case->lipMm(), 'mm', Origin::Entered)] : [];
+        [$plusLip, $lessLip] = $lip === [] ? ['', ''] : [' + lip_mm', ' - lip_mm'];
+        $note = $case->piece->outline === null ? '' : 'Solved on the round piece with the same ratio of area to edge: an approximation for slender shapes.';
+
+        return [
+            new Trace('capillary_mm', 'Capillary length', 'mm', $case->liquid->capillaryLengthMm(), 'where surface tension and weight are as strong as each other',
+                '1000 * sqrt(tension / (density * 1000 * gravity))', [$this->inputs->tension(), $this->inputs->density(), $this->inputs->gravity()]),
+            new Trace('edge_gives_way_deg', 'The edge gives way at', '°', $most, 'advancing angle of the resin and turn of the edge, at most 180°',
+                'min(180, advancing_deg + turn_deg)', [
+                    TraceInput::sourced('advancing_deg', 'advancing angle', $case->studio->advancingAngleDeg, '°'),
+                    TraceInput::given('turn_deg', 'turn of the edge', $case->face->turnDeg, '°', Origin::Entered),
+                ]),
+            new Trace('limit_thickness_mm', 'The edge holds at most', 'mm', $held->limitThicknessMm, 'the mean film of the puddle that meets its edge at that angle, after Young and Laplace',
+                'puddle_mean(radius_mm, gives_way_deg, capillary_mm)'.$plusLip, [$radius, $gives, $capillary, ...$lip], $note),
+            new Trace('limit_ml', 'The edge holds at most', 'ml', $held->limitMl, 'that film over the face, on one piece',
+                'limit_thickness_mm * covered_cm2 / 10', [
+                    TraceInput::computed('limit_thickness_mm', 'the edge holds at most', $held->limitThicknessMm, 'mm', 'limit_thickness_mm'),
+                    TraceInput::computed('covered_cm2', 'face', ($case->face->areaMm2 ?? 0.0) / 100, 'cm²'),
+                ]),
+            new Trace('edge_angle_deg', 'It meets the edge at', '°', $held->edgeAngleDeg, 'the angle of the puddle that has this mean film, after Young and Laplace',
+                "puddle_angle(radius_mm, thickness_mm$lessLip, capillary_mm, gives_way_deg)", [$radius, $this->inputs->thickness(), $capillary, $gives, ...$lip], $note),
+            new Trace('centre_mm', 'It stands in the middle', 'mm', $held->centreMm, 'the height of that puddle at its apex',
+                "puddle_centre(radius_mm, thickness_mm$lessLip, capillary_mm, gives_way_deg)$plusLip", [$radius, $this->inputs->thickness(), $capillary, $gives, ...$lip], $note),
+        ];
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Amount;
+
+use OpenGlaze\Core\Tests\Support\Gone;
+use OpenGlaze\Core\Tests\Support\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The schools of sizing say the same in their own words. */
+final class SizingTest extends TestCase
+{
+    public function test_a_spread_rate_is_ten_times_its_film_in_mm(): void
+    {
+        $rate = Plans::computed(['/coats/0/size_by' => (object) ['ml_per_cm2' => 0.16]]);
+        $film = Plans::computed();
+        self::assertEqualsWithDelta(1.6, $rate->case->thicknessMm?->value, 1e-12);
+        self::assertEqualsWithDelta($film->volume->totalMl(), $rate->volume->totalMl(), 1e-9);
+    }
+
+    public function test_ml_a_piece_that_were_laid_are_the_film(): void
+    {
+        $result = Plans::computed(['/coats/0/size_by' => (object) ['ml_per_piece' => 406.72], '/pieces/0/quantity' => 3]);
+        self::assertEqualsWithDelta(3 * 406.72, $result->volume->filmMl, 1e-9);
+        self::assertEqualsWithDelta(1.6, $result->case->thicknessMm?->value, 1e-9);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> */
+    public static function mixed(): iterable
+    {
+        yield from [
+            'a cup that was weighed' => [[]],
+            'unknown cups' => [['/coats/0/residue_ml_per_cup' => new Gone, '/coats/0/cups' => 4]],
+            'held' => [['/coats/0/containment' => 'held']],
+            'against a wall' => [['/coats/0/containment' => 'dammed']],
+            'round something' => [['/coats/0/displaced_ml' => 20]],
+            'many' => [['/pieces/0/quantity' => 24, '/studio/margin_pct' => 12]],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    #[DataProvider('mixed')]
+    public function test_what_came_out_of_the_bottles_is_the_total_to_the_last_drop(array $changes): void
+    {
+        foreach ([40.0, 300.0, 2000.0] as $ml) {
+            $result = Plans::computed([...$changes, '/coats/0/size_by' => (object) ['ml_per_piece' => $ml, 'counted' => 'mixed']]);
+            self::assertEqualsWithDelta($ml * $result->case->piece->quantity, $result->volume->totalMl(), 1e-6);
+            $again = Plans::computed([...$changes, '/coats/0/size_by' => (object) ['thickness_mm' => $result->case->thicknessMm?->value]]);
+            self::assertEqualsWithDelta($result->volume->totalMl(), $again->volume->totalMl(), 1e-6);
+        }
+    }
+
+    public function test_too_little_for_a_film_is_refused_with_what_it_takes(): void
+    {
+        $faults = Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 20, 'counted' => 'mixed']]);
+        self::assertStringContainsString('more than 31.2 ml a piece', $faults['/coats/0/size_by']);
+        self::assertSame([], Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 31.3, 'counted' => 'mixed']]));
+    }
+
+    public function test_a_texture_counts_only_for_a_thickness(): void
+    {
+        $rough = ['/coats/0/texture' => 1.5];
+        self::assertEqualsWithDelta(1.5 * 406.72, Plans::computed($rough)->volume->filmMl, 1e-9);
+        self::assertEqualsWithDelta(406.72, Plans::computed([...$rough, '/coats/0/size_by' => (object) ['ml_per_cm2' => 0.16]])->volume->filmMl, 1e-9);
+    }
+
+    public function test_what_is_counted_takes_its_own_amount(): void
+    {
+        $counted = ['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 1.2], '/pieces/0/quantity' => 60];
+        $result = Plans::computed([...$counted, '/coats/0/containment' => 'placed']);
+        self::assertEqualsWithDelta(72, $result->volume->filmMl, 1e-9);
+        self::assertNotNull($result->film->settleMin, 'its film is known');
+        $bare = Plans::computed([...$counted, '/coats/0/size_by' => (object) ['ml_per_piece' => 1.5]]);
+        self::assertEqualsWithDelta(90, $bare->volume->filmMl, 1e-9);
+        self::assertNull($bare->case->thicknessMm);
+        self::assertNull($bare->film->levelsUpToMm);
+        self::assertContains('value_unknown', array_column($bare->advice, 'code'));
+        self::assertStringContainsString('no face', Plans::faults($counted, ['size_by' => (object) ['ml_per_cm2' => 1]])['/coats/0/size_by']);
+        self::assertStringContainsString('held by an outline', Plans::faults($counted, ['containment' => 'held'])['/coats/0/containment']);
+    }
+
+    public function test_the_last_pour_is_what_the_mould_holds_less_the_earlier_ones(): void
+    {
+        $mould = ['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/kind' => 'mould', '/pieces/0/measure' => (object) ['water_g' => 180], '/pieces/0/surface' => 'sealed'];
+        $beads = [(object) ['name' => 'beads', 'count' => 10, 'volume_ml' => 1]];
+        $results = Plans::stack($mould,
+            ['containment' => 'dammed', 'size_by' => (object) ['ml_per_piece' => 60], 'inclusions' => $beads],
+            ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_ml' => 15]],
+            ['containment' => 'dammed', 'kind' => 'back', 'size_by' => (object) ['rest_leaving_ml' => 0]],
+        );
+        self::assertEqualsWithDelta(50, $results[0]->volume->filmMl + $results[0]->volume->displacedMl, 1e-9);
+        self::assertEqualsWithDelta(105, $results[1]->volume->filmMl, 1e-9);
+        self::assertEqualsWithDelta(15, $results[2]->volume->filmMl, 1e-9);
+        self::assertStringContainsString('leave 0 ml', Plans::faults($mould,
+            ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_ml' => 0]],
+            ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_ml' => 0]],
+        )['/coats/1/size_by']);
+    }
+
+    public function test_the_rest_of_a_recess_is_a_depth(): void
+    {
+        $tray = ['/pieces/0/recess_mm' => 6, '/pieces/0/surface' => 'slate', '/pieces/0/kind' => 'tray'];
+        $results = Plans::stack($tray,
+            ['containment' => 'dammed', 'size_by' => (object) ['thickness_mm' => 1.5]],
+            ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_mm' => 1]],
+        );
+        self::assertEqualsWithDelta(3.5, $results[1]->case->thicknessMm?->value, 1e-9);
+        self::assertStringContainsString('recess', Plans::faults([], ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_mm' => 0]])['/coats/0/size_by']);
+    }
+}
