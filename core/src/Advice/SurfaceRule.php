@@ -7,13 +7,11 @@ namespace OpenGlaze\Core\Advice;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Surface\Surface;
 
 /** A porous face drinks the first coat, darkens and feeds bubbles. */
 final class SurfaceRule implements Rule
 {
-    /** From here on it must be sealed first, ml/m². */
-    public const SEAL_FROM_ML_M2 = 60.0;
-
     public function judge(CoatResult $result, Wording $say): array
     {
         $case = $result->case;
@@ -22,7 +20,7 @@ final class SurfaceRule implements Rule
             return [];
         }
         $surface = $case->face->surface->words();
-        if ($soak >= self::SEAL_FROM_ML_M2 && $case->coat->kind !== CoatKind::Seal) {
+        if ($soak >= Surface::SEAL_FROM_ML_M2 && $case->coat->kind !== CoatKind::Seal) {
             return [Advice::caution('surface_drinks', Topic::Surface, sprintf(
                 'Seal it first with two thin coats, dry, not a pinhole missed: %s drinks about %s, darkens, and feeds bubbles for an hour.',
                 $surface,

@@ -11,6 +11,13 @@ enum Caution: string
     case Flame = 'flame';
     case HeatGun = 'heat_gun';
     case Breath = 'breath';
+    case Sanding = 'sanding';
+    case Powder = 'powder';
+    case Solvent = 'solvent';
+    case Polyester = 'polyester';
+    case Demould = 'demould';
+    case Food = 'food';
+    case Lifting = 'lifting';
 
     /** Said once at the first start, on every printed sheet and in the README. */
     public const NO_SUBSTITUTE = 'No substitute for the maker\'s safety data sheet, for local rules on fire, ventilation, waste and work, or for a licensed trade.';
@@ -41,6 +48,16 @@ enum Caution: string
                 'The nozzle stays hot: put it on its stand.',
             ],
             self::Breath => ['Out only, never in; not with a mask on: take the pin.'],
+            self::Sanding => ['Cured only. Dust mask (P2/N95 or better) and eye protection, wet or extracted; clean up before the next pour.'],
+            self::Powder => ['Dust mask; blow off away from faces and wet work.'],
+            self::Solvent => ['Flammable vapour: moving air, no flame, no sparks; rags flat to dry, outdoors. Wash skin with soap and water, never with solvent.'],
+            self::Polyester => [
+                'Strong vapour: outdoors or extracted, a respirator for organic vapour, no flame, no sparks.',
+                'The catalyst is a strong oxidiser and blinds: goggles, away from heat, never in contact with an accelerator.',
+            ],
+            self::Demould => ['Cured edges cut like glass: gloves; drilling dust as for sanding.'],
+            self::Food => ['Not food-safe unless its maker certifies it, and it softens under hot cups: for dry or display use.'],
+            self::Lifting => ['A dammed tabletop is heavy: two people; leads off the wet bench.'],
         };
     }
 }

@@ -21,6 +21,9 @@ enum Surface: string
     case Sealed = 'sealed';
     case CuredResin = 'cured_resin';
 
+    /** What drinks so much or more is sealed before it is flooded, ml/m². */
+    public const SEAL_FROM_ML_M2 = 60.0;
+
     /** Estimated soak in ml/m², 0 or more; a studio's own pours correct it. */
     public function soakMlPerM2(): float
     {
