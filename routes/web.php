@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\NowController;
+use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PourController;
+use App\Http\Controllers\StackController;
 use App\Http\Controllers\StudioController;
 use Illuminate\Support\Facades\Route;
 
@@ -18,6 +20,8 @@ Route::get('/pieces/new', [PieceController::class, 'create'])->name('pieces.new'
 Route::post('/pieces', [PieceController::class, 'store']);
 Route::post('/pieces/live', [PieceController::class, 'live']);
 Route::post('/pieces/live/trace/{figure}', [PieceController::class, 'trace']);
+Route::post('/outlines/traced', [OutlineController::class, 'traced']);
+Route::post('/outlines/svg', [OutlineController::class, 'svg']);
 Route::get('/pieces/{piece}', [PieceController::class, 'edit'])->name('pieces.edit');
 Route::put('/pieces/{piece}', [PieceController::class, 'update']);
 Route::delete('/pieces/{piece}', [PieceController::class, 'destroy']);
@@ -29,6 +33,15 @@ Route::put('/coats/{coat}', [CoatController::class, 'update']);
 Route::post('/coats/{coat}/live', [CoatController::class, 'live']);
 Route::post('/coats/{coat}/trace/{figure}', [CoatController::class, 'trace']);
 Route::get('/coats/{coat}/mix', [CoatController::class, 'mix'])->name('coats.mix');
+Route::post('/pieces/{piece}/coats', [StackController::class, 'add']);
+Route::post('/pieces/{piece}/again', [StackController::class, 'sameAgain']);
+Route::post('/pieces/{piece}/templates', [StackController::class, 'keep']);
+Route::post('/pieces/{piece}/templates/{template}', [StackController::class, 'apply']);
+Route::post('/coats/{coat}/double', [StackController::class, 'double']);
+Route::post('/coats/{coat}/move', [StackController::class, 'move']);
+Route::delete('/coats/{coat}', [StackController::class, 'takeAway']);
+Route::post('/coats/{coat}/restore', [StackController::class, 'restore'])->withTrashed();
+
 Route::post('/coats/{coat}/pours', [PourController::class, 'start']);
 
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');

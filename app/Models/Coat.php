@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use stdClass;
 
 /**
@@ -21,6 +22,8 @@ use stdClass;
  */
 final class Coat extends Model
 {
+    use SoftDeletes;
+
     protected $casts = ['spec' => JsonObject::class];
 
     /** @return BelongsTo<Piece, $this> */

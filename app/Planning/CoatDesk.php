@@ -23,9 +23,9 @@ final readonly class CoatDesk
     }
 
     /** @throws FieldException when the saved coat cannot be computed */
-    public function saved(Coat $coat, UnitSystem $units): CoatResult
+    public function saved(Coat $coat, UnitSystem $units): StackResult
     {
-        return $this->computeLast($this->assembler->forCoat($coat), $units);
+        return $this->compute($coat, $units);
     }
 
     /**
@@ -33,15 +33,15 @@ final readonly class CoatDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    public function changed(Coat $coat, CoatChanges $changes, UnitSystem $units): CoatResult
+    public function changed(Coat $coat, CoatChanges $changes, UnitSystem $units): StackResult
     {
-        return $this->computeLast($this->assembler->forCoat($this->apply($coat, $changes)), $units);
+        return $this->compute($this->apply($coat, $changes), $units);
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function save(Coat $coat, CoatChanges $changes, UnitSystem $units): CoatResult
+    public function save(Coat $coat, CoatChanges $changes, UnitSystem $units): StackResult
     {
-        return DB::transaction(function () use ($coat, $changes, $units): CoatResult {
+        return DB::transaction(function () use ($coat, $changes, $units): StackResult {
             $coat->refresh();
             $result = $this->changed($coat, $changes, $units);
             $coat->save();
@@ -51,17 +51,53 @@ final readonly class CoatDesk
         });
     }
 
+    /** The coat with all coats of its piece; without those above it where they cannot be computed. */
+    private function compute(Coat $coat, UnitSystem $units): StackResult
+    {
+        $coats = [];
+        foreach ($coat->piece->coats()->with('resin')->get() as $one) {
+            $coats[] = $one->is($coat) ? $coat : $one->setRelation('piece', $coat->piece);
+        }
+        $at = (int) array_search($coat->id, array_column($coats, 'id'), true);
+        try {
+            return new StackResult($this->plan($this->assembler->stack($coat->piece, $coats), $at, $units), $coats, $at);
+        } catch (FieldException $exception) {
+            if ($exception->isOf('above.')) {
+                $below = array_slice($coats, 0, $at + 1);
+
+                return new StackResult($this->plan($this->assembler->stack($coat->piece, $below), $at, $units), $below, $at);
+            }
+            throw $exception;
+        }
+    }
+
     /** The last coat of a document, computed. @throws FieldException */
     public function computeLast(stdClass $document, UnitSystem $units): CoatResult
     {
-        try {
-            $results = (new Planner(new Wording($units)))->plan((new PlanReader)->read($document));
-        } catch (PlanException $exception) {
-            $last = is_array($document->coats) ? count($document->coats) - 1 : 0;
-            throw FieldException::fromPlan($exception, ["/coats/$last/" => 'coat.', '/coats/' => 'below.', '/pieces/0/' => 'piece.', '/studio/' => 'studio.', '/resins/' => 'resin.']);
-        }
+        $last = is_array($document->coats) ? count($document->coats) - 1 : 0;
 
-        return $results[count($results) - 1];
+        return $this->plan($document, $last, $units)[$last];
+    }
+
+    /**
+     * All coats of a document.
+     *
+     * @param  int  $at  the coat whose fields the page shows
+     * @return list<CoatResult>
+     *
+     * @throws FieldException with a sentence for each field that cannot be used
+     */
+    private function plan(stdClass $document, int $at, UnitSystem $units): array
+    {
+        try {
+            return (new Planner(new Wording($units)))->plan((new PlanReader)->read($document));
+        } catch (PlanException $exception) {
+            $names = ["/coats/$at/" => 'coat.', '/pieces/0/' => 'piece.', '/studio/' => 'studio.', '/resins/' => 'resin.'];
+            foreach (is_array($document->coats) ? array_keys($document->coats) : [] as $index) {
+                $names += ["/coats/$index/" => $index < $at ? 'below.' : 'above.'];
+            }
+            throw FieldException::fromPlan($exception, $names);
+        }
     }
 
     /** Lays the changes over the rows in memory. */

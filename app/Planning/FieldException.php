@@ -23,6 +23,12 @@ final class FieldException extends DomainException
         return new self($sentences);
     }
 
+    /** Whether all that is said is about fields whose names begin so. */
+    public function isOf(string $prefix): bool
+    {
+        return array_filter(array_keys($this->sentences), static fn (string $field): bool => ! str_starts_with($field, $prefix)) === [];
+    }
+
     /**
      * The plan's faults at the fields that they came from.
      *

@@ -4,31 +4,52 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Outline\Circle;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\Outline;
+use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Pierced;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Outline\Rectangle;
 use OpenGlaze\Core\Outline\RoundedRectangle;
+use OpenGlaze\Core\Plan\Piece;
 
-/** An outline as the pages draw it: its box in mm, and its edge with its holes as SVG path data. */
+/** A piece as the pages draw it from above: its box in mm, and its edge with its holes as SVG path data. */
 final class OutlineDrawing
 {
-    /** @return array{width_mm: float, height_mm: float, sides: bool, round: bool, radius_mm: float, edge: string, holes: string} */
-    public static function of(Outline $outline): array
+    /** What is counted or measured by water has no size: it is drawn as a disc of so many mm. */
+    private const STANDS_FOR_MM = 60.0;
+
+    /** @return array{width_mm: float, height_mm: float, sides: bool, round: bool, radius_mm: float, edge: string, holes: string, by: string, ml: float|null} */
+    public static function of(Piece $piece): array
     {
+        $outline = $piece->outline ?? self::standIn($piece);
         $whole = $outline instanceof Pierced ? $outline->whole : $outline;
 
         return [
             'width_mm' => $outline->boxWidthMm(),
             'height_mm' => $outline->boxHeightMm(),
-            'sides' => $whole instanceof Rectangle || $whole instanceof RoundedRectangle,
+            'sides' => $piece->outline !== null && ($whole instanceof Rectangle || $whole instanceof RoundedRectangle),
             'round' => $whole instanceof Circle,
             'radius_mm' => $whole instanceof RoundedRectangle ? $whole->radiusMm : 0.0,
             'edge' => self::path($outline->edge()),
             'holes' => implode('', array_map(self::path(...), $outline->holes())),
+            'by' => match (true) {
+                $piece->outline !== null => 'outline',
+                $piece->body?->eachMl() !== null => 'count',
+                $piece->areaMm2() === null => 'water',
+                default => 'body',
+            },
+            'ml' => $piece->body?->eachMl() ?? $piece->holdsMl(),
         ];
+    }
+
+    private static function standIn(Piece $piece): Outline
+    {
+        $box = $piece->body?->boxMm();
+
+        return $box === null ? Circle::ofDiameter(self::STANDS_FOR_MM) : ($piece->body instanceof Cylinder ? Rectangle::of($box[0], $box[1]) : Outlines::ellipse($box[0], $box[1]));
     }
 
     private static function path(Loop $loop): string

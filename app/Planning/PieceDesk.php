@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
-use App\Models\Resin;
+use App\PlanFile\Json;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
 use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\PlanException;
@@ -19,11 +19,10 @@ use stdClass;
 /** Takes pieces in, changes them, and gives a new one its first coat. */
 final readonly class PieceDesk
 {
-    /** A new piece's flood coat, mm: a common self-levelling film. */
-    private const FIRST_FILM_MM = 1.6;
-
-    public function __construct(private PlanAssembler $assembler)
-    {
+    public function __construct(
+        private PlanAssembler $assembler,
+        private StackDesk $stacks,
+    ) {
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
@@ -34,13 +33,8 @@ final readonly class PieceDesk
             $key = $this->freeKey($plan, $name);
             $spec = SpecMerge::over((object) ['id' => $key], $spec);
             $this->check($plan, $spec);
-            $piece = Piece::query()->create([
-                'plan_id' => $plan->id,
-                'key' => $key,
-                'position' => Piece::withTrashed()->where('plan_id', $plan->id)->count(),
-                'spec' => $spec,
-            ]);
-            $this->firstCoat($plan, $piece);
+            $piece = $this->insert($plan, $key, $spec);
+            $this->stacks->add($piece, CoatKind::Flood);
 
             return $piece;
         });
@@ -77,38 +71,39 @@ final readonly class PieceDesk
     /**
      * What pages show of a saved piece.
      *
-     * @return array{id: int, name: string, spec: stdClass, drawing: array<string, mixed>|null}
+     * @return array{id: int, name: string, spec: stdClass, drawing: array<string, mixed>}
      */
     public function summary(Piece $piece): array
     {
-        $outline = (new PieceReader)->outline($piece->spec);
-
         return [
             'id' => $piece->id,
             'name' => $piece->name(),
             'spec' => $piece->spec,
-            'drawing' => $outline === null ? null : OutlineDrawing::of($outline),
+            'drawing' => OutlineDrawing::of((new PieceReader)->saved($piece->spec)),
         ];
     }
 
-    private function firstCoat(Plan $plan, Piece $piece): void
+    /** The same piece once more, with its stack, to be given another size. */
+    public function sameAgain(Piece $piece): Piece
     {
-        $resin = Resin::atHandFor($plan)->firstOrFail();
-        $key = $piece->key.'-flood';
-        Coat::query()->create([
+        return DB::transaction(function () use ($piece): Piece {
+            $spec = Json::copy($piece->spec);
+            $spec->name = $piece->name().', again';
+            $spec->id = $key = $this->freeKey($piece->plan, $spec->name);
+            $again = $this->insert($piece->plan, $key, $spec);
+            $this->stacks->copy($piece, $again);
+
+            return $again;
+        });
+    }
+
+    private function insert(Plan $plan, string $key, stdClass $spec): Piece
+    {
+        return Piece::query()->create([
             'plan_id' => $plan->id,
-            'piece_id' => $piece->id,
-            'resin_id' => $resin->id,
             'key' => $key,
-            'position' => Coat::query()->where('plan_id', $plan->id)->count(),
-            'spec' => (object) [
-                'id' => $key,
-                'piece' => $piece->key,
-                'resin' => $resin->key,
-                'kind' => 'flood',
-                'containment' => 'open',
-                'size_by' => (object) ['thickness_mm' => self::FIRST_FILM_MM],
-            ],
+            'position' => Piece::withTrashed()->where('plan_id', $plan->id)->count(),
+            'spec' => $spec,
         ]);
     }
 

@@ -16,9 +16,11 @@ export interface Advice {
 }
 
 export interface PieceFigures {
-    area_cm2: number
-    perimeter_mm: number
+    /** Null for what is counted or measured by water. */
+    area_cm2: number | null
+    perimeter_mm: number | null
     coated_edge_mm: number
+    holds_ml: number | null
 }
 
 export interface VolumeFigures {
@@ -26,6 +28,8 @@ export interface VolumeFigures {
     edges: number
     runoff: number
     soak: number
+    climb: number
+    displaced: number
     residue: number
     margin: number
     total: number
@@ -35,13 +39,15 @@ export interface MixFigures {
     a_ml: number
     b_ml: number
     a_g: number
-    b_g: number
+    /** Null where the label gives no density of part B. */
+    b_g: number | null
     total_ml: number
-    total_g: number
+    total_g: number | null
 }
 
 export interface CoatFigures {
-    thickness_mm: number
+    /** Null where there is no face, and so no mean film. */
+    thickness_mm: number | null
     volume_ml: VolumeFigures
     mix: MixFigures
     /** How a held film stands at its edge; per piece. */
@@ -55,13 +61,17 @@ export interface CoatFigures {
         rate: number
         viscosity_pa_s: number
         open_min: number
-        levels_up_to_mm: number
+        levels_up_to_mm: number | null
         thinnest_mm: number
         settle_min: number | null
-        smallest_bubble_um: number
-        drift_mm: number
-        level_within_mm_per_m: number
+        smallest_bubble_um: number | null
+        drift_mm: number | null
+        level_within_mm_per_m: number | null
+        peak_c: number | null
+        stays_on_relief_mm: number | null
     }
+    lifts: { depth_mm: number; total_ml: number; a_g: number; b_g: number | null; peak_c: number | null }[]
+    parts: { colour: string; share_pct: number; ml: number }[]
     torch: { passes_min: number[]; look_min: number; closes_min: number; tool: HeatTool }
     drips: { wipes_min: number[]; last_wipe_min: number; edge_film_left_mm: number; dripped_ml: number } | null
     windows: {
@@ -107,6 +117,60 @@ export interface Answer {
     quantity: number
 }
 
+/** What the coat page hears: the coat, and the stack that it lies in. */
+export interface StackAnswer extends Answer {
+    stack: StackLayer[]
+    whole: { thickness_mm: number | null; target_thickness_mm: number | null; resin_ml: number; resin_g: number }
+    steps: CoatStep[]
+    schools: Schools
+    wall_mm: number | null
+    face_down: boolean
+}
+
+export type CoatKind = 'seal' | 'base' | 'flood' | 'layer' | 'dome' | 'skim' | 'top' | 'back'
+
+export type Containment = 'open' | 'held' | 'dammed' | 'placed'
+
+/** One coat in the stack of its piece, as it is drawn. */
+export interface StackLayer {
+    id: number
+    kind: CoatKind
+    resin: string
+    containment: Containment
+    layer: number
+    below_mm: number
+    thickness_mm: number | null
+    lifts: number
+    total_ml: number
+    /** How much of the face it covers, and where along it. */
+    share: number
+    from_share: number | null
+    zone: string | null
+    stop: boolean
+    /** Its surface from the edge inwards: mm in, mm high. */
+    rim: [number, number][]
+    inclusions: { name: string; count: number; bottom_mm: number; height_mm: number | null; ball: boolean }[]
+}
+
+export interface CoatStep {
+    id: string
+    title: string
+    how: string
+    after: boolean
+    own: boolean
+    state: 'open' | 'done' | 'skipped'
+    reason: string | null
+    cautions: string[]
+}
+
+/** The same coat by every school of sizing, for one piece. */
+export interface Schools {
+    thickness_mm: number | null
+    ml_per_cm2: number | null
+    laid_ml: number
+    mixed_ml: number
+}
+
 export type ShapeName = 'rectangle' | 'circle' | 'ellipse' | 'ring' | 'polygon' | 'path'
 
 export interface OutlineSpec {
@@ -116,6 +180,9 @@ export interface OutlineSpec {
     diameter_mm?: number
     inner_mm?: number
     radius_mm?: number
+    d?: string
+    points_mm?: [number, number][]
+    holes?: unknown[]
 }
 
 /** An outline as it is drawn: its box, and its edge and its holes as path data in mm. */
@@ -129,6 +196,10 @@ export interface Drawing {
     radius_mm: number
     edge: string
     holes: string
+    /** What it was measured by; only an outline and a body have a size. */
+    by: 'outline' | 'count' | 'water' | 'body'
+    /** What each takes, or what it holds. */
+    ml: number | null
 }
 
 export type SideName = 'top' | 'right' | 'bottom' | 'left'
@@ -136,11 +207,24 @@ export type SideName = 'top' | 'right' | 'bottom' | 'left'
 export interface PieceSpec {
     name?: string
     kind?: string
-    outline: OutlineSpec
+    outline?: OutlineSpec | null
+    measure?: MeasureSpec
     edge_depth_mm?: number
     coated_edges?: 'all' | 'none' | SideName[] | number
+    edge_turn?: 'square' | 'bevelled' | 'none'
     surface: string
     quantity?: number
+    recess_mm?: number
+    lip_mm?: number
+    face_down?: boolean
+    target_thickness_mm?: number
+}
+
+export interface MeasureSpec {
+    each_ml?: number
+    water_g?: number
+    ellipsoid_mm?: number[]
+    cylinder?: { diameter_mm: number; height_mm: number; side?: 'inside' | 'outside' | 'both' }
 }
 
 export interface PieceRow {
@@ -151,7 +235,9 @@ export interface PieceRow {
 }
 
 export interface ResinSheet {
-    ratio: { a: number; b: number; by: 'volume' | 'weight' }
+    /** A polyester has a catalyst table instead. */
+    ratio?: { a: number; b: number; by: 'volume' | 'weight' }
+    catalyst?: { depth_mm: number; pct: number }[]
     family?: string
     density_a_g_ml: number
     density_b_g_ml: number
@@ -192,9 +278,73 @@ export interface CoatInForce extends RoomInForce {
     cups: number
 }
 
+export type SizeField =
+    | 'thickness_mm'
+    | 'ml_per_cm2'
+    | 'ml_per_piece'
+    | 'total_depth_mm'
+    | 'edge_angle_deg'
+    | 'rest_leaving_mm'
+    | 'rest_leaving_ml'
+
+export interface InclusionSpec {
+    name?: string
+    count?: number
+    size_mm?: number | number[]
+    volume_ml?: number
+    bulk_ml?: number
+    bottom_mm?: number
+    height_mm?: number
+    floats?: boolean
+    drinks?: boolean
+    traps_air?: boolean
+    heat_tolerant?: boolean
+    on_top?: boolean
+}
+
+export interface ZoneSpec {
+    shape?: ShapeName
+    width_mm?: number
+    height_mm?: number
+    diameter_mm?: number
+    x_mm?: number
+    y_mm?: number
+    share_pct?: number
+    surface?: string
+    name?: string
+}
+
+export interface PartSpec {
+    colour?: string
+    share_pct?: number
+    laying?: string
+}
+
+export interface StepSpec {
+    step?: string
+    state?: 'open' | 'done' | 'skipped'
+    reason?: string
+    text?: string
+    after?: boolean
+}
+
 export interface CoatSpec {
-    containment?: 'open' | 'held'
-    size_by: { thickness_mm?: number; edge_angle_deg?: number }
+    kind?: CoatKind
+    containment?: Containment
+    size_by: Partial<Record<SizeField, number>> & { counted?: 'laid' | 'mixed' }
+    dam?: string
+    laying?: string
+    tape_underside?: boolean
+    over_hard?: 'sand' | 'wipe'
+    after_oil?: boolean
+    turn_first?: boolean
+    relief_mm?: number
+    texture?: number
+    coverage_pct?: number
+    zone?: ZoneSpec
+    inclusions?: InclusionSpec[]
+    parts?: PartSpec[]
+    steps?: StepSpec[]
     edge_film_mm?: number
     runoff_pct?: number
     cups?: number

@@ -9,11 +9,14 @@ use App\Http\Person;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\Resin;
+use App\Models\Template;
+use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
 use App\Planning\FieldException;
 use App\Planning\PieceDesk;
+use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -48,7 +51,7 @@ final readonly class CoatController
     /** Computes without saving. */
     public function live(Request $request, Coat $coat): JsonResponse
     {
-        return response()->json(CoatAnswer::of($this->desk->changed($coat, $this->changes($request), Person::units($request))));
+        return response()->json(StackAnswer::of($this->desk->changed($coat, $this->changes($request), Person::units($request))));
     }
 
     public function update(Request $request, Coat $coat): JsonResponse
@@ -56,7 +59,7 @@ final readonly class CoatController
         $result = $this->desk->save($coat, $this->changes($request), Person::units($request));
 
         return response()->json([
-            'answer' => CoatAnswer::of($result),
+            'answer' => StackAnswer::of($result),
             'coat' => $this->row($coat),
             'room' => $coat->piece->plan->studio(),
         ]);
@@ -64,7 +67,7 @@ final readonly class CoatController
 
     public function trace(Request $request, Coat $coat, string $figure): JsonResponse
     {
-        $traces = Traces::of($this->desk->changed($coat, $this->changes($request), Person::units($request)));
+        $traces = Traces::of($this->desk->changed($coat, $this->changes($request), Person::units($request))->coat);
 
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
     }
@@ -83,11 +86,22 @@ final readonly class CoatController
             'piece' => $this->pieces->summary($coat->piece),
             'coat' => $this->row($coat),
             'room' => $plan->studio(),
+            'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
+            'last_took' => $this->lastTook($coat),
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
                 'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
             ]),
             'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->whereNull('finished_at')->latest('started_at')->value('id'),
         ];
+    }
+
+    /** What the last finished pour of this coat took out of the bottles for one piece, ml. */
+    private function lastTook(Coat $coat): ?float
+    {
+        $pour = Pour::query()->where('coat_id', $coat->id)->whereNotNull('finished_at')->whereNotNull('used_a_ml')->latest('started_at')->first();
+        $quantity = $pour === null ? null : Dig::float($pour->result, 'quantity');
+
+        return $pour?->used_a_ml === null || $pour->used_b_ml === null ? null : ($pour->used_a_ml + $pour->used_b_ml) / max(1.0, $quantity ?? 1.0);
     }
 
     /** @return array<string, mixed> */
@@ -100,7 +114,7 @@ final readonly class CoatController
     private function answer(Request $request, Coat $coat): array
     {
         try {
-            return ['answer' => CoatAnswer::of($this->desk->saved($coat, Person::units($request))), 'sentences' => null];
+            return ['answer' => StackAnswer::of($this->desk->saved($coat, Person::units($request))), 'sentences' => null];
         } catch (FieldException $exception) {
             return ['answer' => null, 'sentences' => $exception->sentences];
         }

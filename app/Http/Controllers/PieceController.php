@@ -85,7 +85,7 @@ final readonly class PieceController
 
         return response()->json([
             'piece' => ResultDocument::piece($piece),
-            'drawing' => $piece->outline === null ? null : OutlineDrawing::of($piece->outline),
+            'drawing' => OutlineDrawing::of($piece),
         ]);
     }
 

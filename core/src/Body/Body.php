@@ -13,8 +13,12 @@ interface Body
     /** What fills it, ml. */
     public function holdsMl(): ?float;
 
-    /** Its longest side, mm. */
-    public function longestMm(): ?float;
+    /**
+     * Width and height in mm of what is seen of it.
+     *
+     * @return array{float, float}|null
+     */
+    public function boxMm(): ?array;
 
     /** What its coat takes by itself, ml: a small thing that is counted, not measured. */
     public function eachMl(): ?float;

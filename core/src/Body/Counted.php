@@ -21,7 +21,7 @@ final readonly class Counted implements Body
         return null;
     }
 
-    public function longestMm(): ?float
+    public function boxMm(): ?array
     {
         return null;
     }

@@ -31,9 +31,9 @@ final readonly class Cylinder implements Body
         return M_PI / 4 * $this->diameterMm ** 2 * $this->heightMm / 1000;
     }
 
-    public function longestMm(): float
+    public function boxMm(): array
     {
-        return max($this->diameterMm, $this->heightMm);
+        return [$this->diameterMm, $this->heightMm];
     }
 
     public function eachMl(): ?float

@@ -33,9 +33,12 @@ final readonly class Ellipsoid implements Body
         return null;
     }
 
-    public function longestMm(): float
+    public function boxMm(): array
     {
-        return max($this->aMm, $this->bMm, $this->cMm);
+        $sides = [$this->aMm, $this->bMm, $this->cMm];
+        rsort($sides);
+
+        return [$sides[0], $sides[1]];
     }
 
     public function eachMl(): ?float

@@ -21,7 +21,7 @@ final readonly class Hollow implements Body
         return $this->waterG;
     }
 
-    public function longestMm(): ?float
+    public function boxMm(): ?array
     {
         return null;
     }

@@ -76,6 +76,27 @@ final readonly class Puddle
         return $this->volumeMl * 1000 / (M_PI * $this->radiusMm ** 2);
     }
 
+    /**
+     * The film's surface from its edge inwards, for drawing: how far in from the edge and how high, mm.
+     * What bulges over the edge has a distance below 0.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    public function rim(float $capillaryMm): array
+    {
+        $angle = deg2rad($this->angleDeg);
+        if ($this->radiusMm > self::WIDE * $capillaryMm) {
+            return Meniscus::fromEdge($angle, $capillaryMm, $this->centreMm);
+        }
+        $rim = [];
+        $keep = function (float $r, float $z) use (&$rim): void {
+            $rim[] = [$this->radiusMm - $r, $this->centreMm - $z];
+        };
+        self::profile(self::curvatureFor($this->radiusMm, $angle, $capillaryMm), $angle, $capillaryMm, $keep);
+
+        return $rim === [] ? [[0.0, 0.0]] : array_reverse($rim);
+    }
+
     private static function wide(float $radius, float $angle, float $capillary): self
     {
         $height = sqrt(4 * $capillary ** 2 * sin($angle / 2) ** 2 + 8 / 3 * $capillary ** 3 / $radius * (1 - cos($angle / 2) ** 3));
@@ -123,8 +144,11 @@ final readonly class Puddle
             + $u * (0.02282967 + $u * (-0.02895312 + $u * (0.01787654 - $u * 0.00420059))))))));
     }
 
-    /** @return array{float, float, float} radius and depth in mm at the edge angle, volume in mm³ */
-    private static function profile(float $curvature, float $angle, float $capillary): array
+    /**
+     * @param  (callable(float, float): void)|null  $along  is told radius and depth along the way
+     * @return array{float, float, float} radius and depth in mm at the edge angle, volume in mm³
+     */
+    private static function profile(float $curvature, float $angle, float $capillary, ?callable $along = null): array
     {
         $inverse = 1 / $capillary ** 2;
         $s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);
@@ -137,6 +161,9 @@ final readonly class Puddle
                 $step = ($angle - $phi) / $bend;
             }
             [$r, $z, $phi, $volume] = self::step($r, $z, $phi, $volume, $step, 2 * $curvature, $inverse);
+            if ($along !== null) {
+                $along($r, $z);
+            }
             // the last step may miss the angle a little, and is mended by another, forth or back
             if (abs($angle - $phi) < 1e-9 || $r <= 0) {
                 return [max($r, 1e-12), $z, $volume];

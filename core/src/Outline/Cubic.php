@@ -67,6 +67,16 @@ final readonly class Cubic implements Segment
         return new self($this->start->plus($by), $this->control1->plus($by), $this->control2->plus($by), $this->end->plus($by));
     }
 
+    public function mapped(Affine $map): array
+    {
+        return [new self($map->of($this->start), $map->of($this->control1), $map->of($this->control2), $map->of($this->end))];
+    }
+
+    public function data(): string
+    {
+        return 'C'.$this->control1->data().' '.$this->control2->data().' '.$this->end->data();
+    }
+
     public function extremes(): array
     {
         $points = [$this->start, $this->end];

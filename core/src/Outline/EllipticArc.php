@@ -12,6 +12,9 @@ namespace OpenGlaze\Core\Outline;
  */
 final readonly class EllipticArc implements Segment
 {
+    /** Arcs no longer than this are cubic curves to a millionth of their radius. */
+    private const AS_CURVE_RAD = M_PI / 8;
+
     public function __construct(
         private Point $centre,
         private float $rx,
@@ -102,6 +105,30 @@ final readonly class EllipticArc implements Segment
         return new self($this->centre->plus($by), $this->rx, $this->ry, $this->turnRad, $this->fromRad, $this->sweepRad);
     }
 
+    public function mapped(Affine $map): array
+    {
+        $pieces = max(1, (int) ceil(abs($this->sweepRad) / self::AS_CURVE_RAD));
+        $sweep = $this->sweepRad / $pieces;
+        $reach = 4 / 3 * tan($sweep / 4);
+        $curves = [];
+        foreach (range(0, $pieces - 1) as $piece) {
+            $from = $this->fromRad + $piece * $sweep;
+            $curves[] = new Cubic(
+                $map->of($this->at($from)),
+                $map->of($this->at($from)->plus($this->slope($from)->times($reach))),
+                $map->of($this->at($from + $sweep)->minus($this->slope($from + $sweep)->times($reach))),
+                $map->of($this->at($from + $sweep)),
+            );
+        }
+
+        return $curves;
+    }
+
+    public function data(): string
+    {
+        return implode('', array_map(static fn (Segment $curve): string => $curve->data(), $this->mapped(Affine::identity())));
+    }
+
     public function extremes(): array
     {
         $points = [$this->start(), $this->end()];
@@ -117,6 +144,14 @@ final readonly class EllipticArc implements Segment
         }
 
         return $points;
+    }
+
+    private function slope(float $angle): Point
+    {
+        [$x, $y] = [-$this->rx * sin($angle), $this->ry * cos($angle)];
+        [$cos, $sin] = [cos($this->turnRad), sin($this->turnRad)];
+
+        return new Point($cos * $x - $sin * $y, $sin * $x + $cos * $y);
     }
 
     private function at(float $angle): Point

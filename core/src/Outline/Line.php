@@ -43,6 +43,16 @@ final readonly class Line implements Segment
         return new self($this->start->plus($by), $this->end->plus($by));
     }
 
+    public function mapped(Affine $map): array
+    {
+        return [new self($map->of($this->start), $map->of($this->end))];
+    }
+
+    public function data(): string
+    {
+        return 'L'.$this->end->data();
+    }
+
     public function extremes(): array
     {
         return [$this->start, $this->end];

@@ -61,6 +61,22 @@ final readonly class Loop
         return new self(array_map(static fn (Segment $segment): Segment => $segment->moved($by), $this->segments));
     }
 
+    public function mapped(Affine $map): self
+    {
+        $segments = [];
+        foreach ($this->segments as $segment) {
+            array_push($segments, ...$segment->mapped($map));
+        }
+
+        return new self($segments);
+    }
+
+    /** The loop as closed SVG path data. */
+    public function data(): string
+    {
+        return 'M'.$this->segments[0]->start()->data().implode('', array_map(static fn (Segment $segment): string => $segment->data(), $this->segments)).'Z';
+    }
+
     public function areaMm2(): float
     {
         return abs(array_sum(array_map(static fn (Segment $segment): float => $segment->areaTermMm2(), $this->segments)));

@@ -28,6 +28,12 @@ final readonly class Point
         return new self($this->x - $other->x, $this->y - $other->y);
     }
 
+    /** As in SVG path data, to a thousandth of a mm. */
+    public function data(): string
+    {
+        return (round($this->x, 3) + 0.0).' '.(round($this->y, 3) + 0.0);
+    }
+
     public function length(): float
     {
         return hypot($this->x, $this->y);

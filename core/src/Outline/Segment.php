@@ -26,6 +26,16 @@ interface Segment
     public function moved(Point $by): self;
 
     /**
+     * The same piece on the plane that a map makes of this one, as lines and cubic curves.
+     *
+     * @return non-empty-list<Segment>
+     */
+    public function mapped(Affine $map): array;
+
+    /** SVG path data that leads on from its start. */
+    public function data(): string;
+
+    /**
      * Its points farthest left, right, up and down are among these.
      *
      * @return non-empty-list<Point>

@@ -22,6 +22,21 @@ enum CoatKind: string
         return $this !== self::Seal && $this !== self::Base;
     }
 
+    /** The film that such a coat usually has, mm: what a new one begins with. */
+    public function usualMm(): float
+    {
+        return match ($this) {
+            self::Seal => 0.1,
+            self::Base => 0.3,
+            self::Flood => 1.6,
+            self::Layer => 1.0,
+            self::Dome => 1.8,
+            self::Skim => 0.3,
+            self::Top => 1.0,
+            self::Back => 0.8,
+        };
+    }
+
     /** Wavelength of the marks that its tool leaves, mm: a spreader's, for a skim a finger's. */
     public function markMm(): float
     {

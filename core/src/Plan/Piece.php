@@ -58,7 +58,9 @@ final readonly class Piece
 
     public function longestSideMm(): ?float
     {
-        return $this->outline === null ? $this->body?->longestMm() : max($this->outline->boxWidthMm(), $this->outline->boxHeightMm());
+        $box = $this->outline === null ? $this->body?->boxMm() : [$this->outline->boxWidthMm(), $this->outline->boxHeightMm()];
+
+        return $box === null ? null : max($box);
     }
 
     /** What its recess or mould holds, ml; null when it has none. */

@@ -94,10 +94,10 @@ final class PieceReader
         return new Cylinder($length('diameter_mm'), $length('height_mm'), $cylinder->choice('side', CylinderSide::class, CylinderSide::Inside) ?? CylinderSide::Inside);
     }
 
-    /** The outline of a piece that was read before, without asking for the rest of it. */
-    public function outline(stdClass $piece): ?Outline
+    /** A piece that was read before, and is known to be sound. */
+    public function saved(stdClass $piece): Piece
     {
-        return ($piece->outline ?? null) === null ? null : (new OutlineReader)->read((new Node($piece, '', new Faults, Origin::Entered))->object('outline'));
+        return $this->read(new Node($piece, '', new Faults, Origin::Entered));
     }
 
     /** A depth of 0 means a piece without an edge to coat. */

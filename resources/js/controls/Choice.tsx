@@ -73,12 +73,27 @@ export function Switch(props: Props): ReactNode {
                     <ToggleGroup.Item
                         key={option.value}
                         value={option.value}
-                        className="min-h-10 border-r border-line bg-sheet px-4 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-bench"
+                        className="min-h-10 border-r border-line bg-sheet px-3 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-bench"
                     >
                         {option.label}
                     </ToggleGroup.Item>
                 ))}
             </ToggleGroup.Root>
         </div>
+    )
+}
+
+/** Yes or no. */
+export function Check(props: { label: string; on: boolean; onChange: (on: boolean) => void }): ReactNode {
+    return (
+        <label className="flex min-h-9 cursor-pointer items-center gap-2">
+            <input
+                type="checkbox"
+                checked={props.on}
+                onChange={(event) => props.onChange(event.target.checked)}
+                className="size-5 accent-ink"
+            />
+            {props.label}
+        </label>
     )
 }

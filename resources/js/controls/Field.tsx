@@ -60,6 +60,7 @@ export function TextArea(props: {
     value: string
     onChange: (value: string) => void
     rows?: number
+    sentence?: string | undefined
 }): ReactNode {
     const id = useId()
     return (
@@ -73,8 +74,10 @@ export function TextArea(props: {
                 value={props.value}
                 maxLength={5000}
                 onChange={(event) => props.onChange(event.target.value)}
+                aria-invalid={props.sentence !== undefined}
                 className="w-full rounded border border-line bg-sheet p-2 text-lg focus:border-act"
             />
+            {props.sentence !== undefined && <p className="text-sm font-semibold text-danger">{props.sentence}</p>}
         </div>
     )
 }

@@ -9,6 +9,8 @@ export function Sheet(props: {
     title: string
     children: ReactNode
     wide?: boolean
+    /** As large as the window. */
+    full?: boolean
 }): ReactNode {
     return (
         <Dialog.Root open={props.open} onOpenChange={(open) => !open && props.onClose()}>
@@ -16,10 +18,10 @@ export function Sheet(props: {
                 <Dialog.Overlay className="fixed inset-0 z-40 bg-ink opacity-40" />
                 <Dialog.Content
                     aria-describedby={undefined}
-                    className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-auto border-t-4 border-ink bg-sheet p-5 sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:w-[92vw] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded sm:border-2 ${props.wide ? 'sm:max-w-3xl' : 'sm:max-w-xl'}`}
+                    className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-auto border-t-4 border-ink bg-sheet p-5 sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:w-[92vw] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded sm:border-2 ${props.full ? 'flex flex-col sm:h-[96dvh] sm:max-h-[96dvh] sm:w-[97vw]' : props.wide ? 'sm:max-w-3xl' : 'sm:max-w-xl'}`}
                 >
                     <Dialog.Title className="figure pr-12 text-2xl leading-tight">{props.title}</Dialog.Title>
-                    <div className="mt-3">{props.children}</div>
+                    <div className={`mt-3 ${props.full ? 'flex min-h-0 flex-1 flex-col' : ''}`}>{props.children}</div>
                     <Dialog.Close
                         className="absolute top-3 right-3 grid size-11 place-items-center rounded hover:bg-recess"
                         aria-label="Close"

@@ -1,19 +1,29 @@
 import { scaleLinear } from 'd3-scale'
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
+import type { StackLayer } from '../types'
 import { Beads, filmPath, Grip, Ground, Mark, Shine } from './sectionParts'
+import { Inclusions, layerPath, RimDetail, spanOf, Walls, type Frame } from './stackParts'
 
 const LEFT = 58
 const RIGHT = 176
 /** Narrower than this the labels stand inside the drawing. */
 const NARROW = 600
-const HEIGHT = 214
-const SURFACE_ROOM = 128
+const HEIGHT = 206
+const GROUND = 140
+const TOP = 12
 const STEP_MM = 0.1
-const LEAST_MM = 0.1
+const LEAST_MM = 0.05
+/** How much higher than what is planned the drawing reaches. */
+const HEADROOM = 1.3
+const LEAST_REACH_MM = 4
 
 interface Props {
-    thicknessMm: number
+    /** All coats of the piece, from the lowest on. */
+    stack: StackLayer[]
+    currentId: number
+    /** Film of the current coat, as it is pulled; null when it has none. */
+    thicknessMm: number | null
     pieceMm: number
     edgeDepthMm: number
     edgeFilmMm: number
@@ -22,54 +32,77 @@ interface Props {
     labelMaxMm: number | null
     /** What the edge holds at most, of a held film. */
     holdsMm: number | null
+    edgeAngleDeg: number | null
+    wallMm: number | null
+    faceDown: boolean
     thinnestMm: number
+    nameOf: (layer: StackLayer) => string
     say: (mm: number) => string
     sayLength: (mm: number) => string
     onPull: (mm: number) => void
     onLetGo: (mm: number) => void
+    onChoose: (id: number) => void
 }
 
 /**
- * The piece cut through, with its film. Piece and film share one scale sideways; upwards the film is
- * drawn larger by the factor that is written beside it. Its surface is what one pulls.
+ * The piece cut through, with its whole stack of coats. Piece and films share one scale sideways;
+ * upwards the films are drawn larger by the factor that is written beside them. The surface of the
+ * coat at hand is what one pulls; the others are pressed to go to them.
  */
 export function Section(props: Props): ReactNode {
-    const [frame, setFrame] = useState<HTMLDivElement | null>(null)
-    const width = useWidth(frame, 880)
+    const [frameElement, setFrame] = useState<HTMLDivElement | null>(null)
+    const width = useWidth(frameElement, 880)
     const svg = useRef<SVGSVGElement>(null)
-    const [pulling, setPulling] = useState(false)
+    const [pulling, setPulling] = useState<number | null>(null)
 
-    const mostMm = Math.max(6, 1.25 * (props.labelMaxMm ?? 0))
+    const current = props.stack.find((layer) => layer.id === props.currentId)
+    const film = props.thicknessMm ?? 0
+    const shift = film - (current?.thickness_mm ?? 0)
+    const stack = props.stack.map((layer) =>
+        current !== undefined && layer.layer > current.layer
+            ? { ...layer, below_mm: Math.max(0, layer.below_mm + shift * current.share) }
+            : layer,
+    )
+    const here = stack.find((layer) => layer.id === props.currentId)
+    const below = here?.below_mm ?? 0
+    const reach = Math.max(
+        LEAST_REACH_MM,
+        ...props.stack.map((layer) => (layer.below_mm + (layer.thickness_mm ?? 0)) * HEADROOM),
+        props.wallMm === null ? 0 : props.wallMm * 1.15,
+        below + 1.15 * Math.min(props.labelMaxMm ?? 0, 30),
+    )
+    // while it is pulled the scale stands still
+    const mostMm = pulling ?? reach
+
     const narrow = width < NARROW
     const rim = width - (narrow ? 26 : RIGHT)
-    const [left, right] = [LEFT + (narrow ? 4 : 26), rim - (narrow ? 0 : 26)]
-    const acrossPxPerMm = (right - left) / props.pieceMm
-    const ground = SURFACE_ROOM + 14
-    const height = scaleLinear([0, mostMm], [ground, 14])
-    const filmPxPerMm = (ground - 14) / mostMm
-    const factor = filmPxPerMm / acrossPxPerMm
-    const top = height(Math.min(props.thicknessMm, mostMm))
-    const trueDepth = props.edgeDepthMm * acrossPxPerMm
-    const depth = Math.min(64, Math.max(14, trueDepth))
-    const side = props.coatedEdges && props.edgeDepthMm > 0 ? Math.max(2, props.edgeFilmMm * filmPxPerMm) : 0
-    const bottom = ground + depth
+    const [left, right] = [LEFT + (narrow ? 10 : 26), rim - (narrow ? 6 : 26)]
+    const across = (right - left) / props.pieceMm
+    const height = scaleLinear([0, mostMm], [GROUND, TOP])
+    const frame: Frame = { left, right, ground: GROUND, across, up: (GROUND - TOP) / mostMm }
+    const factor = frame.up / across
+    const top = height(Math.min(below + film, mostMm))
+    const trueDepth = props.edgeDepthMm * across
+    const depth = Math.min(38, Math.max(14, trueDepth))
+    const side = props.coatedEdges && props.edgeDepthMm > 0 ? Math.max(2, props.edgeFilmMm * frame.up) : 0
+    const bottom = GROUND + depth
 
     const mmAt = (clientY: number): number => {
         const box = svg.current!.getBoundingClientRect()
-        const mm = height.invert(((clientY - box.top) * HEIGHT) / box.height)
-        return Math.min(mostMm, Math.max(LEAST_MM, Math.round(mm / 0.05) * 0.05))
+        const mm = height.invert(((clientY - box.top) * HEIGHT) / box.height) - below
+        return Math.min(mostMm - below, Math.max(LEAST_MM, Math.round(mm / 0.05) * 0.05))
     }
     const grab = (event: PointerEvent<SVGRectElement>): void => {
         event.currentTarget.setPointerCapture(event.pointerId)
-        setPulling(true)
+        setPulling(reach)
         props.onPull(mmAt(event.clientY))
     }
     const move = (event: PointerEvent<SVGRectElement>): void => {
-        if (pulling) props.onPull(mmAt(event.clientY))
+        if (pulling !== null) props.onPull(mmAt(event.clientY))
     }
     const drop = (event: PointerEvent<SVGRectElement>): void => {
-        if (!pulling) return
-        setPulling(false)
+        if (pulling === null) return
+        setPulling(null)
         props.onLetGo(mmAt(event.clientY))
     }
     const press = (event: KeyboardEvent): void => {
@@ -84,11 +117,18 @@ export function Section(props: Props): ReactNode {
         const step = steps[event.key]
         if (step === undefined) return
         event.preventDefault()
-        props.onLetGo(Math.min(mostMm, Math.max(LEAST_MM, Math.round((props.thicknessMm + step) * 100) / 100)))
+        props.onLetGo(Math.max(LEAST_MM, Math.round((film + step) * 100) / 100))
     }
 
-    const film = filmPath(left, right, top, ground, bottom, side)
-    const ticks = height.ticks(6)
+    const dammed = stack.some((layer) => layer.containment === 'dammed')
+    const detail = here !== undefined && here.rim.length > 0 && !narrow
+    const pathOf = (layer: StackLayer): string => {
+        const mm = layer.id === props.currentId ? film : (layer.thickness_mm ?? 0)
+        const span = spanOf(layer, stack, frame, mm)
+        return layer.id === props.currentId && layer.containment === 'open' && layer.share === 1
+            ? filmPath(left, right, span.top, span.bottom, bottom, side)
+            : layerPath(layer, span, frame)
+    }
 
     return (
         <div ref={setFrame} className="w-full">
@@ -99,56 +139,66 @@ export function Section(props: Props): ReactNode {
                 viewBox={`0 0 ${width} ${HEIGHT}`}
                 className="block touch-none select-none"
             >
-                <Ground left={left} right={right} top={ground} bottom={bottom} broken={trueDepth > 64} />
+                <Ground left={left} right={right} top={GROUND} bottom={bottom} broken={trueDepth > 38} />
                 {props.soakMl > 0 && (
-                    <rect x={left} y={ground} width={right - left} height="7" fill="url(#soak)" aria-hidden="true" />
+                    <rect x={left} y={GROUND} width={right - left} height="7" fill="url(#soak)" aria-hidden="true" />
                 )}
-                <path
-                    d={film}
-                    fill="url(#gloss)"
-                    stroke="var(--resin-edge)"
-                    strokeWidth="1.25"
-                    strokeLinejoin="round"
-                />
-                <Shine left={left} right={right} top={top} ground={ground} />
-                {side > 0 && <Beads left={left} right={right} bottom={bottom} side={side} />}
-
-                <g className="text-[12px]" fill="var(--ink-soft)">
-                    {ticks.map((mm) => (
-                        <g key={mm}>
-                            <path d={`M${LEFT - 8} ${height(mm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
-                            <text x={LEFT - 13} y={height(mm) + 4} textAnchor="end">
-                                {mm}
-                            </text>
-                        </g>
+                {dammed && (
+                    <Walls
+                        frame={frame}
+                        bottom={bottom}
+                        heightMm={props.wallMm ?? Math.min(mostMm, below + film + 1)}
+                    />
+                )}
+                {stack
+                    .filter((layer) => layer.id !== props.currentId && layer.thickness_mm !== null)
+                    .map((layer) => (
+                        <OtherLayer
+                            key={layer.id}
+                            d={pathOf(layer)}
+                            above={here !== undefined && layer.layer > here.layer}
+                            name={`${props.nameOf(layer)}, ${props.say(layer.thickness_mm ?? 0)}`}
+                            onPress={() => props.onChoose(layer.id)}
+                        />
                     ))}
-                    <path d={`M${LEFT} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
-                    <text x={LEFT + 7} y={height(mostMm) + 8} className="text-[11px]">
-                        mm
-                    </text>
-                </g>
+                {here !== undefined && props.thicknessMm !== null && (
+                    <>
+                        <path
+                            d={pathOf(here)}
+                            fill="url(#gloss)"
+                            stroke="var(--resin-edge)"
+                            strokeWidth="1.25"
+                            strokeLinejoin="round"
+                        />
+                        <Lifts frame={frame} layer={here} top={top} bottom={height(below)} />
+                        <Inclusions layer={here} span={spanOf(here, stack, frame, film)} frame={frame} />
+                        {here.share === 1 && <Shine left={left} right={right} top={top} ground={height(below)} />}
+                        {side > 0 && <Beads left={left} right={right} bottom={bottom} side={side} />}
+                    </>
+                )}
+                <Ruler height={height} mostMm={mostMm} />
 
-                {props.labelMaxMm !== null && (
+                {props.labelMaxMm !== null && below + props.labelMaxMm < mostMm && (
                     <Mark
-                        y={height(props.labelMaxMm)}
+                        y={height(below + props.labelMaxMm)}
                         left={LEFT}
                         right={rim}
                         narrow={narrow}
                         label={`label: ${props.say(props.labelMaxMm)} at most`}
                     />
                 )}
-                {props.holdsMm !== null && props.holdsMm < mostMm && (
+                {props.holdsMm !== null && below + props.holdsMm < mostMm && (
                     <Mark
-                        y={height(props.holdsMm)}
+                        y={height(below + props.holdsMm)}
                         left={LEFT}
                         right={rim}
                         narrow={narrow}
                         label={`edge holds ${props.say(props.holdsMm)}`}
                     />
                 )}
-                {ground - height(props.thinnestMm) > 3 && (
+                {!detail && height(below) - height(below + props.thinnestMm) > 3 && film > props.thinnestMm * 2 && (
                     <Mark
-                        y={height(props.thinnestMm)}
+                        y={height(below + props.thinnestMm)}
                         left={LEFT}
                         right={rim}
                         narrow={narrow}
@@ -156,68 +206,146 @@ export function Section(props: Props): ReactNode {
                     />
                 )}
                 <g className="text-[12px]" fill="var(--ink-soft)">
-                    {props.edgeDepthMm > 0 && !narrow && (
+                    {props.edgeDepthMm > 0 && !narrow && !detail && (
                         <>
                             <path
-                                d={`M${rim - 8} ${ground} h14 M${rim - 8} ${bottom} h14 M${rim + 2} ${ground} V${bottom}`}
+                                d={`M${rim - 8} ${GROUND} h14 M${rim - 8} ${bottom} h14 M${rim + 2} ${GROUND} V${bottom}`}
                                 stroke="var(--line)"
                                 strokeWidth="1.25"
                                 fill="none"
                             />
-                            <text x={rim + 12} y={(ground + bottom) / 2 + 4}>
+                            <text x={rim + 12} y={(GROUND + bottom) / 2 + 4}>
                                 edge {props.sayLength(props.edgeDepthMm)}
                             </text>
                         </>
                     )}
-                    <text x={left} y={HEIGHT - 5}>
+                    <text x={left} y={HEIGHT - 6}>
                         longest side {props.sayLength(props.pieceMm)}, film drawn ×
                         {factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
+                        {props.faceDown && '; it lies face down: what is lowest here becomes the face'}
                     </text>
                 </g>
+                {detail && (
+                    <RimDetail
+                        x={rim + 8}
+                        y={GROUND - 2}
+                        layer={here}
+                        say={
+                            props.edgeAngleDeg === null
+                                ? 'at the wall, true proportions'
+                                : `edge at ${Math.round(props.edgeAngleDeg)}°, true proportions`
+                        }
+                    />
+                )}
 
-                <Grip x={(left + right) / 2} y={top} pulling={pulling} />
-                <rect
-                    x={left}
-                    y={top - 26}
-                    width={right - left}
-                    height="52"
-                    fill="transparent"
-                    className="cursor-ns-resize"
-                    role="slider"
-                    tabIndex={0}
-                    aria-label="Film thickness"
-                    aria-orientation="vertical"
-                    aria-valuemin={LEAST_MM}
-                    aria-valuemax={Math.round(mostMm * 10) / 10}
-                    aria-valuenow={Math.round(props.thicknessMm * 100) / 100}
-                    aria-valuetext={props.say(props.thicknessMm)}
-                    onPointerDown={grab}
-                    onPointerMove={move}
-                    onPointerUp={drop}
-                    onPointerCancel={drop}
-                    onKeyDown={press}
-                />
-                <g pointerEvents="none">
-                    {!narrow && <path d={`M${right + 4} ${top} H${rim + 8}`} stroke="var(--ink)" strokeWidth="1.25" />}
-                    <text
-                        x={narrow ? right : rim + 14}
-                        y={narrow ? top - 9 : top + 9}
-                        textAnchor={narrow ? 'end' : 'start'}
-                        className="figure text-[26px]"
-                        fill="var(--ink)"
-                        stroke="var(--bench)"
-                        strokeWidth="5"
-                        paintOrder="stroke"
-                    >
-                        {props.say(props.thicknessMm)}
-                    </text>
-                </g>
+                {props.thicknessMm !== null && (
+                    <>
+                        <Grip x={(left + right) / 2} y={top} pulling={pulling !== null} />
+                        <rect
+                            x={left}
+                            y={top - 22}
+                            width={right - left}
+                            height="44"
+                            fill="transparent"
+                            className="cursor-ns-resize"
+                            role="slider"
+                            tabIndex={0}
+                            aria-label="Film thickness"
+                            aria-orientation="vertical"
+                            aria-valuemin={LEAST_MM}
+                            aria-valuemax={Math.round((mostMm - below) * 10) / 10}
+                            aria-valuenow={Math.round(film * 100) / 100}
+                            aria-valuetext={props.say(film)}
+                            onPointerDown={grab}
+                            onPointerMove={move}
+                            onPointerUp={drop}
+                            onPointerCancel={drop}
+                            onKeyDown={press}
+                        />
+                        <g pointerEvents="none">
+                            {!narrow && (
+                                <path d={`M${right + 4} ${top} H${rim + 8}`} stroke="var(--ink)" strokeWidth="1.25" />
+                            )}
+                            <text
+                                x={narrow ? right : rim + 14}
+                                y={narrow ? top - 9 : top + 9}
+                                textAnchor={narrow ? 'end' : 'start'}
+                                className="figure text-[26px]"
+                                fill="var(--ink)"
+                                stroke="var(--bench)"
+                                strokeWidth="5"
+                                paintOrder="stroke"
+                            >
+                                {props.say(film)}
+                            </text>
+                        </g>
+                    </>
+                )}
                 <defs>
                     <pattern id="soak" width="6" height="7" patternUnits="userSpaceOnUse">
                         <path d="M1 0 v4 M4 0 v6" stroke="var(--resin-edge)" strokeWidth="1.4" />
                     </pattern>
+                    <pattern
+                        id="below"
+                        width="6"
+                        height="6"
+                        patternUnits="userSpaceOnUse"
+                        patternTransform="rotate(45)"
+                    >
+                        <rect width="6" height="6" fill="var(--resin-light)" />
+                        <path d="M0 0 v6" stroke="var(--resin-edge)" strokeWidth="0.8" opacity="0.55" />
+                    </pattern>
                 </defs>
             </svg>
         </div>
+    )
+}
+
+function OtherLayer(props: { d: string; above: boolean; name: string; onPress: () => void }): ReactNode {
+    return (
+        <path
+            d={props.d}
+            fill={props.above ? 'transparent' : 'url(#below)'}
+            stroke={props.above ? 'var(--line)' : 'var(--resin-edge)'}
+            strokeWidth="1.25"
+            strokeDasharray={props.above ? '5 4' : undefined}
+            className="cursor-pointer"
+            onClick={props.onPress}
+        >
+            <title>{props.name}</title>
+        </path>
+    )
+}
+
+function Lifts(props: { frame: Frame; layer: StackLayer; top: number; bottom: number }): ReactNode {
+    const lines = Array.from({ length: Math.max(0, props.layer.lifts - 1) }, (_, index) => index + 1)
+    return (
+        <g aria-hidden="true" stroke="var(--resin-edge)" strokeWidth="1.25" strokeDasharray="8 4">
+            {lines.map((lift) => {
+                const y = props.bottom - ((props.bottom - props.top) * lift) / props.layer.lifts
+                return <path key={lift} d={`M${props.frame.left} ${y}H${props.frame.right}`} />
+            })}
+        </g>
+    )
+}
+
+function Ruler(props: { height: (mm: number) => number; mostMm: number }): ReactNode {
+    const { height, mostMm } = props
+    const ticks = scaleLinear([0, mostMm], [0, 1]).ticks(6)
+    return (
+        <g className="text-[12px]" fill="var(--ink-soft)" pointerEvents="none">
+            {ticks.map((mm) => (
+                <g key={mm}>
+                    <path d={`M${LEFT - 8} ${height(mm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
+                    <text x={LEFT - 13} y={height(mm) + 4} textAnchor="end">
+                        {mm}
+                    </text>
+                </g>
+            ))}
+            <path d={`M${LEFT} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
+            <text x={LEFT + 7} y={height(mostMm) + 8} className="text-[11px]">
+                mm
+            </text>
+        </g>
     )
 }

@@ -9,9 +9,19 @@ export const VOLUME_PARTS: { part: Part; word: string; fill: string }[] = [
     { part: 'edges', word: 'edges', fill: 'url(#part-edges)' },
     { part: 'runoff', word: 'run-off', fill: 'url(#part-runoff)' },
     { part: 'soak', word: 'soak', fill: 'url(#part-soak)' },
+    { part: 'climb', word: 'up the wall', fill: 'url(#part-climb)' },
+    { part: 'displaced', word: 'displaced', fill: 'none' },
     { part: 'residue', word: 'cups', fill: 'url(#part-residue)' },
     { part: 'margin', word: 'margin', fill: 'url(#part-margin)' },
 ]
+
+/** These are shown even when they are nothing. */
+const ALWAYS: Part[] = ['film', 'residue', 'margin']
+
+/** The parts that a mix has. */
+export function partsOf(volume: VolumeFigures): typeof VOLUME_PARTS {
+    return VOLUME_PARTS.filter(({ part }) => volume[part] !== 0 || ALWAYS.includes(part))
+}
 
 const HEIGHT = 34
 const LEADER = 22
@@ -27,10 +37,13 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
     const [frame, setFrame] = useState<HTMLDivElement | null>(null)
     const width = useWidth(frame, 880)
     const inner = width - 16
-    const column = width / VOLUME_PARTS.length
+    const parts = partsOf(volume)
+    const column = width / parts.length
+    // what is displaced takes no place in the cup: the bar is what is mixed with it counted out
+    const whole = parts.reduce((sum, { part }) => sum + Math.max(0, volume[part]), 0)
     let from = 8
-    const stretches = VOLUME_PARTS.map((entry, index) => {
-        const wide = volume.total > 0 ? (Math.max(0, volume[entry.part]) / volume.total) * inner : 0
+    const stretches = parts.map((entry, index) => {
+        const wide = whole > 0 ? (Math.max(0, volume[entry.part]) / whole) * inner : 0
         const stretch = { ...entry, x: from, wide, labelX: column * (index + 0.5) }
         from += wide
         return stretch
@@ -48,6 +61,7 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
                     <PartPattern id="part-edges" d="M0 2 h6" />
                     <PartPattern id="part-runoff" d="M2 0 v3" dash />
                     <PartPattern id="part-soak" d="M1 0 v6 M4 0 v6" />
+                    <PartPattern id="part-climb" d="M0 6 q4 -1 5 -6" />
                     <PartPattern id="part-residue" d="M0 0 l6 6" />
                     <pattern id="part-margin" width="6" height="6" patternUnits="userSpaceOnUse">
                         <rect width="6" height="6" fill="var(--sheet)" />
@@ -65,12 +79,14 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
                             stroke="var(--ink)"
                             strokeWidth={wide > 0 ? 1 : 0}
                         />
-                        <path
-                            d={`M${x + wide / 2} ${HEIGHT - 4} v6 L${labelX} ${HEIGHT + LEADER - 6} v5`}
-                            fill="none"
-                            stroke="var(--line)"
-                            strokeWidth="1.25"
-                        />
+                        {wide > 0 && (
+                            <path
+                                d={`M${x + wide / 2} ${HEIGHT - 4} v6 L${labelX} ${HEIGHT + LEADER - 6} v5`}
+                                fill="none"
+                                stroke="var(--line)"
+                                strokeWidth="1.25"
+                            />
+                        )}
                     </g>
                 ))}
                 <path
@@ -99,7 +115,7 @@ export function WhereItGoes({ volume, label }: Props): ReactNode {
                     />
                 ))}
             </svg>
-            <div className="grid grid-cols-6">
+            <div className="grid auto-cols-fr grid-flow-col">
                 {stretches.map(({ part, word }) => (
                     <div key={part} className="text-center">
                         {label(part, word)}

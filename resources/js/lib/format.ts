@@ -1,4 +1,4 @@
-import type { Units } from '../types'
+import type { Drawing, Units } from '../types'
 
 const ML_PER_US_FL_OZ = 29.5735295625
 
@@ -46,8 +46,10 @@ export interface ShownMix {
 }
 
 /** Part B is shown as the total less part A, so that what is read adds up. */
-export function weightMix(aG: number, totalG: number): ShownMix {
+export function weightMix(aG: number, totalG: number | null): ShownMix {
     const a = Number(digits(aG, 1))
+    const unknown = { text: '–', unit: 'g' }
+    if (totalG === null) return { a: grams(a), b: unknown, total: unknown }
     const total = Number(digits(totalG, 1))
     return { a: grams(a), b: grams(total - a), total: grams(total) }
 }
@@ -92,6 +94,34 @@ export function joined(shown: Shown): string {
 /** A number as it goes into a field that is typed in the person's units. */
 export function fieldLength(mm: number | undefined, units: Units): string {
     return mm === undefined ? '' : length(mm, units).text
+}
+
+/** A volume as it goes into a field that is typed in the person's units. */
+export function fieldVolume(ml: number | undefined, units: Units): string {
+    return ml === undefined ? '' : trimmed(inUnits(ml, units), units === 'metric' ? 2 : 3)
+}
+
+/** A ball's diameter, or the sides of a disc or block. */
+export function fieldSize(mm: number | number[] | undefined, units: Units): string {
+    return mm === undefined
+        ? ''
+        : [mm]
+              .flat()
+              .map((side) => fieldLength(side, units))
+              .join(' × ')
+}
+
+const CM2_PER_IN2 = 6.4516
+
+/** A spread rate; nobody writes ounces a square inch. */
+export function spread(mlPerCm2: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: trimmed(mlPerCm2, 3), unit: 'ml/cm²' }
+        : { text: trimmed(mlPerCm2 * CM2_PER_IN2, 2), unit: 'ml/in²' }
+}
+
+export function fieldSpread(mlPerCm2: number, units: Units): string {
+    return spread(mlPerCm2, units).text
 }
 
 export function fieldTemperature(c: number | undefined, units: Units): string {
@@ -139,8 +169,11 @@ export function day(ms: number): string {
     return new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 }
 
-/** A piece's size as it is said: one diameter, or width by height. */
-export function sizeOf(drawing: { width_mm: number; height_mm: number; round: boolean }, units: Units): string {
+/** A piece's size as it is said: one diameter, width by height, or what it takes or holds. */
+export function sizeOf(drawing: Drawing, units: Units): string {
+    const ml = drawing.ml === null ? '' : joined(volume(drawing.ml, units))
+    if (drawing.by === 'count') return `${ml} each`
+    if (drawing.by === 'water') return `holds ${ml}`
     const width = length(drawing.width_mm, units)
     return drawing.round ? `⌀ ${joined(width)}` : `${width.text} × ${joined(length(drawing.height_mm, units))}`
 }

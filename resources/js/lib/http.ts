@@ -16,13 +16,22 @@ function token(): string {
 }
 
 /** Asks the server as JSON and answers what it says. */
-export async function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<T> {
+export function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<T> {
+    return put<T>(method, url, 'application/json', body === undefined ? undefined : JSON.stringify(body))
+}
+
+/** Sends a file's text as it is. */
+export function send<T>(url: string, text: string): Promise<T> {
+    return put<T>('POST', url, 'text/plain', text)
+}
+
+async function put<T>(method: string, url: string, type: string, body: string | undefined): Promise<T> {
     let response: Response
     try {
         response = await fetch(url, {
             method,
-            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            headers: { 'Content-Type': type, Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+            ...(body === undefined ? {} : { body }),
         })
     } catch {
         throw new Unreachable('The studio cannot be reached.')

@@ -47,14 +47,14 @@ function Part(props: { part: 'A' | 'B'; ml: number; cupMl: number; weight: Shown
                 part={props.part}
                 ml={props.ml}
                 cupMl={props.cupMl}
-                height={144}
-                className="h-auto w-28 @min-[600px]:w-20 @min-[880px]:w-28 print:w-24"
+                height={118}
+                className="h-auto w-24 @min-[600px]:w-18 @min-[880px]:w-24 print:w-24"
             />
             <div>
                 <Figure
                     of={`${key}_g`}
                     label={`Part ${props.part}, ${joined(props.weight)}`}
-                    className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[2.6rem] @min-[880px]:text-[3.2rem]' : 'text-[3.4rem] @min-[880px]:text-[4rem]'}`}
+                    className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[2.6rem] @min-[880px]:text-[3.2rem]' : 'text-[3.4rem] @min-[880px]:text-[3.7rem]'}`}
                 >
                     <Digits text={props.weight.text} /> <span className="unit">g</span>
                 </Figure>

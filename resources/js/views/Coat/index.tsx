@@ -1,5 +1,6 @@
 import { router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
+import { Tabs } from 'radix-ui'
 import { useCallback, useEffect, type ReactNode } from 'react'
 import { AdviceStrips } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
@@ -12,10 +13,14 @@ import { joined, length, sizeOf, thickness, volume } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
-import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, Trace } from '../../types'
+import type { CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, SizeField, StackAnswer, Trace } from '../../types'
 import { AnswerCups } from './Answer'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
+import { MoreFields } from './MoreFields'
+import { RoomFields } from './RoomFields'
+import { StackBar } from './StackBar'
+import { StepsPanel } from './StepsPanel'
 import { useCoatDraft, type Touched } from './useCoatDraft'
 
 interface Props {
@@ -23,7 +28,9 @@ interface Props {
     coat: CoatRow
     room: RoomSpec
     resins: ResinRow[]
-    answer: Answer | null
+    answer: StackAnswer | null
+    templates: { id: number; name: string }[]
+    last_took: number | null
     sentences: Sentences | null
     running_pour_id: number | null
 }
@@ -36,8 +43,14 @@ const STATES = {
     'cut-off': 'No answer from the studio: kept here, not saved',
 } as const
 
-/** One coat: pull its film in the section, read what to weigh out. */
+/** Another coat, or another order of them, begins anew. */
 export default function Coat(props: Props): ReactNode {
+    const order = props.answer?.stack.map((layer) => layer.id).join('-') ?? ''
+    return <CoatPage key={`${props.coat.id} ${order}`} {...props} />
+}
+
+/** One coat in its stack: pull its film in the section, read what to weigh out. */
+function CoatPage(props: Props): ReactNode {
     const units = useUnits()
     const draft = useCoatDraft(props.coat.id, props)
     const { answer } = draft
@@ -48,7 +61,7 @@ export default function Coat(props: Props): ReactNode {
         [props.coat.id], // eslint-disable-line
     )
     const sized = (mm: number): Touched => ({
-        coat: { size_by: { thickness_mm: Math.round(mm * 1000) / 1000, edge_angle_deg: null } },
+        coat: { size_by: { ...sizeLike(draft), [pulls(draft)]: Math.round(mm * 1000) / 1000 } },
     })
     const { undo } = draft
     useEffect(() => {
@@ -62,10 +75,11 @@ export default function Coat(props: Props): ReactNode {
         return () => window.removeEventListener('keydown', press)
     }, [undo])
 
-    const pulled = (draft.touched.coat?.size_by as { thickness_mm?: unknown } | undefined)?.thickness_mm
-    const film = typeof pulled === 'number' ? pulled : (answer?.coat.thickness_mm ?? 1)
+    const pulled = (draft.touched.coat?.size_by as Record<string, unknown> | undefined)?.[pulls(draft)]
+    const film = typeof pulled === 'number' ? pulled : (answer?.coat.thickness_mm ?? null)
     const spec = props.piece.spec
     const [w, h] = boxOf(props.piece.drawing)
+    const open = answer?.steps.filter((step) => !step.after && step.state === 'open').length ?? 0
     const goOn = async (): Promise<void> => {
         if (await draft.flush()) router.visit(`/coats/${props.coat.id}/mix`)
     }
@@ -95,20 +109,52 @@ export default function Coat(props: Props): ReactNode {
                     </Button>
                 }
             >
-                <div className="grid flex-1 lg:grid-cols-[19rem_1fr]">
-                    <div className="order-2 p-4 sm:px-6 lg:order-1 lg:border-r lg:ruled">
-                        <p className="pb-3 text-soft">
-                            {COAT_KINDS[props.coat.kind] ?? props.coat.kind} on{' '}
-                            {surfaceWord(spec.surface).toLowerCase()}, {sizeOf(props.piece.drawing, units)}
-                            {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
-                        </p>
-                        <Fields
-                            inForce={answer?.in_force}
-                            draft={draft}
-                            resins={props.resins}
-                            advice={answer?.advice ?? []}
-                            thicknessMm={answer?.coat.thickness_mm}
-                        />
+                <StackBar
+                    pieceId={props.piece.id}
+                    currentId={props.coat.id}
+                    stack={answer?.stack ?? []}
+                    templates={props.templates}
+                    flush={draft.flush}
+                />
+                <div className="grid flex-1 lg:grid-cols-[20rem_1fr]">
+                    <div className="order-2 p-4 pt-2 sm:px-6 lg:order-1 lg:border-r lg:ruled">
+                        <Tabs.Root defaultValue="coat">
+                            <Tabs.List aria-label="What to set" className="-mx-2 mb-2 flex border-b ruled">
+                                <Tab value="coat">Coat</Tab>
+                                <Tab value="more">More</Tab>
+                                <Tab value="steps">
+                                    Steps <span className="text-sm text-soft">{open}</span>
+                                </Tab>
+                                <Tab value="room">Room</Tab>
+                            </Tabs.List>
+                            <Tabs.Content value="coat">
+                                <p className="pb-2 text-sm text-soft">
+                                    On {surfaceWord(spec.surface).toLowerCase()}, {sizeOf(props.piece.drawing, units)}
+                                    {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
+                                </p>
+                                <Fields
+                                    draft={draft}
+                                    resins={props.resins}
+                                    answer={answer}
+                                    lastTookMl={props.last_took}
+                                />
+                            </Tabs.Content>
+                            <Tabs.Content value="more">
+                                <MoreFields
+                                    draft={draft}
+                                    isNext={(answer?.stack[0]?.id ?? props.coat.id) !== props.coat.id}
+                                />
+                            </Tabs.Content>
+                            <Tabs.Content value="steps">
+                                <StepsPanel draft={draft} steps={answer?.steps ?? []} />
+                            </Tabs.Content>
+                            <Tabs.Content value="room">
+                                <RoomFields draft={draft} inForce={answer?.in_force} />
+                            </Tabs.Content>
+                        </Tabs.Root>
+                        {draft.sentences.form !== undefined && (
+                            <p className="mt-2 font-semibold text-danger">{draft.sentences.form}</p>
+                        )}
                     </div>
                     <div className="order-1 flex min-w-0 flex-col gap-3 p-4 sm:px-6 lg:order-2">
                         {answer === null ? (
@@ -120,21 +166,33 @@ export default function Coat(props: Props): ReactNode {
                                 <AnswerCups mix={answer.coat.mix} />
                                 <div className="border-t ruled pt-2">
                                     <Section
+                                        stack={answer.stack}
+                                        currentId={props.coat.id}
                                         thicknessMm={film}
                                         pieceMm={Math.max(w, h)}
                                         edgeDepthMm={answer.edge_depth_mm}
                                         edgeFilmMm={answer.in_force.edge_film_mm}
                                         soakMl={answer.coat.volume_ml.soak}
-                                        coatedEdges={answer.piece.coated_edge_mm > 0 && answer.coat.held === null}
+                                        coatedEdges={answer.coat.drips !== null}
                                         holdsMm={answer.coat.held?.limit_thickness_mm ?? null}
+                                        edgeAngleDeg={answer.coat.held?.edge_angle_deg ?? null}
+                                        wallMm={answer.wall_mm}
+                                        faceDown={answer.face_down}
                                         labelMaxMm={answer.max_pour_mm}
                                         thinnestMm={answer.coat.film.thinnest_mm}
+                                        nameOf={(layer) => layer.zone ?? COAT_KINDS[layer.kind] ?? layer.kind}
                                         say={(mm) => joined(thickness(mm, units))}
                                         sayLength={(mm) => joined(length(mm, units))}
                                         onPull={(mm) => draft.change(sized(mm))}
                                         onLetGo={(mm) => draft.keep(sized(mm))}
+                                        onChoose={(id) => {
+                                            void draft.flush().then((kept) => kept && router.visit(`/coats/${id}`))
+                                        }}
                                     />
-                                    <AdviceStrips advice={answer.advice} topics={['thickness', 'surface', 'heat']} />
+                                    <AdviceStrips
+                                        advice={answer.advice}
+                                        topics={['thickness', 'surface', 'heat', 'room', 'bench', 'sheet']}
+                                    />
                                 </div>
                                 <div className="border-t ruled pt-3">
                                     <WhereItGoes
@@ -163,4 +221,25 @@ export default function Coat(props: Props): ReactNode {
             </StagePage>
         </Traced>
     )
+}
+
+function Tab({ value, children }: { value: string; children: ReactNode }): ReactNode {
+    return (
+        <Tabs.Trigger
+            value={value}
+            className="min-h-11 flex-1 border-b-3 border-transparent px-2 data-[state=active]:border-act data-[state=active]:font-semibold"
+        >
+            {children}
+        </Tabs.Trigger>
+    )
+}
+
+/** What the pulled surface sets: a deep coat keeps being sized by its whole depth. */
+function pulls(draft: ReturnType<typeof useCoatDraft>): SizeField {
+    return draft.rows.coat.spec.size_by.total_depth_mm === undefined ? 'thickness_mm' : 'total_depth_mm'
+}
+
+/** All schools left out, so that the one that is set stands alone. */
+function sizeLike(draft: ReturnType<typeof useCoatDraft>): Record<string, null> {
+    return Object.fromEntries(Object.keys(draft.rows.coat.spec.size_by).map((field) => [field, null]))
 }

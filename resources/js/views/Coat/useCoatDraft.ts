@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
-import type { Answer, CoatRow, RoomSpec, Sentences } from '../../types'
+import type { CoatRow, RoomSpec, Sentences, StackAnswer } from '../../types'
 
 /** What was touched and is not saved: texts as they were typed, a number where the drawing was pulled. */
 export interface Touched {
@@ -11,7 +11,7 @@ export interface Touched {
 }
 
 interface Saved {
-    answer: Answer
+    answer: StackAnswer
     coat: CoatRow
     room: RoomSpec
 }
@@ -19,7 +19,7 @@ interface Saved {
 interface Draft {
     touched: Touched
     rows: { coat: CoatRow; room: RoomSpec }
-    answer: Answer | null
+    answer: StackAnswer | null
     sentences: Sentences
     state: 'saved' | 'changing' | 'saving' | 'refused' | 'cut-off'
     /** Shows what the change would mean. */
@@ -38,7 +38,7 @@ interface Draft {
  */
 export function useCoatDraft(
     coatId: number,
-    first: { coat: CoatRow; room: RoomSpec; answer: Answer | null; sentences: Sentences | null },
+    first: { coat: CoatRow; room: RoomSpec; answer: StackAnswer | null; sentences: Sentences | null },
 ): Draft {
     const [touched, setTouched] = useState<Touched>({})
     const [rows, setRows] = useState({ coat: first.coat, room: first.room })
@@ -67,7 +67,7 @@ export function useCoatDraft(
                 inFlight.current = ''
                 setState('saved')
             } else {
-                setAnswer(await ask<Answer>('POST', `/coats/${coatId}/live`, sent))
+                setAnswer(await ask<StackAnswer>('POST', `/coats/${coatId}/live`, sent))
                 setState('changing')
             }
             setSentences({})

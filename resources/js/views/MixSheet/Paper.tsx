@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
-import { VOLUME_PARTS } from '../../drawings/WhereItGoes'
+import { partsOf } from '../../drawings/WhereItGoes'
 import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
@@ -34,8 +34,8 @@ export function Paper(props: Props): ReactNode {
                     <h2 className="figure line-clamp-2 pb-1 text-3xl leading-tight break-words">{piece.name}</h2>
                     <p className="text-soft print:line-clamp-1">
                         {COAT_KINDS[props.coat.kind] ?? props.coat.kind},{' '}
-                        {joined(thickness(answer.coat.thickness_mm, units))}, on{' '}
-                        {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
+                        {answer.coat.thickness_mm !== null && `${joined(thickness(answer.coat.thickness_mm, units))}, `}
+                        on {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
                         {answer.quantity > 1 && `, ${answer.quantity} alike`}
                     </p>
                 </div>
@@ -48,7 +48,10 @@ export function Paper(props: Props): ReactNode {
                 <AnswerCups mix={answer.coat.mix} />
             </section>
             <p className="mt-2 line-clamp-2 font-bold break-words">
-                {resin.name}, {trimmed(ratio.a, 2)} to {trimmed(ratio.b, 2)} by {ratio.by}
+                {resin.name}
+                {ratio === undefined
+                    ? ', part B its catalyst, by the depth of the layer'
+                    : `, ${trimmed(ratio.a, 2)} to ${trimmed(ratio.b, 2)} by ${ratio.by}`}
             </p>
             <p>{answer.stir}</p>
 
@@ -57,7 +60,7 @@ export function Paper(props: Props): ReactNode {
                     <h3 className="border-b ruled font-bold">Where it goes</h3>
                     <table className="w-full">
                         <tbody>
-                            {VOLUME_PARTS.map(({ part, word }) => (
+                            {partsOf(answer.coat.volume_ml).map(({ part, word }) => (
                                 <tr key={part}>
                                     <th scope="row" className="py-0.5 text-left font-normal">
                                         {word[0]?.toUpperCase() + word.slice(1)}

@@ -28,7 +28,9 @@ function Resin({ resin }: { resin: ShelfResin }): ReactNode {
     const units = useUnits()
     const { sheet } = resin
     const rows: [string, string][] = [
-        ['Ratio A to B', `${trimmed(sheet.ratio.a, 2)} to ${trimmed(sheet.ratio.b, 2)} by ${sheet.ratio.by}`],
+        sheet.ratio === undefined
+            ? ['Catalyst by depth', (sheet.catalyst ?? []).map((row) => `${row.depth_mm} mm: ${row.pct} %`).join(', ')]
+            : ['Ratio A to B', `${trimmed(sheet.ratio.a, 2)} to ${trimmed(sheet.ratio.b, 2)} by ${sheet.ratio.by}`],
         ['Density of A and B', `${sheet.density_a_g_ml} and ${sheet.density_b_g_ml} g/ml`],
         ['Viscosity', `${sheet.viscosity_pa_s} Pa·s at ${joined(temperature(sheet.viscosity_at_c, units))}`],
         ['Open time', `${sheet.open_min} min`],

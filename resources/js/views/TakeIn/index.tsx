@@ -6,14 +6,17 @@ import { Field } from '../../controls/Field'
 import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
 import { OutlineDrawing } from '../../drawings/OutlineDrawing'
-import { area, fieldLength, joined, length } from '../../lib/format'
+import { area, fieldLength, joined, length, volume } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import { KINDS, SURFACES } from '../../lib/words'
-import { changes, NEEDED_LENGTHS, SHAPE_LENGTHS, whole, type LengthField, type Typed } from './typed'
-import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, ShapeName, SideName, Trace } from '../../types'
+import { Details } from './Details'
+import { KIND_BEGINS } from './kinds'
+import { OtherMeasures } from './Measures'
+import { changes, isShape, SHAPE_LENGTHS, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
+import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, SideName, Trace } from '../../types'
 
 interface Props {
     piece: (PieceRow & { coat_id: number | null }) | null
@@ -29,29 +32,33 @@ const SHAPES: { value: string; label: string }[] = [
     { value: 'circle', label: 'Circle' },
     { value: 'ellipse', label: 'Oval' },
     { value: 'ring', label: 'Ring' },
+    { value: 'other', label: 'Other' },
 ]
 
 const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: string }> = {
-    width_mm: { label: 'Width', metric: 'such as 62 cm', imperial: 'such as 2\' 6"' },
-    height_mm: { label: 'Height', metric: 'such as 410', imperial: 'such as 16 1/2' },
-    radius_mm: { label: 'Corner radius', metric: 'square', imperial: 'square' },
+    width_mm: { label: 'Width', metric: 'as 62 cm', imperial: 'as 2\' 6"' },
+    height_mm: { label: 'Height', metric: 'as 410', imperial: 'as 16 1/2' },
+    radius_mm: { label: 'Corners', metric: 'square', imperial: 'square' },
     diameter_mm: { label: 'Diameter', metric: 'such as 90 cm', imperial: "such as 3'" },
     inner_mm: { label: 'Inner diameter', metric: 'such as 10 cm', imperial: 'such as 4' },
 }
 
 /** Stands on the page until there is a size to draw. */
-function unmeasured(shape: ShapeName): Drawing {
-    const [width, height] = shape === 'circle' || shape === 'ring' ? [2, 2] : [3, 2]
+function unmeasured(way: Way): Drawing {
+    const square = way === 'circle' || way === 'ring' || !isShape(way)
+    const [width, height] = square ? [2, 2] : [3, 2]
     const oval = (rx: number, ry: number): string =>
         `M${width / 2 - rx} 1a${rx} ${ry} 0 0 1 ${2 * rx} 0a${rx} ${ry} 0 0 1 ${-2 * rx} 0Z`
     return {
         width_mm: width,
         height_mm: height,
-        sides: shape === 'rectangle',
-        round: width === height,
+        sides: way === 'rectangle',
+        round: square,
         radius_mm: 0,
-        edge: shape === 'rectangle' ? 'M0 0H3V2H0Z' : oval(width / 2, 1),
-        holes: shape === 'ring' ? oval(0.4, 0.4) : '',
+        edge: way === 'rectangle' ? 'M0 0H3V2H0Z' : oval(width / 2, 1),
+        holes: way === 'ring' ? oval(0.4, 0.4) : '',
+        by: 'outline',
+        ml: null,
     }
 }
 
@@ -72,17 +79,18 @@ export default function TakeIn({ piece }: Props): ReactNode {
     const [live, setLive] = useState<Live | null>(null)
     const left = useRef(new Set<string>())
 
-    const shape = typed.shape ?? saved.outline.shape
+    const way = typed.way ?? wayOf(saved)
+    const simple = SHAPES.some(({ value }) => value === way)
     const lengthText = (field: LengthField): string =>
-        typed.lengths?.[field] ?? fieldLength(saved.outline[field], units)
+        typed.lengths?.[field] ?? fieldLength(saved.outline?.[field], units)
     const field = {
         name: typed.name ?? piece?.name ?? '',
-        edge: typed.edge ?? fieldLength(saved.edge_depth_mm, units),
+        edge: typed.depths?.edge_depth_mm ?? fieldLength(saved.edge_depth_mm, units),
         quantity: typed.quantity ?? String(saved.quantity ?? 1),
     }
     const edges = typed.edges ?? (typeof saved.coated_edges === 'number' ? 'all' : (saved.coated_edges ?? 'none'))
     const surface = typed.surface ?? saved.surface
-    const ready = NEEDED_LENGTHS(shape).every((length) => lengthText(length).trim() !== '')
+    const ready = isReady(saved, typed, way, lengthText)
 
     const latest = useLatest(async (body: unknown) => {
         try {
@@ -119,11 +127,11 @@ export default function TakeIn({ piece }: Props): ReactNode {
     }
     const send = (): void => {
         if (piece === null) router.post('/pieces', body as never, options)
-        else router.put(`/pieces/${piece.id}`, changes(typed) as never, options)
+        else router.put(`/pieces/${piece.id}`, changes(saved, typed) as never, options)
     }
 
     const figures = live?.piece ?? null
-    const drawing = (ready ? (live?.drawing ?? piece?.drawing) : undefined) ?? unmeasured(shape)
+    const drawing = (ready ? (live?.drawing ?? piece?.drawing) : undefined) ?? unmeasured(way)
     const general = refused.form ?? heard.form
     const fetchTrace = useCallback(
         (figure: string) => ask<Trace>('POST', `/pieces/live/trace/${figure}`, JSON.parse(key)),
@@ -169,38 +177,61 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             autoFocus={piece === null}
                             large
                         />
-                        <div className="flex flex-wrap gap-x-6 gap-y-3">
-                            {SHAPE_LENGTHS[shape].length === 0 ? (
-                                <p className="text-soft">Its outline came with a plan file, and stays as it is.</p>
-                            ) : (
-                                <Switch
-                                    label="Shape"
-                                    value={shape}
-                                    options={SHAPES}
-                                    onChange={(value) =>
-                                        change({
-                                            shape: value as ShapeName,
-                                            ...(value !== 'rectangle' && Array.isArray(edges) ? { edges: 'all' } : {}),
-                                        })
-                                    }
-                                />
-                            )}
-                        </div>
                         <div className="grid grid-cols-2 gap-5">
-                            {SHAPE_LENGTHS[shape].map((name) => (
-                                <Field
-                                    key={name}
-                                    label={LENGTHS[name].label}
-                                    value={lengthText(name)}
-                                    unit={units === 'metric' ? 'mm' : 'in'}
-                                    onChange={(value) => change({ lengths: { ...typed.lengths, [name]: value } })}
-                                    onDone={leave(`outline.${name}`)}
-                                    sentence={sentence(`outline.${name}`)}
-                                    placeholder={LENGTHS[name][units]}
-                                    large={name !== 'radius_mm'}
-                                />
-                            ))}
+                            <Choice
+                                label="Kind"
+                                value={typed.kind ?? saved.kind ?? 'other'}
+                                options={KINDS}
+                                onChange={(kind) => change({ kind, ...(piece === null ? begin(kind, typed) : {}) })}
+                            />
+                            <Choice
+                                label="Surface"
+                                value={surface}
+                                options={SURFACES}
+                                onChange={(value) => change({ surface: value })}
+                                sentence={sentence('surface')}
+                            />
                         </div>
+                        <Switch
+                            label="Shape"
+                            value={simple ? way : 'other'}
+                            options={SHAPES}
+                            onChange={(value) => {
+                                const to = (value === 'other' ? 'path' : value) as Way
+                                change({
+                                    way: to,
+                                    ...(to !== 'rectangle' && Array.isArray(edges) ? { edges: 'all' } : {}),
+                                })
+                            }}
+                        />
+                        {simple ? (
+                            <div
+                                className={`grid gap-5 ${way === 'rectangle' ? 'grid-cols-[1fr_1fr_6.5rem]' : 'grid-cols-2'}`}
+                            >
+                                {SHAPE_LENGTHS[way].map((name) => (
+                                    <Field
+                                        key={name}
+                                        label={LENGTHS[name].label}
+                                        value={lengthText(name)}
+                                        unit={units === 'metric' ? 'mm' : 'in'}
+                                        onChange={(value) => change({ lengths: { ...typed.lengths, [name]: value } })}
+                                        onDone={leave(`outline.${name}`)}
+                                        sentence={sentence(`outline.${name}`)}
+                                        placeholder={LENGTHS[name][units]}
+                                        large={name !== 'radius_mm'}
+                                    />
+                                ))}
+                            </div>
+                        ) : (
+                            <OtherMeasures
+                                saved={saved}
+                                typed={typed}
+                                way={way}
+                                change={change}
+                                sentence={sentence}
+                                leave={leave}
+                            />
+                        )}
                         {sentence('outline') !== undefined && (
                             <p className="font-semibold text-danger">{sentence('outline')}</p>
                         )}
@@ -209,7 +240,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                                 label="Edge depth"
                                 value={field.edge}
                                 unit={units === 'metric' ? 'mm' : 'in'}
-                                onChange={(edge) => change({ edge })}
+                                onChange={(edge_depth_mm) => change({ depths: { ...typed.depths, edge_depth_mm } })}
                                 onDone={leave('edge_depth_mm')}
                                 sentence={sentence('edge_depth_mm')}
                                 placeholder={units === 'metric' ? 'such as 36' : 'such as 1 1/2'}
@@ -236,21 +267,17 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             }}
                             sentence={sentence('coated_edges')}
                         />
-                        <div className="grid grid-cols-2 gap-5">
-                            <Choice
-                                label="Surface"
-                                value={surface}
-                                options={SURFACES}
-                                onChange={(value) => change({ surface: value })}
-                                sentence={sentence('surface')}
+                        <details className="border-t ruled pt-2">
+                            <summary className="min-h-9 cursor-pointer py-1">Recess, lip, holes, how it lies</summary>
+                            <Details
+                                saved={saved}
+                                typed={typed}
+                                way={way}
+                                change={change}
+                                sentence={sentence}
+                                leave={leave}
                             />
-                            <Choice
-                                label="Kind"
-                                value={typed.kind ?? saved.kind ?? 'other'}
-                                options={KINDS}
-                                onChange={(kind) => change({ kind })}
-                            />
-                        </div>
+                        </details>
                         {general !== undefined && <p className="font-semibold text-danger">{general}</p>}
                         <button type="submit" className="sr-only" tabIndex={-1}>
                             Save
@@ -262,30 +289,40 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             coatedEdges={edges}
                             size={figures === null ? 280 : 350}
                             dimensions={
-                                figures === null
+                                figures === null || drawing.by === 'count' || drawing.by === 'water'
                                     ? null
                                     : {
                                           width: (drawing.round ? '⌀ ' : '') + joined(length(drawing.width_mm, units)),
                                           height: joined(length(drawing.height_mm, units)),
                                       }
                             }
-                            {...(shape === 'rectangle' ? { onSide: toggle } : {})}
+                            {...(way === 'rectangle' ? { onSide: toggle } : {})}
                         />
                         {figures === null ? (
                             <p className="max-w-sm text-center text-lg text-soft">
                                 Type its size as you would say it: 40 cm, 16 in, 2&#39; 6&quot;, 3/8.
                             </p>
                         ) : (
-                            <dl className="flex gap-10 text-center">
-                                <Answer figure="area_cm2" word="to coat" {...area(figures.area_cm2, units)} />
-                                <Answer
-                                    figure="coated_edge_mm"
-                                    word="of edge to coat"
-                                    {...length(figures.coated_edge_mm, units)}
-                                />
+                            <dl className="flex flex-wrap justify-center gap-x-10 gap-y-4 text-center">
+                                {figures.area_cm2 !== null && (
+                                    <Answer figure="area_cm2" word="to coat" {...area(figures.area_cm2, units)} />
+                                )}
+                                {figures.coated_edge_mm > 0 && (
+                                    <Answer
+                                        figure="coated_edge_mm"
+                                        word="of edge to coat"
+                                        {...length(figures.coated_edge_mm, units)}
+                                    />
+                                )}
+                                {figures.holds_ml !== null && drawing.by !== 'body' && (
+                                    <Answer figure={null} word="it holds" {...volume(figures.holds_ml, units)} />
+                                )}
+                                {drawing.by === 'count' && drawing.ml !== null && (
+                                    <Answer figure={null} word="for each" {...volume(drawing.ml, units)} />
+                                )}
                             </dl>
                         )}
-                        {shape === 'rectangle' && (
+                        {way === 'rectangle' && (
                             <p className="text-sm text-soft">Press a side to coat it or leave it bare.</p>
                         )}
                     </div>
@@ -295,15 +332,61 @@ export default function TakeIn({ piece }: Props): ReactNode {
     )
 }
 
-function Answer(props: { figure: string; text: string; unit: string; word: string }): ReactNode {
+function Answer(props: { figure: string | null; text: string; unit: string; word: string }): ReactNode {
+    const shown = (
+        <>
+            {props.text} <span className="unit">{props.unit}</span>
+        </>
+    )
     return (
         <div className="flex flex-col-reverse">
             <dt className="text-soft">{props.word}</dt>
             <dd>
-                <Figure of={props.figure} className="figure measured text-4xl">
-                    {props.text} <span className="unit">{props.unit}</span>
-                </Figure>
+                {props.figure === null ? (
+                    <span className="figure measured text-4xl">{shown}</span>
+                ) : (
+                    <Figure of={props.figure} className="figure measured text-4xl">
+                        {shown}
+                    </Figure>
+                )}
             </dd>
         </div>
     )
+}
+
+/** What such a piece usually is, where nothing else was said yet. */
+function begin(kind: string, typed: Typed): Typed {
+    const usual = KIND_BEGINS[kind] ?? {}
+    const measured = typed.lengths !== undefined || typed.d !== undefined || typed.each !== undefined
+    return {
+        ...(usual.surface === undefined ? {} : { surface: usual.surface }),
+        ...(usual.edges === undefined ? {} : { edges: usual.edges }),
+        ...(usual.faceDown === undefined ? { faceDown: false } : { faceDown: usual.faceDown }),
+        ...(usual.way === undefined || measured ? {} : { way: usual.way }),
+    }
+}
+
+/** Whether there is enough to measure. */
+function isReady(saved: PieceSpec, typed: Typed, way: Way, lengthText: (field: LengthField) => string): boolean {
+    const measure = saved.measure ?? {}
+    switch (way) {
+        case 'path':
+            return (typed.d ?? saved.outline?.d ?? '') !== ''
+        case 'polygon':
+            return typed.points !== undefined || saved.outline?.points_mm !== undefined
+        case 'count':
+            return (typed.each ?? measure.each_ml ?? '') !== ''
+        case 'water':
+            return (typed.water ?? measure.water_g ?? '') !== ''
+        case 'stone':
+            return (typed.stone ?? measure.ellipsoid_mm ?? '') !== ''
+        case 'vessel':
+            return (['diameter_mm', 'height_mm'] as const).every(
+                (name) => (typed.vessel?.[name] ?? measure.cylinder?.[name] ?? '') !== '',
+            )
+        default:
+            return SHAPE_LENGTHS[way]
+                .filter((field) => field !== 'radius_mm')
+                .every((field) => lengthText(field).trim() !== '')
+    }
 }

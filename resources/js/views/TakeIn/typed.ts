@@ -1,59 +1,168 @@
 import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types'
 
+/** What a piece can be measured by. */
+export type Way = ShapeName | 'count' | 'water' | 'stone' | 'vessel'
+
+export type LengthField = 'width_mm' | 'height_mm' | 'radius_mm' | 'diameter_mm' | 'inner_mm'
+
+export type DepthField = 'edge_depth_mm' | 'recess_mm' | 'lip_mm' | 'target_thickness_mm'
+
+export interface TypedHole {
+    shape: 'circle'
+    diameter_mm: string | number
+    x_mm: string | number
+    y_mm: string | number
+}
+
 /** What was typed of a piece, as texts; only what was touched. */
 export interface Typed {
     name?: string
     kind?: string
-    shape?: ShapeName
+    way?: Way
     lengths?: Partial<Record<LengthField, string>>
-    edge?: string
+    /** Path data of an outline that was traced or brought. */
+    d?: string
+    /** A polygon's points, one pair a line. */
+    points?: string
+    holes?: TypedHole[]
+    each?: string
+    water?: string
+    stone?: string
+    vessel?: { diameter_mm?: string; height_mm?: string; side?: string }
+    depths?: Partial<Record<DepthField, string>>
+    turn?: string
+    faceDown?: boolean
     edges?: 'all' | 'none' | SideName[]
     surface?: string
     quantity?: string
 }
 
-export type LengthField = 'width_mm' | 'height_mm' | 'radius_mm' | 'diameter_mm' | 'inner_mm'
-
-/** The lengths that a shape is typed with; a traced or imported outline has none. */
-export const SHAPE_LENGTHS: Record<ShapeName, LengthField[]> = {
+/** The lengths that a shape is typed with. */
+export const SHAPE_LENGTHS: Record<Way, LengthField[]> = {
     rectangle: ['width_mm', 'height_mm', 'radius_mm'],
     ellipse: ['width_mm', 'height_mm'],
     circle: ['diameter_mm'],
     ring: ['diameter_mm', 'inner_mm'],
     polygon: [],
     path: [],
+    count: [],
+    water: [],
+    stone: [],
+    vessel: [],
 }
 
-/** Without these there is nothing to draw yet. */
-export const NEEDED_LENGTHS = (shape: ShapeName): LengthField[] =>
-    SHAPE_LENGTHS[shape].filter((field) => field !== 'radius_mm')
+export function isShape(way: Way): way is ShapeName {
+    return !['count', 'water', 'stone', 'vessel'].includes(way)
+}
 
-/** What was typed, under the plan file's names; fields of another shape are taken away. */
-export function changes(typed: Typed): Record<string, unknown> {
+/** How a saved piece is measured. */
+export function wayOf(spec: PieceSpec): Way {
+    if (spec.outline) return spec.outline.shape
+    const measure = spec.measure ?? {}
+    if (measure.each_ml !== undefined) return 'count'
+    if (measure.water_g !== undefined) return 'water'
+    return measure.ellipsoid_mm === undefined ? 'vessel' : 'stone'
+}
+
+const OUTLINE_FIELDS = [
+    'shape',
+    'width_mm',
+    'height_mm',
+    'diameter_mm',
+    'inner_mm',
+    'radius_mm',
+    'd',
+    'points_mm',
+    'holes',
+] as const
+
+/** What was typed, under the plan file's names; what belongs to another way of measuring is taken away. */
+export function changes(saved: PieceSpec, typed: Typed): Record<string, unknown> {
+    const way = typed.way ?? wayOf(saved)
+    const put = (field: string, value: unknown): Record<string, unknown> =>
+        value === undefined ? {} : { [field]: value }
+    return {
+        ...put('name', typed.name),
+        ...put('kind', typed.kind),
+        ...outlineOf(saved, typed, way),
+        ...measureOf(typed, way, wayOf(saved)),
+        ...typed.depths,
+        ...put('edge_turn', typed.turn),
+        ...put('face_down', typed.faceDown),
+        ...put('coated_edges', isShape(way) ? typed.edges : 'none'),
+        ...put('surface', typed.surface),
+        ...put('quantity', typed.quantity),
+    }
+}
+
+function outlineOf(saved: PieceSpec, typed: Typed, way: Way): Record<string, unknown> {
+    if (!isShape(way)) return saved.outline ? { outline: null } : {}
     const outline: Record<string, unknown> = { ...typed.lengths }
-    if (typed.shape !== undefined) {
-        outline.shape = typed.shape
-        for (const field of Object.values(SHAPE_LENGTHS).flat()) {
-            if (!SHAPE_LENGTHS[typed.shape].includes(field)) outline[field] = null
+    if (typed.d !== undefined) outline.d = typed.d
+    if (typed.points !== undefined) outline.points_mm = pairs(typed.points)
+    if (typed.holes !== undefined) outline.holes = typed.holes.length === 0 ? null : typed.holes
+    if (typed.way !== undefined) {
+        outline.shape = way
+        const own: string[] = [
+            ...SHAPE_LENGTHS[way],
+            'shape',
+            'holes',
+            ...(way === 'path' ? ['d'] : []),
+            ...(way === 'polygon' ? ['points_mm'] : []),
+        ]
+        for (const field of OUTLINE_FIELDS) {
+            if (!own.includes(field)) outline[field] = null
         }
     }
-    return {
-        ...(typed.name === undefined ? {} : { name: typed.name }),
-        ...(typed.kind === undefined ? {} : { kind: typed.kind }),
-        ...(Object.keys(outline).length === 0 ? {} : { outline }),
-        ...(typed.edge === undefined ? {} : { edge_depth_mm: typed.edge }),
-        ...(typed.edges === undefined ? {} : { coated_edges: typed.edges }),
-        ...(typed.surface === undefined ? {} : { surface: typed.surface }),
-        ...(typed.quantity === undefined ? {} : { quantity: typed.quantity }),
+    return Object.keys(outline).length === 0 ? {} : { outline }
+}
+
+function measureOf(typed: Typed, way: Way, before: Way): Record<string, unknown> {
+    const fresh = typed.way !== undefined && typed.way !== before
+    const nothing = { each_ml: null, water_g: null, ellipsoid_mm: null, cylinder: null }
+    const measure = (field: string, value: unknown): Record<string, unknown> =>
+        value === undefined && !fresh
+            ? {}
+            : { measure: { ...(fresh ? nothing : {}), ...(value === undefined ? {} : { [field]: value }) } }
+    switch (way) {
+        case 'count':
+            return measure('each_ml', typed.each)
+        case 'water':
+            return measure('water_g', typed.water)
+        case 'stone':
+            return measure('ellipsoid_mm', typed.stone)
+        case 'vessel':
+            return measure('cylinder', typed.vessel)
+        default:
+            return isShape(before) ? {} : { measure: null }
     }
+}
+
+/** Pairs of numbers, one a line; what is no pair stays as it is, for the server to say so. */
+function pairs(text: string): unknown[] {
+    return text
+        .split('\n')
+        .map((line) => line.trim())
+        .filter((line) => line !== '')
+        .map((line) => {
+            const parts = line.split(/[\s,;]+/).map(Number)
+            return parts.length === 2 && parts.every((part) => Number.isFinite(part)) ? parts : line
+        })
 }
 
 /** The whole piece with what was typed laid over what is saved. */
-export function whole(saved: PieceSpec, typed: Typed): Record<string, unknown> & { outline: OutlineSpec } {
-    const changed = changes(typed)
+export function whole(saved: PieceSpec, typed: Typed): Record<string, unknown> {
+    const changed = changes(saved, typed)
+    const over = (before: unknown, after: unknown): unknown =>
+        after === undefined
+            ? before
+            : after === null
+              ? null
+              : { ...(before as object | undefined), ...(after as object) }
     return {
         ...saved,
         ...changed,
-        outline: { ...saved.outline, ...(changed.outline as Partial<OutlineSpec> | undefined) },
+        outline: over(saved.outline, changed.outline) as OutlineSpec | null,
+        measure: over(saved.measure, changed.measure),
     }
 }

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\PlanFile\Dig;
+use App\Planning\FieldException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenGlaze\Core\Outline\OutlineException;
+use OpenGlaze\Core\Outline\Outlines;
+use OpenGlaze\Core\Outline\Point;
+use OpenGlaze\Core\Quantity\LengthParser;
+use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Svg\SvgException;
+use OpenGlaze\Core\Svg\SvgOutline;
+use OpenGlaze\Core\Tracing\Knot;
+use OpenGlaze\Core\Tracing\KnownLength;
+use OpenGlaze\Core\Tracing\KnownSheet;
+use OpenGlaze\Core\Tracing\PhotoScale;
+use OpenGlaze\Core\Tracing\Tracing;
+use OpenGlaze\Core\Tracing\TracingException;
+use stdClass;
+
+/** Outlines that are not typed: traced over a photo, or brought in an SVG drawing. Nothing is saved. */
+final class OutlineController
+{
+    private const MOST_KNOTS = 5_000;
+
+    private const MOST_MM = 10_000.0;
+
+    /** {"loops": [[{"x": …, "y": …, "corner": …}]], "length": {"from", "to", "mm"} or "sheet": {"corners", "width_mm", "height_mm"}} */
+    public function traced(Request $request): JsonResponse
+    {
+        $body = Body::of($request);
+        try {
+            return $this->outline(Tracing::pathData($this->loops($body), $this->scale($body, $request)));
+        } catch (TracingException|OutlineException $exception) {
+            throw FieldException::at(['outline' => $exception->getMessage()]);
+        }
+    }
+
+    /** The drawing as it is in the file; the width of the piece where it does not say. */
+    public function svg(Request $request): JsonResponse
+    {
+        $width = $request->query('width');
+        try {
+            return $this->outline(SvgOutline::pathData($request->getContent(), is_string($width) && trim($width) !== '' ? $this->mm($width, 'width', $request) : null));
+        } catch (SvgException|OutlineException $exception) {
+            throw FieldException::at(['outline' => $exception->getMessage()]);
+        }
+    }
+
+    private function outline(string $data): JsonResponse
+    {
+        $outline = Outlines::path($data);
+
+        return response()->json([
+            'd' => $data,
+            'area_cm2' => $outline->areaMm2() / 100,
+            'width_mm' => $outline->boxWidthMm(),
+            'height_mm' => $outline->boxHeightMm(),
+        ]);
+    }
+
+    /** @return list<list<Knot>> */
+    private function loops(stdClass $body): array
+    {
+        $loops = [];
+        $count = 0;
+        foreach (is_array($body->loops ?? null) ? $body->loops : [] as $loop) {
+            $knots = [];
+            foreach (is_array($loop) ? $loop : [] as $knot) {
+                if ($knot instanceof stdClass) {
+                    $knots[] = new Knot($this->point($knot), ($knot->corner ?? false) === true);
+                }
+            }
+            $count += count($knots);
+            if ($knots !== []) {
+                $loops[] = $knots;
+            }
+        }
+        if ($count > self::MOST_KNOTS) {
+            throw FieldException::at(['outline' => 'There are more than 5,000 points: fewer, farther apart, make the same edge.']);
+        }
+
+        return $loops;
+    }
+
+    private function scale(stdClass $body, Request $request): PhotoScale
+    {
+        $sheet = $body->sheet ?? null;
+        if ($sheet instanceof stdClass) {
+            $corners = array_map($this->point(...), Dig::objects($sheet, 'corners'));
+            if (count($corners) !== 4) {
+                throw FieldException::at(['outline' => 'Mark all four corners of the sheet.']);
+            }
+
+            return KnownSheet::at($corners, $this->mm($sheet->width_mm ?? '', 'width_mm', $request), $this->mm($sheet->height_mm ?? '', 'height_mm', $request));
+        }
+        $length = $body->length ?? null;
+        if (! $length instanceof stdClass || ! ($length->from ?? null) instanceof stdClass || ! ($length->to ?? null) instanceof stdClass) {
+            throw FieldException::at(['outline' => 'Mark two points a known length apart, or the four corners of a sheet.']);
+        }
+
+        return KnownLength::between($this->point($length->from), $this->point($length->to), $this->mm($length->mm ?? '', 'mm', $request));
+    }
+
+    private function point(stdClass $at): Point
+    {
+        $x = Dig::float($at, 'x');
+        $y = Dig::float($at, 'y');
+        if ($x === null || $y === null || abs($x) > 1e6 || abs($y) > 1e6) {
+            throw FieldException::at(['outline' => 'A point of this tracing has no place.']);
+        }
+
+        return new Point($x, $y);
+    }
+
+    private function mm(mixed $written, string $field, Request $request): float
+    {
+        try {
+            $mm = is_int($written) || is_float($written) ? (float) $written : LengthParser::mm(is_string($written) ? $written : '', Person::units($request)->lengthUnit());
+        } catch (QuantityException $exception) {
+            throw FieldException::at([$field => $exception->getMessage()]);
+        }
+
+        return $mm > 0 && $mm <= self::MOST_MM ? $mm : throw FieldException::at([$field => 'Write a length from 0.1 to 10,000 mm.']);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use stdClass;
+
+/**
+ * A whole stack of coats under a name. Its document holds the coats in the plan file's form, and the
+ * key of the resin of each.
+ *
+ * @property int $id
+ * @property string $name
+ * @property stdClass $document
+ */
+final class Template extends Model
+{
+    protected $casts = ['document' => JsonObject::class];
+}

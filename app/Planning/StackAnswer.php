@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Amount\Schools;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Plan\Inclusion;
+use OpenGlaze\Core\Steps\PlannedStep;
+use OpenGlaze\Core\Steps\StepList;
+
+/** What the coat page is told: the coat itself, the stack that it belongs to, its steps, and what is drawn of it. */
+final class StackAnswer
+{
+    /** @return array<string, mixed> */
+    public static function of(StackResult $stack): array
+    {
+        $case = $stack->coat->case;
+        $schools = Schools::of($stack->coat->volume, $case->piece->quantity, $case->volume->coveredMm2);
+
+        return [
+            ...CoatAnswer::of($stack->coat),
+            'stack' => array_map(
+                static fn (CoatResult $result, int $index): array => self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),
+                $stack->results,
+                array_keys($stack->results),
+            ),
+            'whole' => ResultDocument::stack($case->piece, $stack->results),
+            'steps' => array_map(self::step(...), StepList::of($case)),
+            'schools' => [
+                'thickness_mm' => $schools->thicknessMm,
+                'ml_per_cm2' => $schools->mlPerCm2,
+                'laid_ml' => $schools->laidMl,
+                'mixed_ml' => $schools->mixedMl,
+            ],
+            'wall_mm' => $case->piece->recessMm->value ?? $case->piece->lipMm?->value,
+            'face_down' => $case->piece->faceDown,
+            'stays_on_relief_mm' => $case->staysOnReliefMm(),
+            'peak_c' => $case->lifts->peakC,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function layer(CoatResult $result, int $id, string $resin): array
+    {
+        $case = $result->case;
+        $capillary = $case->liquid->capillaryLengthMm();
+        $levels = array_map(static fn (Advice $advice): Level => $advice->level, $result->advice);
+        $rim = match (true) {
+            $case->held?->puddle !== null => array_map(static fn (array $point): array => [$point[0], $point[1] + $case->lipMm()], $case->held->puddle->rim($capillary)),
+            $case->coat->isDammed() => Meniscus::atWall($capillary, $case->studio->wallAngleDeg->value),
+            default => [],
+        };
+
+        return [
+            'id' => $id,
+            'kind' => $case->coat->kind->value,
+            'resin' => $resin,
+            'containment' => $case->coat->containment->value,
+            'layer' => $case->ground->layer,
+            'below_mm' => $case->ground->belowMm,
+            'thickness_mm' => $case->thicknessMm?->value,
+            'lifts' => $case->lifts->count,
+            'total_ml' => $result->volume->totalMl(),
+            'share' => $case->piece->areaMm2() === null ? 1.0 : $case->volume->coveredMm2 / $case->piece->areaMm2(),
+            'zone' => $case->coat->zone?->name,
+            'from_share' => self::fromShare($result),
+            'stop' => in_array(Level::Stop, $levels, true),
+            'rim' => array_map(static fn (array $point): array => [round($point[0], 3), round($point[1], 3)], $rim),
+            'inclusions' => array_map(static fn (Inclusion $one): array => [
+                'name' => $one->name,
+                'count' => $one->count,
+                'bottom_mm' => $one->onTop ? ($case->thicknessMm->value ?? 0.0) : $one->bottomMm,
+                'height_mm' => $one->heightMm,
+                'ball' => $one->isBall,
+            ], $case->coat->inclusions),
+        ];
+    }
+
+    /** Where along the piece a zone begins, as a share of its width; null where it has no place. */
+    private static function fromShare(CoatResult $result): ?float
+    {
+        $zone = $result->case->coat->zone;
+        $width = $result->case->piece->outline?->boxWidthMm();
+
+        return $zone?->at === null || $width === null || $zone->outline === null ? null : max(0.0, $zone->at->x / $width);
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(PlannedStep $step): array
+    {
+        return [
+            'id' => $step->id,
+            'title' => $step->title,
+            'how' => $step->how,
+            'after' => $step->after,
+            'own' => $step->isOwn,
+            'state' => $step->state->value,
+            'reason' => $step->reason,
+            'cautions' => $step->caution?->sentences() ?? [],
+        ];
+    }
+}

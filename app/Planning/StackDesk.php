@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Coat;
+use App\Models\Piece;
+use App\Models\Plan;
+use App\Models\Resin;
+use App\Models\Template;
+use App\PlanFile\Dig;
+use App\PlanFile\Json;
+use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Plan\CoatKind;
+use stdClass;
+
+/** The coats of one piece as a stack: adds, doubles, moves, takes away; keeps whole stacks as templates and lays them. */
+final class StackDesk
+{
+    /** Fields of a coat that belong to its piece alone, and do not go along to another. */
+    private const OF_ONE_PIECE = ['id', 'piece', 'resin', 'steps', 'zone', 'inclusions', 'displaced_ml'];
+
+    /** Lays a new coat of a kind on top, with the resin of the one below it. */
+    public function add(Piece $piece, CoatKind $kind): Coat
+    {
+        return DB::transaction(function () use ($piece, $kind): Coat {
+            $below = $piece->coats()->reorder('position', 'desc')->first();
+            $resin = $below->resin ?? Resin::atHandFor($piece->plan)->firstOrFail();
+
+            return $this->lay($piece, $resin, (object) [
+                'kind' => $kind->value,
+                ...$this->usual($piece, $kind, $below),
+                ...($kind === CoatKind::Seal ? ['laying' => 'brush'] : []),
+            ]);
+        });
+    }
+
+    /** The same coat once more, just above. */
+    public function double(Coat $coat): Coat
+    {
+        return DB::transaction(function () use ($coat): Coat {
+            $spec = Json::copy($coat->spec);
+            unset($spec->steps);
+            $double = $this->lay($coat->piece, $coat->resin, $spec);
+            $order = array_values(array_diff($this->ids($coat->piece), [$double->id]));
+            array_splice($order, (int) array_search($coat->id, $order, true) + 1, 0, [$double->id]);
+            $this->order($coat->piece, $order);
+
+            return $double;
+        });
+    }
+
+    /** Moves a coat so many places up the stack, or down for less than 0; as far as there are places. */
+    public function move(Coat $coat, int $by): void
+    {
+        DB::transaction(function () use ($coat, $by): void {
+            $order = $this->ids($coat->piece);
+            $at = (int) array_search($coat->id, $order, true);
+            $to = max(0, min(count($order) - 1, $at + $by));
+            array_splice($order, $at, 1);
+            array_splice($order, $to, 0, [$coat->id]);
+            $this->order($coat->piece, $order);
+        });
+    }
+
+    /** @throws FieldException when it is the last one */
+    public function takeAway(Coat $coat): void
+    {
+        if ($coat->piece->coats()->count() < 2) {
+            throw FieldException::at(['form' => 'This is the only coat of the piece: change it, or take the piece away.']);
+        }
+        $coat->delete();
+    }
+
+    /** Lays the stack of one piece on another that has none yet. */
+    public function copy(Piece $from, Piece $to): void
+    {
+        foreach ($from->coats()->with('resin')->get() as $coat) {
+            $spec = Json::copy($coat->spec);
+            unset($spec->steps);
+            $this->lay($to, $coat->resin, $spec);
+        }
+    }
+
+    /** @throws FieldException when it has no name */
+    public function keep(Piece $piece, string $name): Template
+    {
+        $name = trim($name);
+        if ($name === '' || mb_strlen($name) > 100) {
+            throw FieldException::at(['name' => 'Give the stack a name of at most 100 characters, such as "our tiles".']);
+        }
+        $coats = $piece->coats()->with('resin')->get()->map(function (Coat $coat): stdClass {
+            $spec = Json::copy($coat->spec);
+            foreach (self::OF_ONE_PIECE as $field) {
+                unset($spec->{$field});
+            }
+            $spec->resin = $coat->resin->key;
+
+            return $spec;
+        })->values()->all();
+
+        return Template::query()->updateOrCreate(['name' => $name], ['document' => (object) ['coats' => $coats]]);
+    }
+
+    /**
+     * Lays a template on a piece, in place of the coats that it has; amounts are computed for it anew.
+     *
+     * @return Coat the first of them
+     *
+     * @throws FieldException when its resins are gone from the shelf
+     */
+    public function apply(Template $template, Piece $piece): Coat
+    {
+        return DB::transaction(function () use ($template, $piece): Coat {
+            $shelf = Resin::atHandFor($piece->plan)->get()->keyBy('key');
+            $coats = Dig::objects($template->document, 'coats');
+            foreach ($coats as $spec) {
+                if (! $shelf->has(Dig::text($spec, 'resin') ?? '')) {
+                    throw FieldException::at(['form' => sprintf('The resin "%s" of this stack is not on the shelf any more.', Dig::text($spec, 'resin'))]);
+                }
+            }
+            $piece->coats()->get()->each(fn (Coat $coat) => $coat->delete());
+            $laid = array_map(fn (stdClass $spec): Coat => $this->lay($piece, $shelf->get(Dig::text($spec, 'resin')) ?? Resin::atHandFor($piece->plan)->firstOrFail(), Json::copy($spec)), $coats);
+
+            return $laid[0] ?? throw FieldException::at(['form' => 'This stack has no coats.']);
+        });
+    }
+
+    private function lay(Piece $piece, Resin $resin, stdClass $spec): Coat
+    {
+        $kind = is_string($spec->kind ?? null) ? $spec->kind : 'flood';
+        $key = $this->freeKey($piece->plan, "{$piece->key}-$kind");
+        $spec->id = $key;
+        $spec->piece = $piece->key;
+        $spec->resin = $resin->key;
+
+        return Coat::query()->create([
+            'plan_id' => $piece->plan_id,
+            'piece_id' => $piece->id,
+            'resin_id' => $resin->id,
+            'key' => $key,
+            'position' => $this->nextPosition($piece->plan),
+            'spec' => $spec,
+        ]);
+    }
+
+    /**
+     * How a new coat begins: what fills a mould or a recess is dammed, a dome is held, and a coat over
+     * another ends as that one does.
+     *
+     * @return array{containment: string, size_by: stdClass}
+     */
+    private function usual(Piece $piece, CoatKind $kind, ?Coat $below): array
+    {
+        $isMould = ($piece->spec->outline ?? null) === null && Dig::float($piece->spec, 'measure.water_g') !== null;
+        $own = $below === null ? null : ($below->spec->containment ?? null);
+        $containment = match (true) {
+            $kind === CoatKind::Dome => 'held',
+            $isMould, $below === null && isset($piece->spec->recess_mm) => 'dammed',
+            default => is_string($own) ? $own : 'open',
+        };
+
+        return [
+            'containment' => $containment,
+            'size_by' => (object) ($isMould ? ['rest_leaving_ml' => 0] : ['thickness_mm' => $kind->usualMm()]),
+        ];
+    }
+
+    /** @param  list<int>  $order  ids of all coats of the piece, from the lowest on */
+    private function order(Piece $piece, array $order): void
+    {
+        $places = $piece->coats()->get()->map(fn (Coat $coat): int => $coat->position)->all();
+        foreach ($order as $index => $id) {
+            Coat::query()->whereKey($id)->update(['position' => $places[$index]]);
+        }
+    }
+
+    /** @return list<int> of the piece's coats, from the lowest on */
+    private function ids(Piece $piece): array
+    {
+        $ids = [];
+        foreach ($piece->coats()->get() as $coat) {
+            $ids[] = $coat->id;
+        }
+
+        return $ids;
+    }
+
+    private function nextPosition(Plan $plan): int
+    {
+        $last = Coat::withTrashed()->where('plan_id', $plan->id)->orderByDesc('position')->first();
+
+        return $last === null ? 0 : $last->position + 1;
+    }
+
+    private function freeKey(Plan $plan, string $base): string
+    {
+        $key = $base;
+        for ($number = 2; Coat::withTrashed()->where('plan_id', $plan->id)->where('key', $key)->exists(); $number++) {
+            $key = "$base-$number";
+        }
+
+        return $key;
+    }
+}

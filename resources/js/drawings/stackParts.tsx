@@ -1,0 +1,148 @@
+import type { ReactNode } from 'react'
+import type { StackLayer } from '../types'
+
+/** Where the drawing's corners are, and its two scales. */
+export interface Frame {
+    left: number
+    right: number
+    ground: number
+    /** px of one mm sideways, and of one mm of film. */
+    across: number
+    up: number
+}
+
+interface Span {
+    from: number
+    to: number
+    bottom: number
+    top: number
+}
+
+/** A coat's place in the drawing: zones lie side by side in their layer. */
+export function spanOf(layer: StackLayer, stack: StackLayer[], frame: Frame, thicknessMm: number): Span {
+    const width = frame.right - frame.left
+    const before = stack
+        .slice(0, stack.indexOf(layer))
+        .filter((one) => one.layer === layer.layer)
+        .reduce((sum, one) => sum + one.share, 0)
+    const from = frame.left + width * Math.min(1, layer.from_share ?? (layer.share < 1 ? before : 0))
+    const bottom = frame.ground - layer.below_mm * frame.up
+    return {
+        from,
+        to: Math.min(frame.right, from + width * layer.share),
+        bottom,
+        top: bottom - thicknessMm * frame.up,
+    }
+}
+
+/** A coat's own outline: level, domed at its edge by the real profile, or climbing a wall. */
+export function layerPath(layer: StackLayer, span: Span, frame: Frame): string {
+    const { from, to, bottom, top } = span
+    const middle = (from + to) / 2
+    const rim = layer.rim.map(([inMm, highMm]): [number, number] => [
+        Math.min(middle - from, inMm * frame.across),
+        layer.containment === 'held' ? bottom - highMm * frame.up : top - highMm * frame.up,
+    ])
+    if (rim.length === 0) return `M${from} ${bottom}V${top}H${to}V${bottom}Z`
+    const line = (points: [number, number][], x: (d: number) => number): string =>
+        points.map(([d, y]) => `L${x(d)} ${y}`).join('')
+    return (
+        `M${from} ${bottom}` +
+        line(rim, (d) => from + d) +
+        line([...rim].reverse(), (d) => to - d) +
+        `L${to} ${bottom}Z`
+    )
+}
+
+/** A wall at each end that holds a dammed coat. */
+export function Walls(props: { frame: Frame; bottom: number; heightMm: number }): ReactNode {
+    const { frame } = props
+    const top = frame.ground - props.heightMm * frame.up
+    return (
+        <g aria-hidden="true">
+            {[frame.left - 12, frame.right].map((x) => (
+                <rect
+                    key={x}
+                    x={x}
+                    y={top}
+                    width="12"
+                    height={props.bottom - top}
+                    fill="url(#ground)"
+                    stroke="var(--ground-line)"
+                    strokeWidth="1.25"
+                />
+            ))}
+        </g>
+    )
+}
+
+/** How many of one sort are drawn; the rest is said in its word. */
+const DRAWN = 9
+
+/** What is embedded, standing where it stands; more than a few are only hinted at. */
+export function Inclusions(props: { layer: StackLayer; span: Span; frame: Frame }): ReactNode {
+    const { layer, span, frame } = props
+    const thickness = (span.bottom - span.top) / frame.up
+    return (
+        <g aria-hidden="true" stroke="var(--ink)" strokeWidth="1.25" fill="var(--sheet)" fillOpacity="0.72">
+            {layer.inclusions.map((one, sort) => {
+                const shown = Math.min(DRAWN, one.count)
+                const bottom = span.bottom - one.bottom_mm * frame.up
+                const high = Math.max(3, (one.height_mm ?? thickness) * frame.up)
+                const wide = one.ball ? high : Math.max(14, Math.min(46, (span.to - span.from) / (shown * 2.4)))
+                const step = (span.to - span.from) / (shown + 0.6)
+                return Array.from({ length: shown }, (_, index) => {
+                    const x = span.from + step * (index + 0.8) + (sort % 2) * step * 0.3
+                    return one.ball ? (
+                        <ellipse key={`${sort}-${index}`} cx={x} cy={bottom - high / 2} rx={wide / 2} ry={high / 2} />
+                    ) : (
+                        <rect key={`${sort}-${index}`} x={x - wide / 2} y={bottom - high} width={wide} height={high} />
+                    )
+                })
+            })}
+        </g>
+    )
+}
+
+/** The edge of a held film or the foot of a wall in its true proportions. */
+export function RimDetail(props: { x: number; y: number; layer: StackLayer; say: string }): ReactNode {
+    const { layer } = props
+    const [wide, high] = [132, 42]
+    const tallest = Math.max(...layer.rim.map(([, mm]) => mm), 0.1)
+    const held = layer.containment === 'held'
+    const bulge = Math.max(0, ...layer.rim.map(([mm]) => -mm))
+    const scale = Math.min((high - 4) / tallest, 24)
+    const x0 = props.x + 8 + bulge * scale
+    const points = layer.rim
+        .map(([inMm, highMm]): [number, number] => [
+            x0 + inMm * scale,
+            props.y + high - highMm * scale - (held ? 0 : 8),
+        ])
+        .filter(([x]) => x <= props.x + wide)
+    const last = points[points.length - 1] ?? [x0, props.y + high]
+    const base = props.y + high
+    return (
+        <g aria-hidden="true">
+            <path
+                d={`M${x0} ${base}${points.map(([x, y]) => `L${x} ${y}`).join('')}L${props.x + wide} ${last[1]}V${base}Z`}
+                fill="url(#gloss)"
+                stroke="var(--resin-edge)"
+                strokeWidth="1.25"
+                strokeLinejoin="round"
+            />
+            <path
+                d={
+                    held
+                        ? `M${x0} ${base + 9}V${base}H${props.x + wide}`
+                        : `M${x0} ${props.y - 2}V${base}H${props.x + wide}`
+                }
+                fill="none"
+                stroke="var(--ink)"
+                strokeWidth="1.25"
+            />
+            <text x={props.x} y={base + 20} className="text-[11px]" fill="var(--ink-soft)">
+                {props.say}
+            </text>
+        </g>
+    )
+}

@@ -1,0 +1,55 @@
+import type { ReactNode } from 'react'
+import { fieldNumber, fieldTemperature } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import type { CoatInForce } from '../../types'
+import { entryOf } from './entries'
+import type { useCoatDraft } from './useCoatDraft'
+
+/** The room that the coat is poured in. */
+export function RoomFields({
+    draft,
+    inForce,
+}: {
+    draft: ReturnType<typeof useCoatDraft>
+    inForce: CoatInForce | undefined
+}): ReactNode {
+    const units = useUnits()
+    const { room } = draft.rows
+    const entry = entryOf(draft)
+    return (
+        <div className="grid grid-cols-2 gap-4">
+            {entry(
+                'studio',
+                'temperature_c',
+                'Room',
+                fieldTemperature(room.temperature_c, units),
+                units === 'metric' ? '°C' : '°F',
+                fieldTemperature(inForce?.temperature_c, units),
+            )}
+            {entry(
+                'studio',
+                'humidity_pct',
+                'Humidity',
+                fieldNumber(room.humidity_pct),
+                '%',
+                fieldNumber(inForce?.humidity_pct),
+            )}
+            {entry(
+                'studio',
+                'slope_mm_per_m',
+                'Bench off level',
+                fieldNumber(room.slope_mm_per_m),
+                'mm/m',
+                fieldNumber(inForce?.slope_mm_per_m),
+            )}
+            {entry(
+                'studio',
+                'margin_pct',
+                'Margin',
+                fieldNumber(room.margin_pct),
+                '%',
+                fieldNumber(inForce?.margin_pct),
+            )}
+        </div>
+    )
+}

@@ -1,0 +1,150 @@
+import type { ReactNode } from 'react'
+import { Choice, Switch } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { digits, fieldLength, fieldSpread, fieldVolume, joined, spread, thickness, volume } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import type { Containment, Schools, SizeField, Units } from '../../types'
+import type { useCoatDraft } from './useCoatDraft'
+
+const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
+    { value: 'thickness_mm', label: 'Film thickness' },
+    { value: 'ml_per_cm2', label: 'Spread rate' },
+    { value: 'ml_per_piece', label: 'Amount for each piece' },
+    { value: 'total_depth_mm', label: 'Depth, in lifts', only: 'dammed' },
+    { value: 'rest_leaving_mm', label: 'The rest of the recess', only: 'dammed' },
+    { value: 'rest_leaving_ml', label: 'The rest of the mould', only: 'dammed' },
+    { value: 'edge_angle_deg', label: 'Angle at the edge', only: 'held' },
+]
+
+const NOTHING = Object.fromEntries(SCHOOLS.map(({ value }) => [value, null]))
+
+interface Props {
+    draft: ReturnType<typeof useCoatDraft>
+    containment: Containment
+    schools: Schools | undefined
+    /** What the last pour of this coat took for one piece, ml. */
+    lastTookMl: number | null
+}
+
+/** How much: by any school, with what the others would have said beside it. */
+export function SizeFields({ draft, containment, schools, lastTookMl }: Props): ReactNode {
+    const units = useUnits()
+    const saved = draft.rows.coat.spec.size_by
+    const size = { ...saved, ...(draft.touched.coat?.size_by as Record<string, unknown> | undefined) } as Record<
+        string,
+        unknown
+    >
+    const by = SCHOOLS.find(({ value }) => size[value] !== undefined && size[value] !== null)?.value ?? 'thickness_mm'
+    const value = size[by]
+    const text = typeof value === 'string' ? value : typeof value === 'number' ? written(by, value, units) : ''
+    const choose = (to: SizeField): void =>
+        draft.keep({ coat: { size_by: { ...NOTHING, counted: null, [to]: equivalent(to, schools) } } })
+    const counted = size.counted === 'mixed' ? 'mixed' : 'laid'
+    const canBeMixed = by === 'ml_per_cm2' || by === 'ml_per_piece'
+    return (
+        <div className="space-y-2">
+            <Choice
+                label="Sized by"
+                value={by}
+                options={SCHOOLS.filter(({ only }) => only === undefined || only === containment)}
+                sentence={draft.sentences['coat.size_by']}
+                onChange={(to) => choose(to as SizeField)}
+            />
+            <Field
+                label={SCHOOLS.find((one) => one.value === by)?.label ?? ''}
+                value={text}
+                unit={unitOf(by, units)}
+                inputMode="decimal"
+                sentence={draft.sentences[`coat.size_by.${by}`]}
+                onChange={(typed) =>
+                    draft.change({
+                        coat: { size_by: { ...NOTHING, counted: canBeMixed ? counted : null, [by]: typed } },
+                    })
+                }
+                onDone={() => draft.keep()}
+                large
+            />
+            {canBeMixed && (
+                <Switch
+                    label="That is what"
+                    value={counted}
+                    options={[
+                        { value: 'laid', label: 'is laid' },
+                        { value: 'mixed', label: 'is mixed' },
+                    ]}
+                    onChange={(to) => draft.keep({ coat: { size_by: { ...NOTHING, [by]: value, counted: to } } })}
+                    sentence={draft.sentences['coat.size_by.counted']}
+                />
+            )}
+            {schools !== undefined && (
+                <p className="text-sm text-soft" data-testid="schools">
+                    {[
+                        by !== 'thickness_mm' && schools.thickness_mm !== null
+                            ? `${joined(thickness(schools.thickness_mm, units))} mean film`
+                            : '',
+                        by !== 'ml_per_cm2' && schools.ml_per_cm2 !== null
+                            ? joined(spread(schools.ml_per_cm2, units))
+                            : '',
+                        `${joined(volume(schools.laid_ml, units))} laid on each`,
+                        `${joined(volume(schools.mixed_ml, units))} mixed`,
+                        lastTookMl === null ? '' : `last time took ${joined(volume(lastTookMl, units))}`,
+                    ]
+                        .filter((part) => part !== '')
+                        .join(', ')}
+                    {lastTookMl !== null && (
+                        <button
+                            type="button"
+                            className="ml-1 min-h-6 underline underline-offset-2"
+                            onClick={() =>
+                                draft.keep({
+                                    coat: {
+                                        size_by: {
+                                            ...NOTHING,
+                                            ml_per_piece: Math.round(lastTookMl * 10) / 10,
+                                            counted: 'mixed',
+                                        },
+                                    },
+                                })
+                            }
+                        >
+                            take that again
+                        </button>
+                    )}
+                </p>
+            )}
+        </div>
+    )
+}
+
+function written(by: SizeField, value: number, units: Units): string {
+    if (by === 'ml_per_cm2') return fieldSpread(value, units)
+    if (by === 'ml_per_piece' || by === 'rest_leaving_ml') return fieldVolume(value, units)
+    if (by === 'edge_angle_deg') return String(Math.round(value * 10) / 10)
+    return by === 'thickness_mm' && units === 'metric' ? digits(value, 2) : fieldLength(value, units)
+}
+
+function unitOf(by: SizeField, units: Units): string {
+    if (by === 'ml_per_cm2') return units === 'metric' ? 'ml/cm²' : 'ml/in²'
+    if (by === 'ml_per_piece' || by === 'rest_leaving_ml') return units === 'metric' ? 'ml' : 'fl oz'
+    if (by === 'edge_angle_deg') return '°'
+    return units === 'metric' ? 'mm' : 'in'
+}
+
+/** The same film in another school's words, so that changing the school changes nothing else. */
+function equivalent(to: SizeField, schools: Schools | undefined): number {
+    const film = schools?.thickness_mm ?? 1
+    const round = (value: number): number => Math.round(value * 1000) / 1000
+    switch (to) {
+        case 'ml_per_cm2':
+            return round(schools?.ml_per_cm2 ?? 0.1)
+        case 'ml_per_piece':
+            return round(schools?.laid_ml ?? 1)
+        case 'edge_angle_deg':
+            return 60
+        case 'rest_leaving_mm':
+        case 'rest_leaving_ml':
+            return 0
+        default:
+            return round(film)
+    }
+}

@@ -1,0 +1,186 @@
+import { Link, router } from '@inertiajs/react'
+import { ArrowDownIcon, ArrowUpIcon, CopyIcon, PlusIcon, ProhibitIcon, TrashIcon } from '@phosphor-icons/react'
+import { DropdownMenu } from 'radix-ui'
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Field } from '../../controls/Field'
+import { Sheet } from '../../controls/Sheet'
+import { joined, thickness, volume } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import { useSending } from '../../lib/sending'
+import { COAT_KINDS, COAT_KINDS_FOR } from '../../lib/words'
+import type { StackLayer } from '../../types'
+
+interface Props {
+    pieceId: number
+    currentId: number
+    stack: StackLayer[]
+    templates: { id: number; name: string }[]
+    /** Saves what is touched before the page is left; false when it was refused. */
+    flush: () => Promise<boolean>
+}
+
+/** The coats of the piece in the order in which they are laid, and what can be done with them. */
+export function StackBar({ pieceId, currentId, stack, templates, flush }: Props): ReactNode {
+    const units = useUnits()
+    const [naming, setNaming] = useState(false)
+    const at = stack.findIndex((layer) => layer.id === currentId)
+    const after = (go: () => void) => (): void => {
+        void flush().then((kept) => kept && go())
+    }
+    const post = (url: string, body: Record<string, unknown> = {}): (() => void) =>
+        after(() => router.post(url, body as never))
+    return (
+        <div className="flex items-stretch gap-1 border-b ruled px-4 sm:px-6">
+            <ol
+                aria-label="Coats, in the order in which they are laid"
+                className="flex min-w-0 overflow-x-auto [scrollbar-width:thin]"
+            >
+                {stack.map((layer, index) => (
+                    <li key={layer.id} className="shrink-0">
+                        <Link
+                            href={`/coats/${layer.id}`}
+                            onClick={(event) => {
+                                event.preventDefault()
+                                after(() => router.visit(`/coats/${layer.id}`))()
+                            }}
+                            aria-current={layer.id === currentId ? 'true' : undefined}
+                            className={`flex min-h-12 flex-col justify-center border-r ruled px-3 leading-tight hover:bg-recess ${layer.id === currentId ? 'border-b-3 border-b-act bg-sheet' : 'border-b-3 border-b-transparent'}`}
+                        >
+                            <span
+                                className={`flex items-center gap-1 ${layer.id === currentId ? 'font-semibold' : ''}`}
+                            >
+                                <span className="text-xs text-soft">{index + 1}</span>
+                                {layer.zone ?? COAT_KINDS[layer.kind]}
+                                {layer.stop && (
+                                    <ProhibitIcon size={16} weight="fill" className="text-danger" aria-label="stop" />
+                                )}
+                            </span>
+                            <span className="text-sm text-soft">
+                                {layer.thickness_mm !== null && `${joined(thickness(layer.thickness_mm, units))} · `}
+                                {joined(volume(layer.total_ml, units))}
+                            </span>
+                        </Link>
+                    </li>
+                ))}
+            </ol>
+            <div className="flex shrink-0 items-center gap-0.5 max-sm:hidden">
+                <Tool label="Lay it earlier" disabled={at <= 0} onPress={post(`/coats/${currentId}/move`, { by: -1 })}>
+                    <ArrowDownIcon size={18} />
+                </Tool>
+                <Tool
+                    label="Lay it later"
+                    disabled={at >= stack.length - 1}
+                    onPress={post(`/coats/${currentId}/move`, { by: 1 })}
+                >
+                    <ArrowUpIcon size={18} />
+                </Tool>
+                <Tool label="The same coat once more" onPress={post(`/coats/${currentId}/double`)}>
+                    <CopyIcon size={18} />
+                </Tool>
+                <Tool
+                    label="Take this coat away"
+                    disabled={stack.length < 2}
+                    onPress={after(() => router.delete(`/coats/${currentId}`))}
+                >
+                    <TrashIcon size={18} />
+                </Tool>
+            </div>
+            <DropdownMenu.Root>
+                <DropdownMenu.Trigger className="my-1 flex min-h-10 shrink-0 items-center gap-1.5 rounded border border-line bg-sheet px-3 hover:bg-recess">
+                    <PlusIcon size={18} /> Coat
+                </DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                    <DropdownMenu.Content
+                        align="end"
+                        sideOffset={4}
+                        className="z-40 max-h-[70dvh] w-72 overflow-auto rounded border-2 border-ink bg-sheet py-1"
+                    >
+                        {Object.entries(COAT_KINDS).map(([kind, word]) => (
+                            <Item key={kind} onPress={post(`/pieces/${pieceId}/coats`, { kind })}>
+                                {word} <span className="text-sm text-soft">{COAT_KINDS_FOR[kind]}</span>
+                            </Item>
+                        ))}
+                        <DropdownMenu.Separator className="my-1 border-t ruled" />
+                        {templates.map((template) => (
+                            <Item key={template.id} onPress={post(`/pieces/${pieceId}/templates/${template.id}`)}>
+                                Lay “{template.name}” instead
+                            </Item>
+                        ))}
+                        <Item onPress={() => setNaming(true)}>Keep this stack for other pieces …</Item>
+                    </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+            <NameSheet open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />
+        </div>
+    )
+}
+
+function Tool(props: { label: string; disabled?: boolean; onPress: () => void; children: ReactNode }): ReactNode {
+    return (
+        <button
+            type="button"
+            aria-label={props.label}
+            title={props.label}
+            disabled={props.disabled}
+            onClick={props.onPress}
+            className="grid size-10 place-items-center rounded hover:bg-recess disabled:opacity-40"
+        >
+            {props.children}
+        </button>
+    )
+}
+
+function Item(props: { onPress: () => void; children: ReactNode }): ReactNode {
+    return (
+        <DropdownMenu.Item
+            onSelect={props.onPress}
+            className="flex min-h-10 cursor-pointer items-baseline gap-2 px-3 py-2 outline-none data-highlighted:bg-recess"
+        >
+            {props.children}
+        </DropdownMenu.Item>
+    )
+}
+
+function NameSheet(props: {
+    open: boolean
+    onClose: () => void
+    pieceId: number
+    flush: () => Promise<boolean>
+}): ReactNode {
+    const [name, setName] = useState('')
+    const { sending, sentences, options } = useSending()
+    const send = async (): Promise<void> => {
+        if (!(await props.flush())) return
+        router.post(`/pieces/${props.pieceId}/templates`, { name } as never, {
+            ...options,
+            preserveState: true,
+            onSuccess: props.onClose,
+        })
+    }
+    return (
+        <Sheet open={props.open} onClose={props.onClose} title="Keep this stack">
+            <form
+                className="space-y-4"
+                onSubmit={(event) => {
+                    event.preventDefault()
+                    void send()
+                }}
+            >
+                <p>Its coats can then be laid on any other piece, with the amounts computed for that one.</p>
+                <Field
+                    label="Name of the stack"
+                    value={name}
+                    onChange={setName}
+                    placeholder="such as our tiles"
+                    sentence={sentences.name}
+                    autoFocus
+                    large
+                />
+                <Button look="next" type="submit" disabled={sending}>
+                    Keep it
+                </Button>
+            </form>
+        </Sheet>
+    )
+}

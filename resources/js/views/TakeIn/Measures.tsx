@@ -1,0 +1,254 @@
+import { FileIcon, ImageIcon, PlusIcon, TrashIcon } from '@phosphor-icons/react'
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Choice } from '../../controls/Choice'
+import { Field, TextArea } from '../../controls/Field'
+import { fieldLength, fieldSize, fieldVolume } from '../../lib/format'
+import { Refused, send } from '../../lib/http'
+import { useUnits } from '../../lib/pages'
+import type { PieceSpec, Sentences } from '../../types'
+import { Tracer, type MadeOutline } from './Tracer'
+import type { Typed, TypedHole, Way } from './typed'
+
+interface Props {
+    saved: PieceSpec
+    typed: Typed
+    way: Way
+    change: (part: Typed) => void
+    sentence: (name: string) => string | undefined
+    leave: (name: string) => () => void
+}
+
+const OTHER_WAYS: { value: Way; label: string }[] = [
+    { value: 'path', label: 'A freeform outline' },
+    { value: 'polygon', label: 'Corner points' },
+    { value: 'count', label: 'Counted: ml each' },
+    { value: 'water', label: 'Filled with water, weighed' },
+    { value: 'stone', label: 'A stone or figure' },
+    { value: 'vessel', label: 'A vessel' },
+]
+
+/** The ways of measuring beyond typed lengths. */
+export function OtherMeasures(props: Props): ReactNode {
+    const units = useUnits()
+    const { saved, typed, way, change, sentence, leave } = props
+    const small = units === 'metric' ? 'mm' : 'in'
+    const measure = saved.measure ?? {}
+    return (
+        <div className="space-y-3">
+            <Choice
+                label="Measured as"
+                value={way}
+                options={OTHER_WAYS}
+                onChange={(value) => change({ way: value as Way })}
+            />
+            {way === 'path' && <Freeform {...props} />}
+            {way === 'polygon' && (
+                <TextArea
+                    label="Corner points in mm, one pair on a line: x, y"
+                    value={typed.points ?? (saved.outline?.points_mm ?? []).map(([x, y]) => `${x}, ${y}`).join('\n')}
+                    onChange={(points) => change({ points })}
+                    rows={5}
+                    sentence={sentence('outline.points_mm') ?? anyUnder(sentence, 'outline.points_mm.')}
+                />
+            )}
+            {way === 'count' && (
+                <Field
+                    label="Each takes"
+                    unit={units === 'metric' ? 'ml' : 'fl oz'}
+                    value={typed.each ?? fieldVolume(measure.each_ml, units)}
+                    placeholder="such as 1.2"
+                    onChange={(each) => change({ each })}
+                    onDone={leave('measure.each_ml')}
+                    sentence={sentence('measure.each_ml')}
+                    large
+                />
+            )}
+            {way === 'water' && (
+                <Field
+                    label="The water that fills it weighs"
+                    unit="g"
+                    value={typed.water ?? (measure.water_g === undefined ? '' : String(measure.water_g))}
+                    placeholder="such as 180"
+                    onChange={(water) => change({ water })}
+                    onDone={leave('measure.water_g')}
+                    sentence={sentence('measure.water_g')}
+                    large
+                />
+            )}
+            {way === 'stone' && (
+                <Field
+                    label="Length × width × height: a rough estimate"
+                    unit={small}
+                    value={typed.stone ?? fieldSize(measure.ellipsoid_mm, units)}
+                    placeholder="such as 60 × 45 × 30"
+                    onChange={(stone) => change({ stone })}
+                    onDone={leave('measure.ellipsoid_mm')}
+                    sentence={sentence('measure.ellipsoid_mm')}
+                    large
+                />
+            )}
+            {way === 'vessel' && (
+                <div className="grid grid-cols-2 gap-5">
+                    {(['diameter_mm', 'height_mm'] as const).map((name) => (
+                        <Field
+                            key={name}
+                            label={name === 'diameter_mm' ? 'Diameter' : 'Height'}
+                            unit={small}
+                            value={typed.vessel?.[name] ?? fieldLength(measure.cylinder?.[name], units)}
+                            onChange={(value) => change({ vessel: { ...typed.vessel, [name]: value } })}
+                            onDone={leave(`measure.cylinder.${name}`)}
+                            sentence={sentence(`measure.cylinder.${name}`)}
+                            large
+                        />
+                    ))}
+                    <Choice
+                        label="Coated"
+                        value={typed.vessel?.side ?? measure.cylinder?.side ?? 'inside'}
+                        options={[
+                            { value: 'inside', label: 'Inside' },
+                            { value: 'outside', label: 'Outside' },
+                            { value: 'both', label: 'Inside and outside' },
+                        ]}
+                        onChange={(side) => change({ vessel: { ...typed.vessel, side } })}
+                    />
+                </div>
+            )}
+            {sentence('measure') !== undefined && <p className="font-semibold text-danger">{sentence('measure')}</p>}
+        </div>
+    )
+}
+
+function anyUnder(sentence: Props['sentence'], prefix: string): string | undefined {
+    for (let index = 0; index < 200; index++) {
+        const found = sentence(prefix + index)
+        if (found !== undefined) return found
+    }
+    return undefined
+}
+
+/** An outline that is traced over a photo, or brought in a drawing. */
+function Freeform({ saved, typed, change }: Props): ReactNode {
+    const [tracing, setTracing] = useState(false)
+    const [file, setFile] = useState<File | null>(null)
+    const [width, setWidth] = useState('')
+    const [sentences, setSentences] = useState<Sentences>({})
+    const has = (typed.d ?? saved.outline?.d ?? '') !== ''
+    const bring = async (svg: File, widthText: string): Promise<void> => {
+        try {
+            const made = await send<MadeOutline>(
+                `/outlines/svg?width=${encodeURIComponent(widthText)}`,
+                await svg.text(),
+            )
+            setSentences({})
+            setFile(null)
+            change({ d: made.d })
+        } catch (error) {
+            setFile(svg)
+            setSentences(
+                error instanceof Refused
+                    ? error.sentences
+                    : { outline: 'The studio does not answer. Bring the drawing again.' },
+            )
+        }
+    }
+    const asksWidth = sentences.outline?.includes('give the width') === true || sentences.width !== undefined
+    return (
+        <div className="space-y-3">
+            <p className="text-soft">
+                {has ? 'Its outline is at hand. To replace it:' : 'Its outline comes from a photo or a drawing.'}
+            </p>
+            <div className="flex flex-wrap gap-2">
+                <Button onClick={() => setTracing(true)}>
+                    <ImageIcon size={20} /> Trace it over a photo
+                </Button>
+                <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded border border-line bg-sheet px-4 hover:bg-recess focus-within:outline-3">
+                    <FileIcon size={20} /> Bring an SVG drawing
+                    <input
+                        type="file"
+                        accept=".svg,image/svg+xml"
+                        className="sr-only"
+                        onChange={(event) => {
+                            const svg = event.target.files?.[0]
+                            event.target.value = ''
+                            if (svg !== undefined) void bring(svg, '')
+                        }}
+                    />
+                </label>
+            </div>
+            {sentences.outline !== undefined && (
+                <p className={asksWidth ? '' : 'font-semibold text-danger'}>{sentences.outline}</p>
+            )}
+            {asksWidth && file !== null && (
+                <div className="flex items-end gap-3">
+                    <Field
+                        label="Width of the piece"
+                        value={width}
+                        onChange={setWidth}
+                        sentence={sentences.width}
+                        className="flex-1"
+                    />
+                    <Button onClick={() => void bring(file, width)}>Take it</Button>
+                </div>
+            )}
+            <Tracer
+                open={tracing}
+                onClose={() => setTracing(false)}
+                onUse={(made) => {
+                    change({ d: made.d })
+                    setTracing(false)
+                }}
+            />
+        </div>
+    )
+}
+
+/** Holes that must stay open: a hanging hole, a handle's slot. */
+export function Holes(props: {
+    saved: PieceSpec
+    typed: Typed
+    change: (part: Typed) => void
+    sentence: Props['sentence']
+}): ReactNode {
+    const units = useUnits()
+    const holes = (props.typed.holes ?? props.saved.outline?.holes ?? []) as TypedHole[]
+    const small = units === 'metric' ? 'mm' : 'in'
+    const put = (next: TypedHole[]): void => props.change({ holes: next })
+    const text = (value: string | number): string => (typeof value === 'string' ? value : fieldLength(value, units))
+    return (
+        <fieldset className="space-y-2">
+            <legend className="text-sm text-soft">Holes that stay open</legend>
+            {holes.map((hole, index) => (
+                <div key={index} className="grid grid-cols-[1fr_1fr_1fr_2.75rem] items-end gap-3">
+                    {hole.shape === 'circle' ? (
+                        (['diameter_mm', 'x_mm', 'y_mm'] as const).map((name) => (
+                            <Field
+                                key={name}
+                                label={{ diameter_mm: 'Diameter', x_mm: 'From the left', y_mm: 'From the top' }[name]}
+                                unit={small}
+                                value={text(hole[name])}
+                                sentence={props.sentence(`outline.holes.${index}.${name}`)}
+                                onChange={(value) =>
+                                    put(holes.map((one, at) => (at === index ? { ...one, [name]: value } : one)))
+                                }
+                            />
+                        ))
+                    ) : (
+                        <p className="col-span-3">A hole of its own outline</p>
+                    )}
+                    <button
+                        type="button"
+                        aria-label={`Close hole ${index + 1}`}
+                        className="grid size-11 place-items-center rounded hover:bg-recess"
+                        onClick={() => put(holes.filter((_, at) => at !== index))}
+                    >
+                        <TrashIcon size={18} />
+                    </button>
+                </div>
+            ))}
+            <Button onClick={() => put([...holes, { shape: 'circle', diameter_mm: 5, x_mm: 10, y_mm: 10 }])}>
+                <PlusIcon size={18} /> Hole
+            </Button>
+        </fieldset>
+    )
+}

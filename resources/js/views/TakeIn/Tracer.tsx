@@ -1,0 +1,325 @@
+import {
+    ArrowCounterClockwiseIcon,
+    CameraIcon,
+    MagnifyingGlassMinusIcon,
+    MagnifyingGlassPlusIcon,
+} from '@phosphor-icons/react'
+import { useEffect, useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Check, Switch } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { Sheet } from '../../controls/Sheet'
+import { TracingBoard } from '../../drawings/TracingBoard'
+import { area, joined, length } from '../../lib/format'
+import { ask, Refused } from '../../lib/http'
+import { useLatest } from '../../lib/latest'
+import { useUnits } from '../../lib/pages'
+import type { Sentences } from '../../types'
+import { moved, placeOf, turned, useTracing, without, withPoint, withPointOnEdge, type Held } from './useTracing'
+
+/** An outline that was not typed, as the server made it. */
+export interface MadeOutline {
+    d: string
+    area_cm2: number
+    width_mm: number
+    height_mm: number
+}
+
+interface Photo {
+    url: string
+    width: number
+    height: number
+}
+
+interface Props {
+    open: boolean
+    onClose: () => void
+    onUse: (outline: MadeOutline) => void
+}
+
+type Scale = 'length' | 'sheet'
+
+/** Tracing a piece over its photo: a scale first, then its edge, then its holes. */
+export function Tracer({ open, onClose, onUse }: Props): ReactNode {
+    const [photo, setPhoto] = useState<Photo | null>(null)
+    const [wrong, setWrong] = useState<string | null>(null)
+    const bring = (file: File | undefined): void => {
+        if (file === undefined) return
+        const url = URL.createObjectURL(file)
+        const image = new Image()
+        // the browser turns it upright by what the camera wrote
+        image.onload = () => {
+            setWrong(null)
+            setPhoto({ url, width: image.naturalWidth, height: image.naturalHeight })
+        }
+        image.onerror = () => setWrong('This is no photo that can be shown: bring a JPEG, PNG or WebP.')
+        image.src = url
+    }
+    return (
+        <Sheet open={open} onClose={onClose} title="Trace it over a photo" full>
+            {photo === null ? (
+                <PhotoDrop onFile={bring} wrong={wrong} />
+            ) : (
+                <Board photo={photo} onOther={() => setPhoto(null)} onUse={onUse} />
+            )}
+        </Sheet>
+    )
+}
+
+function PhotoDrop({ onFile, wrong }: { onFile: (file: File | undefined) => void; wrong: string | null }): ReactNode {
+    return (
+        <div
+            className="grid min-h-72 place-items-center rounded border-2 border-dashed border-line p-8 text-center"
+            onDragOver={(event) => event.preventDefault()}
+            onDrop={(event) => {
+                event.preventDefault()
+                onFile(event.dataTransfer.files[0])
+            }}
+        >
+            <div className="max-w-lg space-y-4">
+                <p className="text-lg">
+                    Lay the piece flat. Put a rule beside it and look straight down; or put a sheet of known size on it
+                    and take it from wherever you stand.
+                </p>
+                <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded bg-act px-5 font-semibold text-act-ink focus-within:outline-3">
+                    <CameraIcon size={22} /> Take or choose a photo
+                    <input
+                        type="file"
+                        accept="image/*"
+                        className="sr-only"
+                        onChange={(event) => onFile(event.target.files?.[0])}
+                    />
+                </label>
+                <p className="text-soft">Or drop it here. It stays on this device.</p>
+                {wrong !== null && <p className="font-semibold text-danger">{wrong}</p>}
+            </div>
+        </div>
+    )
+}
+
+function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: MadeOutline) => void }): ReactNode {
+    const units = useUnits()
+    const { marks, change, undo } = useTracing()
+    const [scale, setScale] = useState<Scale>('length')
+    const [known, setKnown] = useState({ mm: '', width_mm: '', height_mm: '' })
+    const [marking, setMarking] = useState<Held['of']>('length')
+    const [held, setHeld] = useState<Held | null>(null)
+    const [corner, setCorner] = useState(false)
+    const [zoom, setZoom] = useState(1)
+    const [made, setMade] = useState<MadeOutline | null>(null)
+    const [sentences, setSentences] = useState<Sentences>({})
+
+    const scaleReady =
+        scale === 'length'
+            ? marks.length.length === 2 && known.mm.trim() !== ''
+            : marks.sheet.length === 4 && known.width_mm.trim() !== '' && known.height_mm.trim() !== ''
+    const ready = scaleReady && (marks.loops[0]?.length ?? 0) >= 3
+    const latest = useLatest(async (body: unknown) => {
+        try {
+            setMade(await ask<MadeOutline>('POST', '/outlines/traced', body))
+            setSentences({})
+        } catch (error) {
+            setMade(null)
+            setSentences(
+                error instanceof Refused
+                    ? error.sentences
+                    : { outline: 'The studio does not answer; what you marked stays.' },
+            )
+        }
+    })
+    const body = {
+        loops: marks.loops.filter((loop) => loop.length > 0),
+        ...(scale === 'length'
+            ? { length: { from: marks.length[0], to: marks.length[1], mm: known.mm } }
+            : { sheet: { corners: marks.sheet, width_mm: known.width_mm, height_mm: known.height_mm } }),
+    }
+    const key = JSON.stringify(body)
+    useEffect(() => {
+        if (ready) latest.ask(body)
+        else setMade(null)
+        // body is described by its key
+    }, [key, ready]) // eslint-disable-line
+    useEffect(() => {
+        const press = (event: KeyboardEvent): void => {
+            if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !(event.target instanceof HTMLInputElement)) {
+                event.preventDefault()
+                undo?.()
+            }
+        }
+        window.addEventListener('keydown', press)
+        return () => window.removeEventListener('keydown', press)
+    }, [undo])
+
+    const mark = (point: { x: number; y: number }): void => {
+        change((before) => withPoint(before, marking, point, corner))
+    }
+    const small = units === 'metric' ? 'mm' : 'in'
+    const field = (name: keyof typeof known, label: string, placeholder: string): ReactNode => (
+        <Field
+            label={label}
+            unit={small}
+            value={known[name]}
+            placeholder={placeholder}
+            sentence={sentences[name]}
+            onChange={(value) => setKnown({ ...known, [name]: value })}
+        />
+    )
+    const hole = typeof marking === 'number' && marking > 0
+    return (
+        <div className="grid min-h-0 flex-1 gap-4 lg:grid-cols-[18rem_1fr]">
+            <div className="space-y-4 overflow-auto">
+                <section className="space-y-2">
+                    <Switch
+                        label="1. The scale"
+                        value={scale}
+                        options={[
+                            { value: 'length', label: 'A known length' },
+                            { value: 'sheet', label: 'A known sheet' },
+                        ]}
+                        onChange={(value) => {
+                            setScale(value as Scale)
+                            setMarking(value as Scale)
+                            setHeld(null)
+                        }}
+                    />
+                    <p className="text-sm text-soft">
+                        {scale === 'length'
+                            ? 'For a photo from straight above: mark two points, such as the ends of a rule.'
+                            : 'For a photo from anywhere: mark the corners of a sheet that lies on the piece, going round it; first the ends of its width.'}
+                    </p>
+                    {scale === 'length' ? (
+                        field('mm', 'They are apart', 'such as 30 cm')
+                    ) : (
+                        <div className="grid grid-cols-2 gap-3">
+                            {field('width_mm', 'Width', '297')}
+                            {field('height_mm', 'Height', '210')}
+                        </div>
+                    )}
+                    <Button
+                        look={marking === scale ? 'plain' : 'quiet'}
+                        aria-pressed={marking === scale}
+                        onClick={() => setMarking(scale)}
+                    >
+                        {scale === 'length'
+                            ? `Points marked: ${marks.length.length} of 2`
+                            : `Corners marked: ${marks.sheet.length} of 4`}
+                    </Button>
+                </section>
+                <section className="space-y-2 border-t ruled pt-3">
+                    <h3 className="text-sm text-soft">2. The edge</h3>
+                    <div className="flex flex-wrap gap-2">
+                        {marks.loops.map((loop, index) => (
+                            <Button
+                                key={index}
+                                look={marking === index ? 'plain' : 'quiet'}
+                                aria-pressed={marking === index}
+                                onClick={() => setMarking(index)}
+                            >
+                                {index === 0 ? 'Edge' : `Hole ${index}`}: {loop.length}
+                            </Button>
+                        ))}
+                        <Button
+                            look="quiet"
+                            disabled={(marks.loops[marks.loops.length - 1]?.length ?? 0) < 3}
+                            onClick={() => {
+                                change((before) => ({ ...before, loops: [...before.loops, []] }))
+                                setMarking(marks.loops.length)
+                            }}
+                        >
+                            Add a hole
+                        </Button>
+                    </div>
+                    <p className="text-sm text-soft">
+                        Press round {hole ? 'the hole' : 'the piece'}. Drag a point to nudge it, press the line to put
+                        one in between.
+                    </p>
+                    <Check label="The next points are corners" on={corner} onChange={setCorner} />
+                    {held !== null && typeof held.of === 'number' && placeOf(marks, held) !== undefined && (
+                        <div className="flex flex-wrap gap-2">
+                            <Button onClick={() => change((before) => turned(before, held))}>
+                                {marks.loops[held.of]?.[held.index]?.corner === true
+                                    ? 'Make it smooth'
+                                    : 'Make it a corner'}
+                            </Button>
+                            <Button
+                                onClick={() => {
+                                    change((before) => without(before, held))
+                                    setHeld(null)
+                                }}
+                            >
+                                Take it away
+                            </Button>
+                        </div>
+                    )}
+                </section>
+                <section className="space-y-3 border-t ruled pt-3" aria-live="polite">
+                    {made !== null && (
+                        <p>
+                            <span className="figure measured block text-3xl">
+                                {area(made.area_cm2, units).text}{' '}
+                                <span className="unit">{area(made.area_cm2, units).unit}</span>
+                            </span>
+                            <span className="text-soft">
+                                {length(made.width_mm, units).text} × {joined(length(made.height_mm, units))}
+                            </span>
+                        </p>
+                    )}
+                    {ready && sentences.outline !== undefined && (
+                        <p className="font-semibold text-danger">{sentences.outline}</p>
+                    )}
+                    <div className="flex flex-wrap gap-2">
+                        <Button look="next" disabled={made === null} onClick={() => made !== null && props.onUse(made)}>
+                            Use this outline
+                        </Button>
+                        <Button disabled={undo === null} onClick={() => undo?.()}>
+                            <ArrowCounterClockwiseIcon size={18} /> Undo
+                        </Button>
+                    </div>
+                    <Button look="quiet" className="px-0" onClick={props.onOther}>
+                        Another photo
+                    </Button>
+                </section>
+            </div>
+            <div className="relative min-h-0">
+                <div className="h-[62dvh] overflow-auto rounded border border-line bg-recess lg:h-[76dvh]">
+                    <TracingBoard
+                        photo={props.photo}
+                        length={scale === 'length' ? marks.length : []}
+                        sheet={scale === 'sheet' ? marks.sheet : []}
+                        loops={marks.loops}
+                        marking={marking}
+                        held={held}
+                        zoom={zoom}
+                        onMark={mark}
+                        onEdge={(loop, point) => change((before) => withPointOnEdge(before, loop, point, corner))}
+                        onHold={setHeld}
+                        onMove={(which, to, first) => change((before) => moved(before, which, to), first)}
+                        onTurn={(which) => change((before) => turned(before, which))}
+                        onRemove={(which) => {
+                            change((before) => without(before, which))
+                            setHeld(null)
+                        }}
+                    />
+                </div>
+                <div className="absolute top-2 right-4 flex rounded border border-line bg-sheet">
+                    <button
+                        type="button"
+                        aria-label="Smaller"
+                        className="grid size-11 place-items-center"
+                        onClick={() => setZoom(Math.max(0.5, zoom / 1.5))}
+                    >
+                        <MagnifyingGlassMinusIcon size={20} />
+                    </button>
+                    <button
+                        type="button"
+                        aria-label="Larger"
+                        className="grid size-11 place-items-center"
+                        onClick={() => setZoom(Math.min(8, zoom * 1.5))}
+                    >
+                        <MagnifyingGlassPlusIcon size={20} />
+                    </button>
+                </div>
+            </div>
+        </div>
+    )
+}
