@@ -12,11 +12,10 @@ use App\Models\Resin;
 use App\Photos\PhotoStore;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
-use App\Planning\CoatChanges;
-use App\Planning\CoatDesk;
 use App\Planning\PieceDesk;
 use App\Planning\RoomDesk;
-use App\Planning\TypedFields;
+use App\Planning\SpecMerge;
+use App\Planning\StackDesk;
 use App\Pouring\PourDesk;
 use App\Pouring\Used;
 use Carbon\CarbonImmutable;
@@ -27,13 +26,15 @@ use OpenGlaze\Core\Quantity\UnitSystem;
 /** Halfmoon Bench, a made-up studio, on the day it is loaded: something wet, something tacky with its window open, a past. */
 final class DemoSeeder extends Seeder
 {
-    private const PIECES = [
-        'autumn' => '{"name": "Autumn sky", "kind": "canvas", "outline": {"shape": "rectangle", "width_mm": 620, "height_mm": 410}, "edge_depth_mm": 36, "coated_edges": "all", "edge_turn": "square", "surface": "primed_canvas", "quantity": 1}',
-        'winter' => '{"name": "Winter sky", "kind": "canvas", "outline": {"shape": "rectangle", "width_mm": 620, "height_mm": 410}, "edge_depth_mm": 36, "coated_edges": "all", "edge_turn": "square", "surface": "primed_canvas", "quantity": 1}',
-        'comet' => '{"name": "Comet over the ridge", "kind": "canvas", "outline": {"shape": "circle", "diameter_mm": 900}, "edge_depth_mm": 38, "coated_edges": "all", "edge_turn": "square", "surface": "primed_canvas", "quantity": 1}',
-        'study' => '{"name": "Moon study", "kind": "board", "outline": {"shape": "circle", "diameter_mm": 300}, "edge_depth_mm": 12, "coated_edges": "all", "surface": "sealed", "quantity": 1}',
-        'ridge' => '{"name": "Ridge, trial boards", "kind": "board", "outline": {"shape": "rectangle", "width_mm": 300, "height_mm": 200}, "edge_depth_mm": 10, "coated_edges": "all", "surface": "raw_ply", "quantity": 3}',
+    private const COMMISSION = __DIR__.'/../demo/tea-room.json';
+
+    /** Boards to try things on, beside the commission. */
+    private const TRIALS = [
+        'study' => ['{"name": "Moon study", "kind": "board", "outline": {"shape": "circle", "diameter_mm": 300}, "edge_depth_mm": 12, "coated_edges": "all", "surface": "sealed", "quantity": 1}', 1.5],
+        'ridge' => ['{"name": "Ridge, trial boards", "kind": "board", "outline": {"shape": "rectangle", "width_mm": 300, "height_mm": 200}, "edge_depth_mm": 10, "coated_edges": "all", "surface": "raw_ply", "quantity": 3}', 1.2],
     ];
+
+    private const TEMPLATE = 'Our tiles';
 
     /** piece, days ago, °C, used beside planned, note */
     private const PAST = [
@@ -49,7 +50,7 @@ final class DemoSeeder extends Seeder
 
     public function __construct(
         private readonly PieceDesk $pieces,
-        private readonly CoatDesk $coats,
+        private readonly StackDesk $stacks,
         private readonly PourDesk $pours,
         private readonly PhotoStore $photos,
         private readonly RoomDesk $room,
@@ -60,11 +61,13 @@ final class DemoSeeder extends Seeder
     {
         $plan = Plan::own();
         $this->room->change($plan, 'Halfmoon Bench', (object) ['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5]);
-        $coats = [];
-        foreach (self::PIECES as $key => $spec) {
-            $piece = $this->pieces->takeIn($plan->refresh(), Json::object($spec));
-            $coats[$key] = $this->coatOf($piece, $key);
+        $this->commission($plan);
+        $coats = Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', ['autumn-flood', 'winter-flood', 'comet-flood'])->get()
+            ->mapWithKeys(fn (Coat $coat): array => [(string) strstr($coat->key, '-', true) => $coat])->all();
+        foreach (self::TRIALS as $key => [$spec, $mm]) {
+            $coats[$key] = $this->trial($plan, $spec, $mm);
         }
+        $this->stacks->keep(Piece::query()->where('key', 'tiles')->firstOrFail(), self::TEMPLATE);
         foreach (self::PAST as $index => [$key, $daysAgo, $celsius, $share, $note]) {
             $this->past($coats[$key], $daysAgo, $celsius, $share, $note, $index);
         }
@@ -72,20 +75,36 @@ final class DemoSeeder extends Seeder
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }
 
-    /** The canvases' cups were weighed; for the others the estimate does. */
-    private function coatOf(Piece $piece, string $key): Coat
+    /** The Parallax Tea Room: its resins go on the shelf, its pieces and their stacks into the studio's own plan. */
+    private function commission(Plan $plan): void
     {
-        $coat = $piece->coats()->firstOrFail();
-        $changes = match ($key) {
-            'autumn', 'winter' => '{"coat": {"edge_film_mm": 0.25, "runoff_pct": 10, "cups": 1, "residue_ml_per_cup": 3}}',
-            'comet' => '{"coat": {"size_by": {"thickness_mm": 1.8}, "cups": 3}}',
-            'ridge' => '{"coat": {"size_by": {"thickness_mm": 1.2}}}',
-            default => '{"coat": {"size_by": {"thickness_mm": 1.5}}}',
-        };
-        $this->coats->save($coat, CoatChanges::typed(Json::object($changes), new TypedFields(UnitSystem::Metric)), UnitSystem::Metric);
-        if ($key === 'comet') {
-            $coat->update(['resin_id' => Resin::query()->where('key', 'even')->firstOrFail()->id]);
+        $document = Json::object((string) file_get_contents(self::COMMISSION));
+        $resins = Resin::query()->whereNull('plan_id')->get()->keyBy('key');
+        foreach (Dig::objects($document, 'resins') as $position => $sheet) {
+            if (! $resins->has((string) Dig::text($sheet, 'id'))) {
+                $resins->put((string) Dig::text($sheet, 'id'), Resin::query()->create(['key' => $sheet->id, 'position' => $position, 'sheet' => $sheet]));
+            }
         }
+        $pieces = [];
+        foreach (Dig::objects($document, 'pieces') as $position => $spec) {
+            $pieces[(string) Dig::text($spec, 'id')] = Piece::query()->create(['plan_id' => $plan->id, 'key' => $spec->id, 'position' => $position, 'spec' => $spec]);
+        }
+        foreach (Dig::objects($document, 'coats') as $position => $spec) {
+            Coat::query()->create([
+                'plan_id' => $plan->id,
+                'piece_id' => $pieces[(string) Dig::text($spec, 'piece')]->id,
+                'resin_id' => $resins->get((string) Dig::text($spec, 'resin'))?->id,
+                'key' => $spec->id,
+                'position' => $position,
+                'spec' => $spec,
+            ]);
+        }
+    }
+
+    private function trial(Plan $plan, string $spec, float $mm): Coat
+    {
+        $coat = $this->pieces->takeIn($plan->refresh(), Json::object($spec))->coats()->firstOrFail();
+        $coat->update(['spec' => SpecMerge::over($coat->spec, (object) ['size_by' => (object) ['thickness_mm' => $mm]])]);
 
         return $coat;
     }

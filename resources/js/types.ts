@@ -70,7 +70,15 @@ export interface CoatFigures {
         peak_c: number | null
         stays_on_relief_mm: number | null
     }
-    lifts: { depth_mm: number; total_ml: number; a_g: number; b_g: number | null; peak_c: number | null }[]
+    lifts: {
+        depth_mm: number
+        total_ml: number
+        a_ml: number
+        b_ml: number
+        a_g: number
+        b_g: number | null
+        peak_c: number | null
+    }[]
     parts: { colour: string; share_pct: number; ml: number }[]
     torch: { passes_min: number[]; look_min: number; closes_min: number; tool: HeatTool }
     drips: { wipes_min: number[]; last_wipe_min: number; edge_film_left_mm: number; dripped_ml: number } | null

@@ -11,8 +11,8 @@ use Tests\Browser\Support\Page;
 final class AccessTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/', '/pieces', '/pieces/new', '/pieces/1', '/pieces/2/history', '/coats/1', '/coats/5', '/coats/3/mix',
-        '/pours/9', '/pours/10', '/pours/10/finish', '/shelf', '/studio', '/swatches', '/nowhere',
+        '/', '/pieces', '/pieces/new', '/pieces/autumn', '/pieces/winter/history', '/coats/autumn-flood', '/coats/ridge-trial-boards-flood', '/coats/comet-flood/mix',
+        '/pours/9', '/pours/10', '/pours/10/finish', '/coats/table-deep', '/coats/pendants-dome', '/pieces/fox', '/pieces/vases', '/shelf', '/studio', '/swatches', '/nowhere',
     ];
 
     #[TestWith([1280, 800, 'light'])]
@@ -32,12 +32,12 @@ final class AccessTest extends BrowserTestCase
             }
             self::$page->size($width, $height);
         }
-        $page = $this->open('/coats/1');
+        $page = $this->open('/coats/autumn-flood');
         $page->press('button', '407 ml film');
         $page->find('dialog', '');
         $this->assertAxeFindsNothing($page, "a trace at $width px, $light");
         $page->press('button', 'Close');
-        $page = $this->open('/coats/3/mix');
+        $page = $this->open('/coats/comet-flood/mix');
         $page->press('button', 'It is mixed');
         $page->find('dialog', '');
         $this->assertAxeFindsNothing($page, "the start at $width px, $light");
@@ -47,7 +47,7 @@ final class AccessTest extends BrowserTestCase
     {
         self::$page->light('light');
         self::$page->size(390, 844);
-        $page = $this->open('/coats/5/mix');
+        $page = $this->open('/coats/ridge-trial-boards-flood/mix');
         $page->press('button', 'It is mixed');
         $page->press('button', 'Start the clock');
         $page->untilSees('Mixing and pouring');

@@ -51,9 +51,10 @@ abstract class BrowserTestCase extends TestCase
         parent::onNotSuccessfulTest($t);
     }
 
+    /** Opens a page; pieces and coats may be named by their keys, as in /coats/autumn-flood. */
     protected function open(string $path): Page
     {
-        self::$page->open(self::$studio->url($path));
+        self::$page->open(self::$studio->url(self::$studio->path($path)));
 
         return self::$page;
     }

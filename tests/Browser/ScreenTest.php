@@ -11,7 +11,7 @@ final class ScreenTest extends BrowserTestCase
 {
     public function test_the_check_case_is_read_off_the_screen(): void
     {
-        $page = $this->open('/coats/1');
+        $page = $this->open('/coats/autumn-flood');
         foreach (['Part A, 380.8 g', 'Part B, 163.6 g', 'Part A, 334 ml', 'Part B, 167 ml', 'Total weight 544.4 g', '501 ml in all', '407 ml film', '18.5 ml edges', '40.7 ml run-off', '8.2 ml soak', '3.0 ml cups', '23.9 ml margin'] as $figure) {
             self::assertTrue($page->has('button', $figure), $figure);
         }
@@ -19,7 +19,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_one_request_is_under_way_at_a_time_and_the_last_pull_wins(): void
     {
-        $page = $this->open('/coats/2');
+        $page = $this->open('/coats/winter-flood');
         $slider = $page->find('slider', 'Film thickness');
         $page->js('performance.clearResourceTimings()');
         $actions = $page->driver->action()->moveToElement($slider)->clickAndHold();
@@ -36,17 +36,17 @@ final class ScreenTest extends BrowserTestCase
         }
         $shown = (float) $page->find('slider', 'Film thickness')->getAttribute('aria-valuenow');
         $saved = json_decode((string) file_get_contents(self::$studio->url('/plans/1/file')), true);
-        self::assertEqualsWithDelta($shown, $saved['coats'][1]['size_by']['thickness_mm'], 1e-9);
+        self::assertEqualsWithDelta($shown, array_column($saved['coats'], null, 'id')['winter-flood']['size_by']['thickness_mm'], 1e-9);
     }
 
     public function test_what_was_typed_wrong_stays_with_a_sentence_and_is_not_saved(): void
     {
-        $page = $this->open('/coats/3');
+        $page = $this->open('/coats/comet-flood');
         $page->type('Film thickness', 'thick');
         $page->press('button', 'To the mix sheet');
         $page->untilSees('"thick" is not a length');
         self::assertSame('thick', $page->find('textbox', 'Film thickness')->getAttribute('value'));
-        self::assertStringContainsString('/coats/3', $page->driver->getCurrentURL());
+        self::assertStringContainsString(self::$studio->path('/coats/comet-flood'), $page->driver->getCurrentURL());
         $page->type('Film thickness', '1.8');
         $page->press('button', 'To the mix sheet');
         $page->until(fn (): bool => str_ends_with($page->driver->getCurrentURL(), '/mix'), 'the mix sheet');
@@ -55,9 +55,9 @@ final class ScreenTest extends BrowserTestCase
     public function test_a_piece_saved_untouched_stays_as_it_is(): void
     {
         $before = file_get_contents(self::$studio->url('/plans/1/file'));
-        $page = $this->open('/pieces/3');
+        $page = $this->open('/pieces/comet');
         $page->press('button', 'Save, to its coat');
-        $page->until(fn (): bool => str_ends_with($page->driver->getCurrentURL(), '/coats/3'), 'its coat');
+        $page->until(fn (): bool => str_ends_with($page->driver->getCurrentURL(), self::$studio->path('/coats/comet-base')), 'its coat');
         self::assertSame($before, file_get_contents(self::$studio->url('/plans/1/file')));
     }
 
@@ -88,7 +88,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_inches_everywhere_at_once(): void
     {
-        $page = $this->open('/coats/1');
+        $page = $this->open('/coats/autumn-flood');
         $page->press('button', 'mm ml');
         $page->until(fn (): bool => $page->has('button', 'Part A, 11.29 fl oz'), 'fluid ounces');
         $page->untilSees('24.409 in');
@@ -98,7 +98,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_a_stop_asks_for_a_reason(): void
     {
-        $page = $this->open('/coats/5');
+        $page = $this->open('/coats/ridge-trial-boards-flood');
         $page->type('Film thickness', '9 mm');
         $page->untilSees('Pour at most 4 mm at a time');
         $page->press('button', 'To the mix sheet');
@@ -129,7 +129,7 @@ final class ScreenTest extends BrowserTestCase
         $page->type('Edge depth', '50');
         $page->press('button', 'Plan its coat');
         $page->press('button', 'To the mix sheet');
-        foreach ([null, '/coats/1/mix'] as $path) {
+        foreach ([null, '/coats/autumn-flood/mix'] as $path) {
             if ($path !== null) {
                 $this->open($path);
             }
@@ -148,7 +148,7 @@ final class ScreenTest extends BrowserTestCase
         $page->type('Height', '41 cm');
         $page->press('button', '2542 cm²');
         $page->untilSees('Width × height.');
-        $page = $this->open('/pieces/2/history');
+        $page = $this->open('/pieces/winter/history');
         $page->press('button', '501 ml');
         $page->untilSees('All the parts together.');
     }
@@ -162,7 +162,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_every_page_keeps_to_this_machine(): void
     {
-        foreach (['/', '/coats/1', '/pours/9'] as $path) {
+        foreach (['/', '/coats/autumn-flood', '/pours/9'] as $path) {
             $page = $this->open($path);
             $outside = $page->js('return performance.getEntriesByType("resource").map((entry) => entry.name).filter((name) => ! name.startsWith(location.origin))');
             self::assertSame([], $outside);

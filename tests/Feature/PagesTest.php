@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Coat;
+use App\Models\Piece;
 use App\Models\Plan;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Route;
@@ -19,8 +21,8 @@ final class PagesTest extends TestCase
     public function test_every_page_opens(): void
     {
         foreach ([
-            '/' => 'Now', '/pieces' => 'Pieces', '/pieces/new' => 'TakeIn', '/pieces/1' => 'TakeIn', '/pieces/1/history' => 'LookBack',
-            '/coats/1' => 'Coat', '/coats/3/mix' => 'MixSheet', '/pours/9' => 'Pour', '/pours/9/finish' => 'Finish',
+            '/' => 'Now', '/pieces' => 'Pieces', '/pieces/new' => 'TakeIn', $this->pieceAt('autumn') => 'TakeIn', $this->pieceAt('autumn').'/history' => 'LookBack',
+            $this->coatAt('autumn-flood') => 'Coat', $this->coatAt('comet-flood').'/mix' => 'MixSheet', '/pours/9' => 'Pour', '/pours/9/finish' => 'Finish',
             '/shelf' => 'Shelf', '/studio' => 'Studio', '/swatches' => 'Swatches',
         ] as $url => $view) {
             $this->get($url)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->component($view, false));
@@ -34,12 +36,33 @@ final class PagesTest extends TestCase
             $phases = array_map(fn (array $pour): string => collect($pour['phases'])->last(fn (array $span): bool => $span['from'] <= $pour['now'])['phase'], $pours);
             self::assertEqualsCanonicalizing(['wet', 'window_open'], $phases);
         });
-        $this->get('/pieces/2/history')->assertInertia(fn (AssertableInertia $page) => $page->has('pours', 2)->where('pours.0.used.a_ml', fn (float $ml): bool => $ml > 100));
+        $this->get($this->pieceAt('winter').'/history')->assertInertia(fn (AssertableInertia $page) => $page->has('pours', 2)->where('pours.0.used.a_ml', fn (float $ml): bool => $ml > 100));
+    }
+
+    public function test_every_coat_of_the_commission_can_be_planned_and_none_is_stopped(): void
+    {
+        $coats = Coat::query()->get();
+        self::assertCount(25, $coats);
+        foreach ($coats as $coat) {
+            $this->get("/coats/{$coat->id}")->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
+                ->where('sentences', null)
+                ->where('answer.coat.volume_ml.total', fn (float $ml): bool => $ml > 0)
+                ->where('answer.stack', fn ($stack): bool => collect($stack)->contains('id', $coat->id) && ! collect($stack)->contains('stop', true)));
+        }
+    }
+
+    public function test_the_next_coat_of_a_piece_waits_and_none_of_what_is_running(): void
+    {
+        $this->get('/')->assertInertia(function (AssertableInertia $page): void {
+            $waiting = collect($page->toArray()['props']['waiting'])->pluck('coat_id', 'name');
+            self::assertSame(Coat::query()->where('key', 'comet-base')->value('id'), $waiting['Comet over the ridge'] ?? null);
+            self::assertArrayNotHasKey('Autumn sky', $waiting->all());
+        });
     }
 
     public function test_the_demo_studios_canvas_is_the_check_case(): void
     {
-        $this->get('/coats/1')->assertInertia(fn (AssertableInertia $page) => $page->where('answer.coat.volume_ml.total', fn (float $ml): bool => abs($ml - 500.998) < 0.001));
+        $this->get($this->coatAt('autumn-flood'))->assertInertia(fn (AssertableInertia $page) => $page->where('answer.coat.volume_ml.total', fn (float $ml): bool => abs($ml - 500.998) < 0.001));
     }
 
     public function test_an_address_that_leads_nowhere_says_so(): void
@@ -68,5 +91,15 @@ final class PagesTest extends TestCase
         $this->sendForm('PUT', '/studio', ['name' => 'Night bench', 'studio' => ['humidity_pct' => '120']])->assertSessionHasErrors('studio.humidity_pct');
         $this->sendForm('PUT', '/studio', ['name' => 'Night bench', 'studio' => ['temperature_c' => '']])->assertSessionHasErrors('studio.temperature_c');
         self::assertSame(19.5, Plan::own()->studio()->temperature_c);
+    }
+
+    private function coatAt(string $key): string
+    {
+        return '/coats/'.Coat::query()->where('key', $key)->value('id');
+    }
+
+    private function pieceAt(string $key): string
+    {
+        return '/pieces/'.Piece::query()->where('key', $key)->value('id');
     }
 }

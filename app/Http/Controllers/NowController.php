@@ -26,12 +26,28 @@ final readonly class NowController
     {
         return Inertia::render('Now', [
             'pours' => $this->running(),
-            'waiting' => Coat::query()->with('piece')->whereHas('piece', fn ($piece) => $piece->whereNull('deleted_at'))
-                ->whereNotIn('id', Pour::query()->whereNull('finished_at')->whereNotNull('coat_id')->select('coat_id'))
-                ->orderBy('position')->limit(self::MOST_WAITING)->get()
-                ->map(fn (Coat $coat): array => ['coat_id' => $coat->id, ...$this->pieces->summary($coat->piece)]),
+            'waiting' => $this->waiting(),
             'pieces' => Piece::query()->count(),
         ]);
+    }
+
+    /**
+     * The pieces that nothing is poured on now, each with the coat that comes next: the lowest that was never poured.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function waiting(): array
+    {
+        $poured = array_flip(Pour::query()->whereNotNull('coat_id')->distinct()->pluck('coat_id')->all());
+        $pieces = Piece::query()->with('coats')->whereHas('coats')->whereDoesntHave('pours', fn ($pours) => $pours->whereNull('finished_at'))
+            ->orderBy('position')->limit(self::MOST_WAITING)->get();
+        $waiting = [];
+        foreach ($pieces as $piece) {
+            $next = $piece->coats->first(fn (Coat $coat): bool => ! isset($poured[$coat->id])) ?? $piece->coats->first();
+            $waiting[] = ['coat_id' => $next?->id, ...$this->pieces->summary($piece)];
+        }
+
+        return $waiting;
     }
 
     public function pours(): JsonResponse

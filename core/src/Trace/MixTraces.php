@@ -5,27 +5,56 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Lift;
+use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Mix\RatioBy;
 use OpenGlaze\Core\Quantity\Origin;
 
 /** How the total is split into part A and part B. */
 final readonly class MixTraces
 {
-    public function __construct(private CoatResult $result)
-    {
+    /**
+     * @param  Lift|null  $lift  one pour of a deep coat; null for the whole coat
+     * @param  string  $prefix  before the names of its figures
+     */
+    public function __construct(
+        private CoatResult $result,
+        private ?Lift $lift = null,
+        private string $prefix = '',
+    ) {
     }
 
     /** @return list<Trace> */
     public function all(): array
     {
-        $mix = $this->result->mix;
+        $mix = $this->mix();
         $byVolume = $this->result->case->mixture()->ratio->by === RatioBy::Volume;
-        $traces = [$this->density($byVolume), $this->totalG()];
+        $traces = [...($this->lift === null ? [$this->density($byVolume)] : [$this->liftTotal($this->lift)]), $this->totalG()];
         foreach (['a' => [$mix->aMl, $mix->aG], 'b' => [$mix->bMl, $mix->bG]] as $part => [$ml, $g]) {
             array_push($traces, ...($byVolume ? $this->volumeFirst($part, $ml, $g) : $this->weightFirst($part, $ml, $g)));
         }
 
         return $traces;
+    }
+
+    private function mix(): Portions
+    {
+        return $this->lift->mix ?? $this->result->mix;
+    }
+
+    private function totalMl(): float
+    {
+        return $this->lift === null ? $this->result->volume->totalMl() : $this->lift->volume->totalMl();
+    }
+
+    private function liftTotal(Lift $lift): Trace
+    {
+        return new Trace($this->prefix.'total', 'This lift', 'ml', $lift->volume->totalMl(), 'what is poured of this lift, what its cups keep, and the margin on both',
+            'poured_ml + residue_ml + margin_ml', [
+                TraceInput::computed('poured_ml', 'film of this lift, with what climbs and soaks, less what stands in it', $lift->volume->poured(), 'ml'),
+                TraceInput::computed('residue_ml', 'cups', $lift->volume->residueMl, 'ml'),
+                TraceInput::computed('margin_ml', 'margin', $lift->volume->marginMl, 'ml'),
+            ]);
     }
 
     private function density(bool $byVolume): Trace
@@ -43,15 +72,15 @@ final readonly class MixTraces
 
     private function totalG(): Trace
     {
-        if ($this->result->mix->totalG() === null) {
-            return new Trace('total_g', 'Total weight', 'g', null, 'part A and part B together; the label gives no density of part B', 'a_g + b_g', [
-                TraceInput::computed('a_g', 'part A', $this->result->mix->aG, 'g', 'a_g'),
-                TraceInput::computed('b_g', 'part B', NAN, 'g', 'b_g'),
+        if ($this->mix()->totalG() === null) {
+            return new Trace($this->prefix.'total_g', 'Total weight', 'g', null, 'part A and part B together; the label gives no density of part B', 'a_g + b_g', [
+                TraceInput::computed('a_g', 'part A', $this->mix()->aG, 'g', $this->prefix.'a_g'),
+                TraceInput::computed('b_g', 'part B', NAN, 'g', $this->prefix.'b_g'),
             ]);
         }
 
-        return new Trace('total_g', 'Total weight', 'g', $this->result->mix->totalG(), 'total volume × density of the mix', 'total_ml * density', [
-            TraceInput::computed('total_ml', 'total to mix', $this->result->volume->totalMl(), 'ml', 'total'),
+        return new Trace($this->prefix.'total_g', 'Total weight', 'g', $this->mix()->totalG(), 'total volume × density of the mix', 'total_ml * density', [
+            TraceInput::computed('total_ml', 'total to mix', $this->totalMl(), 'ml', $this->prefix.'total'),
             TraceInput::computed('density', 'density of the mix', $this->result->case->mixture()->densityGMl(), 'g/ml', 'density'),
         ]);
     }
@@ -62,12 +91,12 @@ final readonly class MixTraces
         $name = strtoupper($part);
 
         return [
-            new Trace($part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "the total × part $name's share of the ratio, by volume",
+            new Trace($this->prefix.$part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "the total × part $name's share of the ratio, by volume",
                 "total_ml * ratio_$part / (ratio_a + ratio_b)",
-                [TraceInput::computed('total_ml', 'total to mix', $this->result->volume->totalMl(), 'ml', 'total'), ...$this->ratio()]),
-            new Trace($part.'_g', 'Part '.$name.' by weight', 'g', $g, "volume of part $name × its density",
+                [TraceInput::computed('total_ml', 'total to mix', $this->totalMl(), 'ml', $this->prefix.'total'), ...$this->ratio()]),
+            new Trace($this->prefix.$part.'_g', 'Part '.$name.' by weight', 'g', $g, "volume of part $name × its density",
                 "{$part}_ml * density_$part",
-                [TraceInput::computed($part.'_ml', 'part '.$name, $ml, 'ml', $part.'_ml'), $this->densityOf($part)]),
+                [TraceInput::computed($part.'_ml', 'part '.$name, $ml, 'ml', $this->prefix.$part.'_ml'), $this->densityOf($part)]),
         ];
     }
 
@@ -77,12 +106,12 @@ final readonly class MixTraces
         $name = strtoupper($part);
 
         return [
-            new Trace($part.'_g', 'Part '.$name.' by weight', 'g', $g, "the total weight × part $name's share of the ratio, by weight",
+            new Trace($this->prefix.$part.'_g', 'Part '.$name.' by weight', 'g', $g, "the total weight × part $name's share of the ratio, by weight",
                 "total_g * ratio_$part / (ratio_a + ratio_b)",
-                [TraceInput::computed('total_g', 'total weight', $this->result->mix->totalG() ?? NAN, 'g', 'total_g'), ...$this->ratio()]),
-            new Trace($part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "weight of part $name ÷ its density",
+                [TraceInput::computed('total_g', 'total weight', $this->mix()->totalG() ?? NAN, 'g', $this->prefix.'total_g'), ...$this->ratio()]),
+            new Trace($this->prefix.$part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "weight of part $name ÷ its density",
                 "{$part}_g / density_$part",
-                [TraceInput::computed($part.'_g', 'part '.$name, $g ?? NAN, 'g', $part.'_g'), $this->densityOf($part)]),
+                [TraceInput::computed($part.'_g', 'part '.$name, $g ?? NAN, 'g', $this->prefix.$part.'_g'), $this->densityOf($part)]),
         ];
     }
 

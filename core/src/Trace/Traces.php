@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Plan\Piece;
 
 /** The traces of all figures of one coat, or of a piece alone. */
@@ -17,6 +18,11 @@ final class Traces
             ...(new PieceTraces($result->case->piece))->all(),
             ...(new VolumeTraces($result))->all(),
             ...(new MixTraces($result))->all(),
+            ...array_merge(...array_map(
+                static fn (Lift $lift, int $index): array => (new MixTraces($result, $lift, 'lift_'.($index + 1).'_'))->all(),
+                $result->lifts,
+                array_keys($result->lifts),
+            )),
             ...(new HeldTraces($result))->all(),
             ...(new FilmTraces($result))->all(),
             ...(new TorchTraces($result))->all(),

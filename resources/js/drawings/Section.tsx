@@ -126,7 +126,7 @@ export function Section(props: Props): ReactNode {
         const mm = layer.id === props.currentId ? film : (layer.thickness_mm ?? 0)
         const span = spanOf(layer, stack, frame, mm)
         return layer.id === props.currentId && layer.containment === 'open' && layer.share === 1
-            ? filmPath(left, right, span.top, span.bottom, bottom, side)
+            ? filmPath(left, right, span.top, GROUND, bottom, side)
             : layerPath(layer, span, frame)
     }
 
@@ -150,43 +150,48 @@ export function Section(props: Props): ReactNode {
                         heightMm={props.wallMm ?? Math.min(mostMm, below + film + 1)}
                     />
                 )}
-                {stack
-                    .filter((layer) => layer.id !== props.currentId && layer.thickness_mm !== null)
-                    .map((layer) => (
-                        <OtherLayer
-                            key={layer.id}
-                            d={pathOf(layer)}
-                            above={here !== undefined && layer.layer > here.layer}
-                            name={`${props.nameOf(layer)}, ${props.say(layer.thickness_mm ?? 0)}`}
-                            onPress={() => props.onChoose(layer.id)}
-                        />
-                    ))}
-                {here !== undefined && props.thicknessMm !== null && (
-                    <>
-                        <path
-                            d={pathOf(here)}
-                            fill="url(#gloss)"
-                            stroke="var(--resin-edge)"
-                            strokeWidth="1.25"
-                            strokeLinejoin="round"
-                        />
-                        <Lifts frame={frame} layer={here} top={top} bottom={height(below)} />
-                        <Inclusions layer={here} span={spanOf(here, stack, frame, film)} frame={frame} />
-                        {here.share === 1 && <Shine left={left} right={right} top={top} ground={height(below)} />}
-                        {side > 0 && <Beads left={left} right={right} bottom={bottom} side={side} />}
-                    </>
+                {[...stack].reverse().map((layer) =>
+                    layer.id !== props.currentId ? (
+                        layer.thickness_mm !== null && (
+                            <OtherLayer
+                                key={layer.id}
+                                d={pathOf(layer)}
+                                above={here !== undefined && layer.layer > here.layer}
+                                name={`${props.nameOf(layer)}, ${props.say(layer.thickness_mm)}`}
+                                onPress={() => props.onChoose(layer.id)}
+                            />
+                        )
+                    ) : (
+                        <g key={layer.id}>
+                            <path
+                                d={pathOf(layer)}
+                                fill="url(#gloss)"
+                                stroke="var(--resin-edge)"
+                                strokeWidth="1.25"
+                                strokeLinejoin="round"
+                            />
+                            <Lifts frame={frame} layer={layer} top={top} bottom={height(below)} />
+                            <Inclusions layer={layer} span={spanOf(layer, stack, frame, film)} frame={frame} />
+                            {layer.share === 1 && <Shine left={left} right={right} top={top} ground={height(below)} />}
+                            {side > 0 && layer.share === 1 && (
+                                <Beads left={left} right={right} bottom={bottom} side={side} />
+                            )}
+                        </g>
+                    ),
                 )}
                 <Ruler height={height} mostMm={mostMm} />
 
-                {props.labelMaxMm !== null && below + props.labelMaxMm < mostMm && (
-                    <Mark
-                        y={height(below + props.labelMaxMm)}
-                        left={LEFT}
-                        right={rim}
-                        narrow={narrow}
-                        label={`label: ${props.say(props.labelMaxMm)} at most`}
-                    />
-                )}
+                {props.labelMaxMm !== null &&
+                    below + props.labelMaxMm < mostMm &&
+                    (!narrow || props.labelMaxMm > film) && (
+                        <Mark
+                            y={height(below + props.labelMaxMm)}
+                            left={LEFT}
+                            right={rim}
+                            narrow={narrow}
+                            label={`label: ${props.say(props.labelMaxMm)} at most`}
+                        />
+                    )}
                 {props.holdsMm !== null && below + props.holdsMm < mostMm && (
                     <Mark
                         y={height(below + props.holdsMm)}
@@ -196,15 +201,17 @@ export function Section(props: Props): ReactNode {
                         label={`edge holds ${props.say(props.holdsMm)}`}
                     />
                 )}
-                {!detail && height(below) - height(below + props.thinnestMm) > 3 && film > props.thinnestMm * 2 && (
-                    <Mark
-                        y={height(below + props.thinnestMm)}
-                        left={LEFT}
-                        right={rim}
-                        narrow={narrow}
-                        label={narrow ? '' : `levels from ${props.say(props.thinnestMm)}`}
-                    />
-                )}
+                {!detail &&
+                    height(below) - height(below + props.thinnestMm) > 3 &&
+                    height(below + props.thinnestMm) - top > 24 && (
+                        <Mark
+                            y={height(below + props.thinnestMm)}
+                            left={LEFT}
+                            right={rim}
+                            narrow={narrow}
+                            label={narrow ? '' : `levels from ${props.say(props.thinnestMm)}`}
+                        />
+                    )}
                 <g className="text-[12px]" fill="var(--ink-soft)">
                     {props.edgeDepthMm > 0 && !narrow && !detail && (
                         <>
@@ -270,7 +277,7 @@ export function Section(props: Props): ReactNode {
                                 x={narrow ? right : rim + 14}
                                 y={narrow ? top - 9 : top + 9}
                                 textAnchor={narrow ? 'end' : 'start'}
-                                className="figure text-[26px]"
+                                className={`figure ${narrow ? 'text-[20px]' : 'text-[26px]'}`}
                                 fill="var(--ink)"
                                 stroke="var(--bench)"
                                 strokeWidth="5"

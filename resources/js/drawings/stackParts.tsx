@@ -35,22 +35,23 @@ export function spanOf(layer: StackLayer, stack: StackLayer[], frame: Frame, thi
     }
 }
 
-/** A coat's own outline: level, domed at its edge by the real profile, or climbing a wall. */
+/**
+ * A coat's own outline: level, domed at its edge by the real profile, or climbing a wall. It is drawn
+ * down to the piece: what lies below is drawn over it, whatever its surface is.
+ */
 export function layerPath(layer: StackLayer, span: Span, frame: Frame): string {
     const { from, to, bottom, top } = span
+    const floor = layer.share < 1 ? bottom : frame.ground
     const middle = (from + to) / 2
     const rim = layer.rim.map(([inMm, highMm]): [number, number] => [
         Math.min(middle - from, inMm * frame.across),
         layer.containment === 'held' ? bottom - highMm * frame.up : top - highMm * frame.up,
     ])
-    if (rim.length === 0) return `M${from} ${bottom}V${top}H${to}V${bottom}Z`
+    if (rim.length === 0) return `M${from} ${floor}V${top}H${to}V${floor}Z`
     const line = (points: [number, number][], x: (d: number) => number): string =>
         points.map(([d, y]) => `L${x(d)} ${y}`).join('')
     return (
-        `M${from} ${bottom}` +
-        line(rim, (d) => from + d) +
-        line([...rim].reverse(), (d) => to - d) +
-        `L${to} ${bottom}Z`
+        `M${from} ${floor}` + line(rim, (d) => from + d) + line([...rim].reverse(), (d) => to - d) + `L${to} ${floor}Z`
     )
 }
 
@@ -82,13 +83,30 @@ const DRAWN = 9
 /** What is embedded, standing where it stands; more than a few are only hinted at. */
 export function Inclusions(props: { layer: StackLayer; span: Span; frame: Frame }): ReactNode {
     const { layer, span, frame } = props
-    const thickness = (span.bottom - span.top) / frame.up
     return (
         <g aria-hidden="true" stroke="var(--ink)" strokeWidth="1.25" fill="var(--sheet)" fillOpacity="0.72">
+            <defs>
+                <pattern id="grains" width="11" height="9" patternUnits="userSpaceOnUse">
+                    <path d="M2 2 h2 M7 6 h2 M9 1 h1 M4 7 h1" stroke="var(--ink)" strokeWidth="1.6" opacity="0.6" />
+                </pattern>
+            </defs>
             {layer.inclusions.map((one, sort) => {
+                if (one.height_mm === null) {
+                    return (
+                        <rect
+                            key={sort}
+                            x={span.from}
+                            y={span.top}
+                            width={span.to - span.from}
+                            height={span.bottom - span.top - one.bottom_mm * frame.up}
+                            fill="url(#grains)"
+                            stroke="none"
+                        />
+                    )
+                }
                 const shown = Math.min(DRAWN, one.count)
                 const bottom = span.bottom - one.bottom_mm * frame.up
-                const high = Math.max(3, (one.height_mm ?? thickness) * frame.up)
+                const high = Math.max(3, one.height_mm * frame.up)
                 const wide = one.ball ? high : Math.max(14, Math.min(46, (span.to - span.from) / (shown * 2.4)))
                 const step = (span.to - span.from) / (shown + 0.6)
                 return Array.from({ length: shown }, (_, index) => {

@@ -29,6 +29,7 @@ final class Page
             button: 'button, [role=button]', link: 'a[href]', textbox: 'input:not([type=file]), textarea', slider: '[role=slider]',
             heading: 'h1, h2, h3', dialog: '[role=dialog]', status: '[role=status]', option: '[role=option]', combobox: 'select',
             radio: '[role=radio]', checkbox: '[role=checkbox]', timer: '[role=timer]', listitem: 'li',
+            tab: '[role=tab]', menuitem: '[role=menuitem]', application: '[role=application]',
         }
         const text = (element) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim()
         const nameOf = (element) =>
@@ -152,6 +153,7 @@ final class Page
     public function type(string $label, string $text): void
     {
         $field = $this->find('textbox', $label);
+        $this->js('arguments[0].scrollIntoView({ block: "center" })', $field);
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys([WebDriverKeys::CONTROL, WebDriverKeys::NULL]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use PDO;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -37,6 +38,23 @@ final class Studio
     public function url(string $path): string
     {
         return "http://127.0.0.1:{$this->port}$path";
+    }
+
+    /** The path with the keys of pieces and coats turned into their numbers. */
+    public function path(string $path): string
+    {
+        return (string) preg_replace_callback('~^/(pieces|coats)/([a-z][a-z0-9-]*)(?=/|$)~', function (array $found): string {
+            $row = $this->database()->prepare("select id from {$found[1]} where key = ?");
+            $row->execute([$found[2]]);
+            $id = $row->fetchColumn();
+
+            return '/'.$found[1].'/'.($id === false ? $found[2] : $id);
+        }, $path);
+    }
+
+    public function database(): PDO
+    {
+        return new PDO('sqlite:'.$this->folder.'/studio.sqlite', options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
     }
 
     public function serve(): void

@@ -2,43 +2,89 @@ import type { ReactNode } from 'react'
 import { Digits } from '../../controls/Digits'
 import { Figure } from '../../controls/TraceSheet'
 import { Cup, cupFor } from '../../drawings/Cup'
-import { joined, volumeMix, weightMix, type Shown } from '../../lib/format'
+import { joined, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { MixFigures } from '../../types'
+import type { CoatFigures, MixFigures } from '../../types'
+
+interface Props {
+    mix: MixFigures
+    /** The pours of a deep coat, one after the other. */
+    lifts?: CoatFigures['lifts']
+    /** Colours laid wet on wet, in their order. */
+    parts?: CoatFigures['parts']
+}
 
 /** What to weigh out: two cups at one scale, A left, B right, the grams as tall as a thumb. */
-export function AnswerCups({ mix }: { mix: MixFigures }): ReactNode {
+export function AnswerCups({ mix, lifts = [], parts = [] }: Props): ReactNode {
     const units = useUnits()
-    const weight = weightMix(mix.a_g, mix.total_g)
-    const volume = volumeMix(mix.a_ml, mix.b_ml, units)
-    const cupMl = cupFor(Math.max(mix.a_ml, mix.b_ml))
+    const first = lifts.length > 1 ? lifts[0] : undefined
+    // one lift is mixed at a time: never all of them in one cup
+    const cup = first === undefined ? mix : { ...first, total_g: first.b_g === null ? null : first.a_g + first.b_g }
+    const prefix = first === undefined ? '' : 'lift_1_'
+    const weight = weightMix(cup.a_g, cup.total_g)
+    const amounts = volumeMix(cup.a_ml, cup.b_ml, units)
+    const cupMl = cupFor(Math.max(cup.a_ml, cup.b_ml))
     return (
         <div className="@container" data-testid="answer">
             <div className="flex flex-wrap items-end gap-x-6 gap-y-4 print:flex-nowrap">
-                <Part part="A" ml={mix.a_ml} cupMl={cupMl} weight={weight.a} volume={volume.a} />
-                <Part part="B" ml={mix.b_ml} cupMl={cupMl} weight={weight.b} volume={volume.b} />
+                <Part prefix={prefix} part="A" ml={cup.a_ml} cupMl={cupMl} weight={weight.a} volume={amounts.a} />
+                <Part prefix={prefix} part="B" ml={cup.b_ml} cupMl={cupMl} weight={weight.b} volume={amounts.b} />
                 <div className="pb-1 print:hidden">
+                    {first !== undefined && <p className="pb-1 font-semibold">Lift 1 of {lifts.length}</p>}
                     <Figure
-                        of="total_g"
+                        of={`${prefix}total_g`}
                         label={`Total weight ${joined(weight.total)}`}
                         className="figure measured block text-2xl @min-[880px]:text-3xl"
                     >
                         {weight.total.text} <span className="unit">g</span>
                     </Figure>
                     <Figure
-                        of="total"
-                        label={`${joined(volume.total)} in all`}
+                        of={`${prefix}total`}
+                        label={`${joined(amounts.total)} in all`}
                         className="mt-1 block text-base text-soft @min-[880px]:text-lg"
                     >
-                        {joined(volume.total)} in all
+                        {joined(amounts.total)} in all
                     </Figure>
                 </div>
+                <Portions lifts={lifts} parts={parts} />
             </div>
         </div>
     )
 }
 
-function Part(props: { part: 'A' | 'B'; ml: number; cupMl: number; weight: Shown; volume: Shown }): ReactNode {
+/** The amounts of each pour, or of each colour, in the order in which they are poured. */
+function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts: CoatFigures['parts'] }): ReactNode {
+    const units = useUnits()
+    const rows =
+        lifts.length > 1
+            ? lifts.map((lift, index) => {
+                  const weight = weightMix(lift.a_g, lift.b_g === null ? null : lift.a_g + lift.b_g)
+                  return [`Lift ${index + 1}`, `${weight.a.text} + ${joined(weight.b)}`]
+              })
+            : parts.length > 1
+              ? parts.map((part) => [part.colour, joined(volume(part.ml, units))])
+              : []
+    if (rows.length === 0) return null
+    return (
+        <dl className="grid grid-cols-[auto_auto] gap-x-3 pb-1 text-sm" data-testid="portions">
+            {rows.map(([word, amount], index) => (
+                <div key={`${word}-${index}`} className="contents">
+                    <dt className="text-soft">{word}</dt>
+                    <dd>{amount}</dd>
+                </div>
+            ))}
+        </dl>
+    )
+}
+
+function Part(props: {
+    prefix: string
+    part: 'A' | 'B'
+    ml: number
+    cupMl: number
+    weight: Shown
+    volume: Shown
+}): ReactNode {
     const key = props.part.toLowerCase()
     const long = props.weight.text.length > 6
     return (
@@ -52,14 +98,14 @@ function Part(props: { part: 'A' | 'B'; ml: number; cupMl: number; weight: Shown
             />
             <div>
                 <Figure
-                    of={`${key}_g`}
+                    of={`${props.prefix}${key}_g`}
                     label={`Part ${props.part}, ${joined(props.weight)}`}
                     className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[2.6rem] @min-[880px]:text-[3.2rem]' : 'text-[3.4rem] @min-[880px]:text-[3.7rem]'}`}
                 >
                     <Digits text={props.weight.text} /> <span className="unit">g</span>
                 </Figure>
                 <Figure
-                    of={`${key}_ml`}
+                    of={`${props.prefix}${key}_ml`}
                     label={`Part ${props.part}, ${joined(props.volume)}`}
                     className="mt-2 block text-2xl @min-[600px]:text-xl @min-[880px]:text-2xl"
                 >

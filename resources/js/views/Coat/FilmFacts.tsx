@@ -8,7 +8,6 @@ import type { StackAnswer } from '../../types'
 export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
     const units = useUnits()
     const { film, held, lifts } = answer.coat
-    const whole = answer.whole
     const facts: { word: string; figure: string | null; text: string | null }[] = [
         { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
         {
@@ -22,7 +21,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                       : `${digits(film.settle_min, 1)} min`,
         },
         {
-            word: 'Keeps bubbles to',
+            word: 'Bubbles stay under',
             figure: 'smallest_bubble_um',
             text: film.smallest_bubble_um === null ? null : `${trimmed(film.smallest_bubble_um, 0)} µm`,
         },
@@ -39,15 +38,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                     ? null
                     : held.edge_angle_deg === null
                       ? 'more than it holds'
-                      : `${trimmed(held.edge_angle_deg, 0)}°`,
-        },
-        {
-            word: 'In hand',
-            figure: 'limit_ml',
-            text:
-                held === null || answer.coat.thickness_mm === null
-                    ? null
-                    : `${trimmed(Math.max(0, 100 - (answer.coat.thickness_mm / held.limit_thickness_mm) * 100), 0)} %`,
+                      : `${trimmed(held.edge_angle_deg, 0)}°, ${inHand(answer)} % in hand`,
         },
         {
             word: lifts.length > 1 ? `${lifts.length} lifts, each to` : 'Warms itself to',
@@ -64,18 +55,9 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
             figure: 'stays_on_relief_mm',
             text: film.stays_on_relief_mm === null ? null : joined(thickness(film.stays_on_relief_mm, units)),
         },
-        { word: 'Dew point', figure: 'dew_point_c', text: joined(temperature(answer.dew_point_c, units)) },
-        {
-            word: 'Whole stack',
-            figure: null,
-            text:
-                whole.thickness_mm === null || (answer.stack.length < 2 && whole.target_thickness_mm === null)
-                    ? null
-                    : `${joined(thickness(whole.thickness_mm, units))}${whole.target_thickness_mm === null ? '' : ` of ${joined(thickness(whole.target_thickness_mm, units))}`}, ${trimmed(whole.resin_g, 0)} g`,
-        },
     ]
     return (
-        <dl className="flex flex-wrap gap-x-7 border-t ruled pt-2 text-[15px]">
+        <dl className="flex flex-wrap gap-x-5 border-t ruled pt-2 text-[15px]">
             {facts
                 .filter(({ text }) => text !== null)
                 .map(({ word, figure, text }) => (
@@ -86,4 +68,10 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                 ))}
         </dl>
     )
+}
+
+/** How much of what the edge holds is still free, per cent. */
+function inHand({ coat }: StackAnswer): string {
+    const most = coat.held?.limit_thickness_mm ?? 1
+    return trimmed(Math.max(0, 100 - ((coat.thickness_mm ?? 0) / most) * 100), 0)
 }

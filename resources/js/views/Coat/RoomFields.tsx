@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
-import { fieldNumber, fieldTemperature } from '../../lib/format'
+import { fieldNumber, fieldTemperature, joined, temperature } from '../../lib/format'
+import { Figure } from '../../controls/TraceSheet'
 import { useUnits } from '../../lib/pages'
 import type { CoatInForce } from '../../types'
 import { entryOf } from './entries'
@@ -9,15 +10,22 @@ import type { useCoatDraft } from './useCoatDraft'
 export function RoomFields({
     draft,
     inForce,
+    dewPointC,
 }: {
     draft: ReturnType<typeof useCoatDraft>
     inForce: CoatInForce | undefined
+    dewPointC: number | undefined
 }): ReactNode {
     const units = useUnits()
     const { room } = draft.rows
     const entry = entryOf(draft)
     return (
         <div className="grid grid-cols-2 gap-4">
+            {dewPointC !== undefined && (
+                <p className="col-span-2 text-soft">
+                    Dew point <Figure of="dew_point_c">{joined(temperature(dewPointC, units))}</Figure>
+                </p>
+            )}
             {entry(
                 'studio',
                 'temperature_c',

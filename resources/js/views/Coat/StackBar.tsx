@@ -9,19 +9,20 @@ import { joined, thickness, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import { COAT_KINDS, COAT_KINDS_FOR } from '../../lib/words'
-import type { StackLayer } from '../../types'
+import type { StackAnswer, StackLayer } from '../../types'
 
 interface Props {
     pieceId: number
     currentId: number
     stack: StackLayer[]
+    whole: StackAnswer['whole'] | undefined
     templates: { id: number; name: string }[]
     /** Saves what is touched before the page is left; false when it was refused. */
     flush: () => Promise<boolean>
 }
 
 /** The coats of the piece in the order in which they are laid, and what can be done with them. */
-export function StackBar({ pieceId, currentId, stack, templates, flush }: Props): ReactNode {
+export function StackBar({ pieceId, currentId, stack, whole, templates, flush }: Props): ReactNode {
     const units = useUnits()
     const [naming, setNaming] = useState(false)
     const at = stack.findIndex((layer) => layer.id === currentId)
@@ -87,7 +88,10 @@ export function StackBar({ pieceId, currentId, stack, templates, flush }: Props)
                 </Tool>
             </div>
             <DropdownMenu.Root>
-                <DropdownMenu.Trigger className="my-1 flex min-h-10 shrink-0 items-center gap-1.5 rounded border border-line bg-sheet px-3 hover:bg-recess">
+                <DropdownMenu.Trigger
+                    aria-label="Add a coat"
+                    className="my-1 flex min-h-10 shrink-0 items-center gap-1.5 rounded border border-line bg-sheet px-3 hover:bg-recess"
+                >
                     <PlusIcon size={18} /> Coat
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
@@ -111,6 +115,16 @@ export function StackBar({ pieceId, currentId, stack, templates, flush }: Props)
                     </DropdownMenu.Content>
                 </DropdownMenu.Portal>
             </DropdownMenu.Root>
+            {whole !== undefined &&
+                whole.thickness_mm !== null &&
+                (stack.length > 1 || whole.target_thickness_mm !== null) && (
+                    <p className="ml-auto hidden shrink-0 self-center text-sm text-soft md:block" data-testid="whole">
+                        {joined(thickness(whole.thickness_mm, units))} in all
+                        {whole.target_thickness_mm !== null &&
+                            ` of ${joined(thickness(whole.target_thickness_mm, units))}`}
+                        , {Math.round(whole.resin_g)} g of resin on each
+                    </p>
+                )}
             <NameSheet open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />
         </div>
     )

@@ -113,6 +113,7 @@ function CoatPage(props: Props): ReactNode {
                     pieceId={props.piece.id}
                     currentId={props.coat.id}
                     stack={answer?.stack ?? []}
+                    whole={answer?.whole}
                     templates={props.templates}
                     flush={draft.flush}
                 />
@@ -149,7 +150,7 @@ function CoatPage(props: Props): ReactNode {
                                 <StepsPanel draft={draft} steps={answer?.steps ?? []} />
                             </Tabs.Content>
                             <Tabs.Content value="room">
-                                <RoomFields draft={draft} inForce={answer?.in_force} />
+                                <RoomFields draft={draft} inForce={answer?.in_force} dewPointC={answer?.dew_point_c} />
                             </Tabs.Content>
                         </Tabs.Root>
                         {draft.sentences.form !== undefined && (
@@ -163,7 +164,7 @@ function CoatPage(props: Props): ReactNode {
                             </p>
                         ) : (
                             <>
-                                <AnswerCups mix={answer.coat.mix} />
+                                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} parts={answer.coat.parts} />
                                 <div className="border-t ruled pt-2">
                                     <Section
                                         stack={answer.stack}

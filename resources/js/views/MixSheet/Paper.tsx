@@ -45,7 +45,7 @@ export function Paper(props: Props): ReactNode {
             </header>
 
             <section className="mt-4">
-                <AnswerCups mix={answer.coat.mix} />
+                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} parts={answer.coat.parts} />
             </section>
             <p className="mt-2 line-clamp-2 font-bold break-words">
                 {resin.name}

@@ -160,10 +160,10 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
             </p>
             <div className="flex flex-wrap gap-2">
                 <Button onClick={() => setTracing(true)}>
-                    <ImageIcon size={20} /> Trace it over a photo
+                    <ImageIcon size={20} /> Trace a photo
                 </Button>
                 <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded border border-line bg-sheet px-4 hover:bg-recess focus-within:outline-3">
-                    <FileIcon size={20} /> Bring an SVG drawing
+                    <FileIcon size={20} /> Bring an SVG
                     <input
                         type="file"
                         accept=".svg,image/svg+xml"

@@ -149,9 +149,14 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             Pieces
                         </LinkButton>
                     ) : (
-                        <Button look="quiet" onClick={() => router.delete(`/pieces/${piece.id}`)}>
-                            Take it away
-                        </Button>
+                        <>
+                            <Button look="quiet" onClick={() => router.delete(`/pieces/${piece.id}`)}>
+                                Take it away
+                            </Button>
+                            <Button look="quiet" onClick={() => router.post(`/pieces/${piece.id}/again`)}>
+                                The same again
+                            </Button>
+                        </>
                     )
                 }
                 forward={

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use GdImage;
+use Tests\Browser\Support\Page;
+
+/** Any piece, any film: traced, brought, stacked by hand and by template, domed to its limit. */
+final class AnyPieceTest extends BrowserTestCase
+{
+    private const JITTER_PX = 2;
+
+    private const PHOTO_PX = 2560;
+
+    public function test_a_round_piece_is_traced_over_its_photo(): void
+    {
+        mt_srand(3);
+        $page = $this->beginTracing('Traced disc', $this->photo(static function (GdImage $image): void {
+            imagefilledellipse($image, 1240, 860, 1200, 1200, (int) imagecolorallocate($image, 196, 164, 112));
+            imagefilledrectangle($image, 120, 1640, 2120, 1680, (int) imagecolorallocate($image, 40, 40, 40));
+        }));
+        // a rule of 500 mm, 2000 px long: the disc is 300 mm across
+        $page->type('They are apart', '50 cm');
+        $this->clickPhoto($page, [[120, 1660], [2120, 1660]]);
+        $page->press('button', 'Edge: 0');
+        $circle = [];
+        for ($i = 0; $i < 24; $i++) {
+            $circle[] = [1240 + 600 * cos(2 * M_PI * $i / 24), 860 + 600 * sin(2 * M_PI * $i / 24)];
+        }
+        $this->clickPhoto($page, $circle);
+        $page->press('button', 'Use this outline');
+        $page->until(fn (): bool => ! $page->has('dialog', ''), 'the tracing to close');
+        $page->untilSees('to coat');
+        self::assertEqualsWithDelta(M_PI * 15 ** 2, (float) $page->text('[data-figure=area_cm2]'), M_PI * 15 ** 2 * 0.01);
+        $page->press('button', 'Plan its coat');
+        $page->find('slider', 'Film thickness');
+    }
+
+    public function test_a_slanted_photo_is_put_straight_by_a_sheet_and_mended_by_keys(): void
+    {
+        mt_srand(4);
+        // seen from 35° beside the upright, a sheet of 297 × 210 mm on a board of 400 × 300 mm
+        $camera = static function (float $x, float $y): array {
+            $depth = 1000 + ($y - 150) * sin(deg2rad(35));
+
+            return [1280 + 5000 * ($x - 200) / $depth, 900 + 5000 * ($y - 150) * cos(deg2rad(35)) / $depth];
+        };
+        $board = array_map(static fn (array $at): array => $camera(...$at), [[0, 0], [400, 0], [400, 300], [0, 300]]);
+        $sheet = array_map(static fn (array $at): array => $camera(...$at), [[40, 40], [337, 40], [337, 250], [40, 250]]);
+        $page = $this->beginTracing('Slanted board', $this->photo(static function (GdImage $image) use ($board, $sheet): void {
+            imagefilledpolygon($image, array_map(intval(...), array_merge(...$board)), (int) imagecolorallocate($image, 150, 110, 70));
+            imagefilledpolygon($image, array_map(intval(...), array_merge(...$sheet)), (int) imagecolorallocate($image, 240, 240, 232));
+        }));
+        $page->press('radio', 'A known sheet');
+        $page->type('Width', '297');
+        $page->type('Height', '210');
+        $this->clickPhoto($page, $sheet);
+        $page->press('button', 'Edge: 0');
+        $page->js('[...document.querySelectorAll("[role=dialog] input[type=checkbox]")][0].click()');
+        $this->clickPhoto($page, $board);
+        $page->untilSees('Use this outline');
+        $page->until(fn (): bool => preg_match('/([\d.]+) cm²/', $page->text('[role=dialog]'), $found) === 1 && abs((float) $found[1] - 1200) < 12, 'an area within a percent of 1200 cm²');
+        // one corner is taken hold of and moved by keys, then put back with Undo
+        $this->clickPhoto($page, [$board[2]], jitter: 0);
+        $board = $page->find('application', 'The photo');
+        $board->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
+        for ($i = 0; $i < 11; $i++) {
+            $board->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
+        }
+        $page->until(fn (): bool => preg_match('/([\d.]+) cm²/', $page->text('[role=dialog]'), $found) === 1 && (float) $found[1] > 1212, 'the corner to be farther out');
+        for ($i = 0; $i < 12; $i++) {
+            $page->press('button', 'Undo');
+        }
+        $page->until(fn (): bool => preg_match('/([\d.]+) cm²/', $page->text('[role=dialog]'), $found) === 1 && abs((float) $found[1] - 1200) < 12, 'the corner to be back');
+        $page->press('button', 'Close');
+    }
+
+    public function test_an_svg_drawing_is_brought_and_a_bomb_is_refused_where_it_was_brought(): void
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Name', 'Drawn tag');
+        $page->press('radio', 'Other');
+        $bring = static function (string $name, string $svg) use ($page): void {
+            file_put_contents($file = self::$studio->folder.'/'.$name, $svg);
+            $page->driver->findElement(WebDriverBy::cssSelector('input[accept*=svg]'))->sendKeys($file);
+        };
+        $bring('bomb.svg', '<!DOCTYPE svg [<!ENTITY a "b">]><svg xmlns="http://www.w3.org/2000/svg"/>');
+        $page->untilSees('a document type or entities');
+        $bring('bare.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><path d="M0 0h10v10h-10z M4 1h2v2h-2z"/></svg>');
+        $page->type('Width of the piece', '5 cm');
+        $page->press('button', 'Take it');
+        $page->untilSees('24 cm²');
+        self::assertSame('Drawn tag', $page->find('textbox', 'Name')->getAttribute('value'));
+    }
+
+    public function test_a_stack_is_built_by_hand_kept_and_laid_on_another_piece(): void
+    {
+        $page = $this->takeIn('Plain tile', '98', '98', 'tile');
+        $page->type('Film thickness', '0,4');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->until(fn (): bool => $page->text('[role=status]') === 'Saved', 'the base');
+        $this->choose($page, 'Coat', 'base');
+        $this->addCoat($page, 'Dome');
+        $page->until(fn (): bool => count($this->stack($page)) === 2, 'two coats');
+        self::assertSame(['Base coat', 'Dome'], $this->stack($page));
+        $page->press('button', 'The same coat once more');
+        $page->until(fn (): bool => $this->stack($page) === ['Base coat', 'Dome', 'Dome'], 'three coats');
+        $page->press('button', 'Lay it earlier');
+        $page->until(fn (): bool => $page->js('return document.querySelector("[aria-label^=Coats] [aria-current]").textContent.startsWith("2")') === true, 'the new one to be second');
+        $page->press('button', 'Take this coat away');
+        $page->untilSees('was taken away');
+        self::assertSame(['Base coat', 'Dome'], $this->stack($page));
+        $page->press('button', 'Undo');
+        $page->untilSees('coat is back');
+        self::assertCount(3, $this->stack($page));
+        $page->press('button', 'Take this coat away');
+        $page->until(fn (): bool => count($this->stack($page)) === 2, 'two coats again');
+
+        $this->addCoat($page, 'Keep this stack');
+        $page->type('Name of the stack', 'Two on a tile');
+        $page->press('button', 'Keep it');
+        $page->untilSees('can be laid on any piece');
+
+        $page = $this->takeIn('Larger tile', '200', '150', 'tile');
+        $this->addCoat($page, 'Lay “Two on a tile”');
+        $page->untilSees('is laid on Larger tile');
+        self::assertSame(['Base coat', 'Dome'], $this->stack($page));
+        self::assertSame('0.40', $page->find('textbox', 'Film thickness')->getAttribute('value'));
+        self::assertTrue($page->has('button', '12.0 ml film'), 'the amount is that of this piece');
+    }
+
+    public function test_a_dome_is_pulled_to_its_limit_and_over_it(): void
+    {
+        $page = $this->open('/coats/tiles-dome');
+        $page->until(fn (): bool => str_contains($page->text('dl'), 'in hand'), 'the dome');
+        for ($i = 0; $i < 30 && ! $page->sees('Add no more, and move no air over it'); $i++) {
+            $page->driver->action()->moveToElement($page->find('slider', 'Film thickness'))->clickAndHold()->moveByOffset(0, -2)->release()->perform();
+            $page->until(fn (): bool => $page->has('status', 'Saved'), 'it to be saved');
+        }
+        $page->untilSees('Add no more, and move no air over it');
+        $near = (float) $page->find('slider', 'Film thickness')->getAttribute('aria-valuenow');
+        $page->type('Film thickness', (string) ($near + 1));
+        $page->untilSees('Stop. Lay at most');
+        $page->untilSees('more than it holds');
+    }
+
+    public function test_lifts_steps_and_what_stands_in_them(): void
+    {
+        $page = $this->open('/coats/table-deep');
+        $page->untilSees('Lift 1 of 3');
+        self::assertStringContainsString('Lift 3', $page->text('[data-testid=portions]'));
+        $page->press('tab', 'Steps');
+        $page->press('checkbox', 'Seat the border all round');
+        $page->until(fn (): bool => $page->find('checkbox', 'Seat the border all round')->getAttribute('aria-checked') === 'true', 'the step to be ticked');
+        $page->type('A step of your own', 'Photograph the gears');
+        $page->press('button', 'Before');
+        $page->until(fn (): bool => $page->has('checkbox', 'Photograph the gears'), 'the own step');
+        $page = $this->open('/coats/table-deep');
+        $page->press('tab', 'Steps');
+        self::assertSame('true', $page->find('checkbox', 'Seat the border all round')->getAttribute('aria-checked'));
+        self::assertTrue($page->has('checkbox', 'Photograph the gears'));
+        $page->press('tab', 'More');
+        $before = $page->text('[data-figure=displaced]');
+        $page->type('Count', '60');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->until(fn (): bool => $page->text('[data-figure=displaced]') !== $before, 'more to be displaced');
+    }
+
+    public function test_the_same_again_in_another_size(): void
+    {
+        $page = $this->open('/pieces/trays');
+        $page->press('button', 'The same again');
+        $page->untilSees('give it its size');
+        $page->type('Width', '300');
+        $page->press('button', 'Save, to its coat');
+        $page->until(fn (): bool => $this->stack($page) === ['Base coat', 'Top coat'], 'its stack');
+    }
+
+    private function beginTracing(string $name, string $photo): Page
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Name', $name);
+        $page->press('radio', 'Other');
+        $page->press('button', 'Trace a photo');
+        $page->driver->findElement(WebDriverBy::cssSelector('[role=dialog] input[type=file]'))->sendKeys($photo);
+        $page->untilSees('1. The scale');
+
+        return $page;
+    }
+
+    /** @param  callable(GdImage): void  $draw */
+    private function photo(callable $draw): string
+    {
+        $image = imagecreatetruecolor(self::PHOTO_PX, 1800);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 90, 100, 104));
+        $draw($image);
+        imagejpeg($image, $file = self::$studio->folder.'/piece.jpg', 90);
+
+        return $file;
+    }
+
+    /**
+     * Presses on the photo as an unsteady hand does.
+     *
+     * @param  list<array{float, float}>  $points in pixels of the photo
+     */
+    private function clickPhoto(Page $page, array $points, int $jitter = self::JITTER_PX): void
+    {
+        $box = $page->js('const box = document.querySelector("[role=application]").getBoundingClientRect(); return [box.left, box.top, box.width / arguments[0]]', self::PHOTO_PX);
+        self::assertIsArray($box);
+        foreach ($points as [$x, $y]) {
+            $at = ['x' => $box[0] + ($x + mt_rand(-$jitter, $jitter)) * $box[2], 'y' => $box[1] + ($y + mt_rand(-$jitter, $jitter)) * $box[2], 'button' => 'left', 'clickCount' => 1];
+            $page->devtools('Input.dispatchMouseEvent', ['type' => 'mousePressed', ...$at]);
+            $page->devtools('Input.dispatchMouseEvent', ['type' => 'mouseReleased', ...$at]);
+        }
+    }
+
+    private function takeIn(string $name, string $width, string $height, string $kind): Page
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Name', $name);
+        $this->choose($page, 'Kind', $kind);
+        $page->type('Width', $width);
+        $page->type('Height', $height);
+        $page->press('button', 'Plan its coat');
+        $page->find('slider', 'Film thickness');
+
+        return $page;
+    }
+
+    private function choose(Page $page, string $label, string $value): void
+    {
+        $page->find('combobox', $label)->findElement(WebDriverBy::cssSelector("option[value=$value]"))->click();
+    }
+
+    private function addCoat(Page $page, string $item): void
+    {
+        $page->until(fn (): bool => $page->has('status', 'Saved'), 'what was typed to be saved');
+        $page->press('button', 'Add a coat');
+        $page->press('menuitem', $item);
+    }
+
+    /** @return list<string> the coats in the order in which they are laid */
+    private function stack(Page $page): array
+    {
+        $names = $page->js('return [...document.querySelectorAll("[aria-label^=Coats] li")].map((one) => one.querySelector("span").textContent.replace(/^\d+/, "").trim())');
+
+        return is_array($names) ? $names : [];
+    }
+}
