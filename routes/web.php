@@ -26,6 +26,7 @@ Route::get('/pieces/{piece}', [PieceController::class, 'edit'])->name('pieces.ed
 Route::put('/pieces/{piece}', [PieceController::class, 'update']);
 Route::delete('/pieces/{piece}', [PieceController::class, 'destroy']);
 Route::post('/pieces/{piece}/restore', [PieceController::class, 'restore'])->withTrashed();
+Route::get('/pieces/{piece}/template', [PieceController::class, 'template'])->name('pieces.template');
 Route::get('/pieces/{piece}/history', [PieceController::class, 'history'])->name('pieces.history')->withTrashed();
 
 Route::get('/coats/{coat}', [CoatController::class, 'show'])->name('coats.show');

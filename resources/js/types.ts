@@ -80,6 +80,10 @@ export interface CoatFigures {
         peak_c: number | null
     }[]
     parts: { colour: string; share_pct: number; ml: number }[]
+    /** The lip that a dammed coat leaves, and the top coat that it holds. */
+    lip: { rise_mm: number; holds_mm: number | null } | null
+    /** From when to when it stays where it is placed. */
+    placed: { from_min: number; to_min: number } | null
     torch: { passes_min: number[]; look_min: number; closes_min: number; tool: HeatTool }
     drips: { wipes_min: number[]; last_wipe_min: number; edge_film_left_mm: number; dripped_ml: number } | null
     windows: {
@@ -226,6 +230,7 @@ export interface PieceSpec {
     lip_mm?: number
     face_down?: boolean
     target_thickness_mm?: number
+    release?: string
 }
 
 export interface MeasureSpec {
@@ -346,6 +351,7 @@ export interface CoatSpec {
     over_hard?: 'sand' | 'wipe'
     after_oil?: boolean
     turn_first?: boolean
+    dry_media?: string
     relief_mm?: number
     texture?: number
     coverage_pct?: number

@@ -38,7 +38,10 @@ final readonly class NowController
      */
     private function waiting(): array
     {
-        $poured = array_flip(Pour::query()->whereNotNull('coat_id')->distinct()->pluck('coat_id')->all());
+        $poured = [];
+        foreach (Pour::query()->whereNotNull('coat_id')->distinct()->get('coat_id') as $pour) {
+            $poured[$pour->coat_id] = true;
+        }
         $pieces = Piece::query()->with('coats')->whereHas('coats')->whereDoesntHave('pours', fn ($pours) => $pours->whereNull('finished_at'))
             ->orderBy('position')->limit(self::MOST_WAITING)->get();
         $waiting = [];

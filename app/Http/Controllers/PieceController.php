@@ -21,13 +21,21 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Outline\Inset;
+use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
+use OpenGlaze\Core\Plan\PieceReader;
+use OpenGlaze\Core\Quantity\LengthParser;
+use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Trace\Traces;
 use stdClass;
 
 /** Taking pieces in, and looking back at them. */
 final readonly class PieceController
 {
+    /** How much smaller than its place a backing is cut, mm. */
+    private const LESS_MM = 0.5;
+
     public function __construct(private PieceDesk $desk)
     {
     }
@@ -68,7 +76,11 @@ final readonly class PieceController
 
     public function edit(Piece $piece): Response
     {
-        return Inertia::render('TakeIn', ['piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id')]]);
+        return Inertia::render('TakeIn', ['piece' => [
+            ...$this->desk->summary($piece),
+            'coat_id' => $piece->coats()->value('id'),
+            'casts' => $this->casts($piece),
+        ]]);
     }
 
     public function update(Request $request, Piece $piece): RedirectResponse
@@ -110,6 +122,22 @@ final readonly class PieceController
         return redirect()->route('pieces')->with('said', $piece->name().' is back.');
     }
 
+    /** What is cut to fit inside it, at 1:1 on paper. */
+    public function template(Request $request, Piece $piece): Response
+    {
+        $outline = (new PieceReader)->saved($piece->spec)->outline ?? abort(404);
+        $less = $request->query('less');
+        try {
+            $lessMm = is_string($less) && trim($less) !== '' ? max(0.0, LengthParser::mm($less, Person::units($request)->lengthUnit())) : self::LESS_MM;
+            $shape = ['d' => Inset::pathData($outline, $lessMm), 'sentence' => null];
+        } catch (QuantityException|OutlineException $exception) {
+            $lessMm = self::LESS_MM;
+            $shape = ['d' => Inset::pathData($outline, 0.0), 'sentence' => $exception->getMessage()];
+        }
+
+        return Inertia::render('Template', ['piece' => $this->desk->summary($piece), 'less_mm' => $lessMm, ...$shape]);
+    }
+
     public function history(Piece $piece): Response
     {
         return Inertia::render('LookBack', [
@@ -119,6 +147,14 @@ final readonly class PieceController
                 ...UsedBesidePlanned::of($pour),
             ])->values(),
         ]);
+    }
+
+    /** How often its lowest coat was poured: of a mould, how often it was cast. */
+    private function casts(Piece $piece): int
+    {
+        $first = $piece->coats()->first();
+
+        return $first === null ? 0 : Pour::query()->where('coat_id', $first->id)->whereNotNull('finished_at')->count();
     }
 
     /** The piece as it is typed, whether it has a name yet or not. */

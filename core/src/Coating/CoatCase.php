@@ -17,9 +17,13 @@ use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Held\HeldFilm;
+use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Held\Puddle;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\Inclusion;
+use OpenGlaze\Core\Plan\Laying;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SizeBy;
@@ -29,6 +33,12 @@ use OpenGlaze\Core\Quantity\Sourced;
 /** One coat with all that it is computed from. */
 final readonly class CoatCase
 {
+    /** From here on resin stays where it is placed, Pa·s. */
+    public const STAYS_PA_S = 10.0;
+
+    /** Past this it drags threads, Pa·s. */
+    public const THREADS_PA_S = 20.0;
+
     public Liquid $liquid;
 
     public FilmClock $clock;
@@ -160,6 +170,36 @@ final readonly class CoatCase
     {
         return $this->coat->reliefMm === null || $this->thicknessMm === null ? null
             : (new EdgeDrain($this->liquid, $this->clock, $this->coat->reliefMm->value, INF))->filmLeftMm();
+    }
+
+    /** How high the resin climbs its wall, mm: the lip that it leaves there. Null where nothing dams it. */
+    public function lipLeftMm(): ?float
+    {
+        return $this->coat->isDammed() ? Meniscus::riseMm($this->liquid->capillaryLengthMm(), $this->studio->wallAngleDeg->value) : null;
+    }
+
+    /** The mean top coat in mm that this lip holds: flat up to it, and the dome of its own edge. */
+    public function lipHoldsMm(): ?float
+    {
+        $lip = $this->lipLeftMm();
+        if ($lip === null || $this->face->effectiveRadiusMm === null) {
+            return null;
+        }
+        $edge = HeldFilm::mostDeg($this->studio->advancingAngleDeg->value, $this->face->turnDeg);
+
+        return $lip + Puddle::meetingAt($this->face->effectiveRadiusMm, $edge, $this->liquid->capillaryLengthMm())->meanMm();
+    }
+
+    /**
+     * From when to when it stays where it is placed, minutes after the mixing; null unless it is placed thick.
+     *
+     * @return array{float, float}|null
+     */
+    public function placedMin(): ?array
+    {
+        return $this->coat->containment === Containment::Placed && $this->coat->laying !== Laying::Brush
+            ? [$this->clock->minutesToViscosity(self::STAYS_PA_S), $this->clock->minutesToViscosity(self::THREADS_PA_S)]
+            : null;
     }
 
     /** Edge to be coated on all pieces together, in metres. */

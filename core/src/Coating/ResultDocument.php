@@ -103,6 +103,14 @@ final class ResultDocument
                 'limit_ml' => $held->limitMl,
                 'limit_thickness_mm' => $held->limitThicknessMm,
             ],
+            'lip' => $result->case->lipLeftMm() === null ? null : [
+                'rise_mm' => $result->case->lipLeftMm(),
+                'holds_mm' => $result->case->lipHoldsMm(),
+            ],
+            'placed' => $result->case->placedMin() === null ? null : [
+                'from_min' => $result->case->placedMin()[0],
+                'to_min' => $result->case->placedMin()[1],
+            ],
             'lifts' => array_map(static fn (Lift $lift): array => [
                 'depth_mm' => $lift->depthMm,
                 'total_ml' => $lift->volume->totalMl(),

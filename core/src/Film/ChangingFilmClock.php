@@ -66,6 +66,19 @@ final class ChangingFilmClock implements FilmClock
         return $this->whenReached($ageMin, static fn (FilmState $state): float => $state->ageMin);
     }
 
+    public function minutesToViscosity(float $paS): float
+    {
+        $before = 0.0;
+        foreach ($this->states as $state) {
+            if ($this->viscosityAt($state->min) >= $paS) {
+                return $state->min === 0.0 ? 0.0 : $this->bisected(fn (float $min): bool => $this->viscosityAt($min) >= $paS, $before, $state->min);
+            }
+            $before = $state->min;
+        }
+
+        return $this->lastState()->min + $this->tail->minutesToViscosity($paS);
+    }
+
     public function mobilityAfter(float $min): float
     {
         $last = $this->lastState();
@@ -135,18 +148,19 @@ final class ChangingFilmClock implements FilmClock
     private function whenReached(float $wanted, callable $measure): float
     {
         $before = $this->lastStateWhere(static fn (FilmState $state): bool => $measure($state) <= $wanted);
-        $low = 0.0;
-        $high = $this->stepMin($before);
+
+        return $before->min + $this->bisected(fn (float $step): bool => $measure($this->advance($before, $step)) >= $wanted, 0.0, $this->stepMin($before));
+    }
+
+    /** @param  callable(float): bool  $reached false up to some moment, true after it */
+    private function bisected(callable $reached, float $low, float $high): float
+    {
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2;
-            if ($measure($this->advance($before, $middle)) < $wanted) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
+            $reached($middle) ? $high = $middle : $low = $middle;
         }
 
-        return $before->min + ($low + $high) / 2;
+        return ($low + $high) / 2;
     }
 
     /** @param  callable(FilmState): bool  $holds true up to some state, false after it */

@@ -22,6 +22,9 @@ interface FilmClock
     /** Minutes until the film has a given age; 0 when it has it already. */
     public function minutesToAge(float $ageMin): float;
 
+    /** Minutes until it is as thick as that, Pa·s; 0 when it is already. */
+    public function minutesToViscosity(float $paS): float;
+
     /** Mobility gathered from time 0. */
     public function mobilityAfter(float $min): float;
 

@@ -44,6 +44,11 @@ final readonly class SteadyFilmClock implements FilmClock
         return max(0.0, ($ageMin - $this->ageAtPourMin) / $this->rate);
     }
 
+    public function minutesToViscosity(float $paS): float
+    {
+        return max(0.0, log($paS / $this->viscosityAtPour) / $this->growth / 60);
+    }
+
     public function mobilityAfter(float $min): float
     {
         return -expm1(-$this->growth * $min * 60) / ($this->growth * $this->viscosityAtPour);

@@ -40,12 +40,13 @@ final readonly class HeldFilm
     public static function of(float $meanMm, float $areaMm2, float $radiusMm, float $capillaryMm, float $advancingDeg, float $turnDeg, float $lipMm = 0.0): self
     {
         $mostDeg = self::mostDeg($advancingDeg, $turnDeg);
-        $limit = Puddle::meetingAt($radiusMm, $mostDeg, $capillaryMm)->meanMm();
+        $most = Puddle::meetingAt($radiusMm, $mostDeg, $capillaryMm);
+        $limit = $most->meanMm();
         $domeMm = $meanMm - $lipMm;
         if ($domeMm <= 0) {
             return new self(0.0, $meanMm, ($lipMm + $limit) * $areaMm2 / 1000, $lipMm + $limit, 0.0, null);
         }
-        $puddle = $domeMm > $limit ? null : Puddle::holding($radiusMm, $domeMm, $capillaryMm, $mostDeg);
+        $puddle = $domeMm > $limit ? null : Puddle::holding($radiusMm, $domeMm, $capillaryMm, $mostDeg, $most);
 
         return new self(
             $puddle?->angleDeg,

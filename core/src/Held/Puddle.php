@@ -26,6 +26,7 @@ final readonly class Puddle
         public float $angleDeg,
         public float $centreMm,
         public float $volumeMl,
+        private ?float $curvature = null,
     ) {
     }
 
@@ -35,39 +36,61 @@ final readonly class Puddle
      * @param  float  $radiusMm  above 0
      * @param  float  $angleDeg  above 0, at most 180
      * @param  float  $capillaryMm  capillary length of the resin, above 0
+     * @param  float|null  $nearCurvature  of the apex, in 1/mm, where a puddle like it was solved before
      */
-    public static function meetingAt(float $radiusMm, float $angleDeg, float $capillaryMm): self
+    public static function meetingAt(float $radiusMm, float $angleDeg, float $capillaryMm, ?float $nearCurvature = null): self
     {
         $angle = deg2rad($angleDeg);
         if ($radiusMm > self::WIDE * $capillaryMm) {
             return self::wide($radiusMm, $angle, $capillaryMm);
         }
-        $curvature = self::curvatureFor($radiusMm, $angle, $capillaryMm);
-        [, $height, $volume] = self::profile($curvature, $angle, $capillaryMm);
+        [$curvature, $height, $volume] = self::solved($radiusMm, $angle, $capillaryMm, $nearCurvature);
 
-        return new self($radiusMm, $angleDeg, $height, $volume / 1000);
+        return new self($radiusMm, $angleDeg, $height, $volume / 1000, $curvature);
     }
 
     /**
      * The puddle of a mean thickness; null when no edge angle up to the largest holds so much.
      *
-     * @param  float  $mostDeg  the largest edge angle, at most 180
+     * @param  self|null  $most  the puddle at the largest edge angle, where it is known already
      */
-    public static function holding(float $radiusMm, float $meanMm, float $capillaryMm, float $mostDeg = 180.0): ?self
+    public static function holding(float $radiusMm, float $meanMm, float $capillaryMm, float $mostDeg = 180.0, ?self $most = null): ?self
     {
-        $most = self::meetingAt($radiusMm, $mostDeg, $capillaryMm);
+        $most ??= self::meetingAt($radiusMm, $mostDeg, $capillaryMm);
         if ($meanMm > $most->meanMm()) {
             return null;
         }
-        $angle = Root::of(
+
+        return self::secant($radiusMm, $meanMm, $capillaryMm, $most) ?? self::meetingAt($radiusMm, Root::of(
             static fn (float $deg): float => self::meetingAt($radiusMm, $deg, $capillaryMm)->meanMm() - $meanMm,
             1e-6,
             $mostDeg,
             1e-7,
             self::NEAR * $meanMm,
-        );
+        ), $capillaryMm);
+    }
 
-        return self::meetingAt($radiusMm, $angle, $capillaryMm);
+    /** From the steepest puddle down, each solved from the one before; null where that does not lead there. */
+    private static function secant(float $radius, float $mean, float $capillary, self $most): ?self
+    {
+        [$angle, $over] = [$most->angleDeg, $most->meanMm() - $mean];
+        // mean films of low puddles go with the half angle's sine
+        $next = rad2deg(2 * asin(min(1.0, sin(deg2rad($angle) / 2) * $mean / $most->meanMm())));
+        $curvature = $most->curvature;
+        for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {
+            $puddle = self::meetingAt($radius, $next, $capillary, $curvature === null ? null : $curvature * tan(deg2rad($next) / 4) / tan(deg2rad($angle) / 4));
+            $here = $puddle->meanMm() - $mean;
+            if (abs($here) <= self::NEAR * $mean) {
+                return $puddle;
+            }
+            if ($here === $over) {
+                return null;
+            }
+            [$angle, $over, $next] = [$next, $here, $next - $here * ($next - $angle) / ($here - $over)];
+            $curvature = $puddle->curvature;
+        }
+
+        return null;
     }
 
     /** Mean thickness in mm: the volume over the face. */
@@ -92,7 +115,7 @@ final readonly class Puddle
         $keep = function (float $r, float $z) use (&$rim): void {
             $rim[] = [$this->radiusMm - $r, $this->centreMm - $z];
         };
-        self::profile(self::curvatureFor($this->radiusMm, $angle, $capillaryMm), $angle, $capillaryMm, $keep);
+        self::profile($this->curvature ?? 2 / $this->radiusMm, $angle, $capillaryMm, $keep);
 
         return $rim === [] ? [[0.0, 0.0]] : array_reverse($rim);
     }
@@ -106,29 +129,35 @@ final readonly class Puddle
     }
 
     /**
-     * The apex curvature in 1/mm whose profile ends at the radius; the flatter the apex, the wider the puddle.
+     * The apex curvature in 1/mm whose profile ends at the radius, with its height in mm and its volume
+     * in mm³; the flatter the apex, the wider the puddle.
      *
      * Begins where the rim of a wide puddle meets the flat middle, tan(φ/4) falling by e in each
      * capillary length, which a Bessel function carries to the apex.
+     *
+     * @return array{float, float, float}
      */
-    private static function curvatureFor(float $radius, float $angle, float $capillary): float
+    private static function solved(float $radius, float $angle, float $capillary, ?float $near): array
     {
-        $misfit = static fn (float $log): float => log(self::profile(exp($log), $angle, $capillary)[0] / $radius);
-        $log = log(2 * tan($angle / 4) / ($capillary * self::besselI1($radius / $capillary)));
-        $here = $misfit($log);
+        $log = log($near ?? 2 * tan($angle / 4) / ($capillary * self::besselI1($radius / $capillary)));
+        $profile = self::profile(exp($log), $angle, $capillary);
+        $here = log($profile[0] / $radius);
         $slope = -$capillary / ($capillary + $radius);
         for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {
             $next = $log - $here / $slope;
-            $there = $misfit($next);
+            $profile = self::profile(exp($next), $angle, $capillary);
+            $there = log($profile[0] / $radius);
             $slope = $next === $log ? $slope : ($there - $here) / ($next - $log);
             [$log, $here] = [$next, $there];
         }
-        if (abs($here) <= self::NEAR) {
-            return exp($log);
+        if (abs($here) > self::NEAR) {
+            $steep = log(2 / $radius);
+            $misfit = static fn (float $log): float => log(self::profile(exp($log), $angle, $capillary)[0] / $radius);
+            $log = Root::of($misfit, $steep - 3 - 1.2 * $radius / $capillary - 2 * abs(log(sin($angle / 2))), $steep, 1e-8);
+            $profile = self::profile(exp($log), $angle, $capillary);
         }
-        $steep = log(2 / $radius);
 
-        return exp(Root::of($misfit, $steep - 3 - 1.2 * $radius / $capillary - 2 * abs(log(sin($angle / 2))), $steep, 1e-8));
+        return [exp($log), $profile[1], $profile[2]];
     }
 
     /** The modified Bessel function I₁ for x above 0. Source: Abramowitz and Stegun 9.8.3 and 9.8.4, to 2e-7. */

@@ -40,6 +40,7 @@ final readonly class Coat
         public OverHard $overHard,
         public bool $afterOil,
         public bool $turnFirst,
+        public ?string $dryMedia,
         public array $steps,
     ) {
     }

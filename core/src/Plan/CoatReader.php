@@ -61,6 +61,7 @@ final readonly class CoatReader
             $node->choice('over_hard', OverHard::class, OverHard::Sand) ?? OverHard::Sand,
             $node->boolOr('after_oil', false),
             $node->boolOr('turn_first', false),
+            $node->has('dry_media') ? $node->text('dry_media') : null,
             array_map($this->step(...), $node->objects('steps', self::MOST_STEPS)),
         );
     }

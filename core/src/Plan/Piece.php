@@ -15,6 +15,7 @@ final readonly class Piece
     /**
      * @param  Body|null  $body  what it is measured by when it has no outline
      * @param  Sourced|null  $recessMm  depth of the recess or mould that its pours lie in
+     * @param  string|null  $release  what was last sprayed in its mould
      * @param  Sourced|null  $lipMm  lowest point of the lip round its face
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class Piece
         public ?Sourced $lipMm,
         public bool $faceDown,
         public ?Sourced $targetThicknessMm,
+        public ?string $release,
     ) {
     }
 

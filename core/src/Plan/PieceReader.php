@@ -45,6 +45,7 @@ final class PieceReader
             $node->optionalNumber('lip_mm', 0.1, 500, 'mm'),
             $node->boolOr('face_down', false),
             $node->optionalNumber('target_thickness_mm', 0.01, 500, 'mm'),
+            $node->has('release') ? $node->text('release') : null,
         );
     }
 

@@ -14,9 +14,23 @@ final class SurfaceSteps implements StepSource
 {
     public function of(CoatCase $case): array
     {
-        if (! $case->isFirstCoat()) {
-            return [];
-        }
+        return [...($case->isFirstCoat() ? self::bare($case) : []), ...self::dryMedia($case)];
+    }
+
+    /** @return list<PlannedStep> */
+    private static function dryMedia(CoatCase $case): array
+    {
+        return $case->coat->dryMedia === null ? [] : [PlannedStep::before(
+            'dry_media',
+            'Dry media: '.$case->coat->dryMedia,
+            'Brushed into the mould or onto the hard film, the excess blown off away from wet work. It adds no volume, and a weaker bond where it lies between coats.',
+            Caution::Powder,
+        )];
+    }
+
+    /** @return list<PlannedStep> */
+    private static function bare(CoatCase $case): array
+    {
         $surface = $case->face->surface;
         $steps = [];
         if ($surface === Surface::CuredResin) {

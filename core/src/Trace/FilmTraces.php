@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
+use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\Drift;
 use OpenGlaze\Core\Film\Levelling;
@@ -37,6 +38,7 @@ final readonly class FilmTraces
                 $this->inputs->minutesToAge('open_label_min'), [$this->inputs->openLabel(), ...$this->inputs->forAge()], $this->inputs->note()),
             $this->mobility(),
             $this->thinnest(),
+            ...$this->placed(),
             ...($this->result->case->filmMm() === null ? [] : $this->ofTheFilm()),
         ];
     }
@@ -159,6 +161,25 @@ final readonly class FilmTraces
                 TraceInput::constant('radius_um', 'bubble radius', $radiusUm, 'µm'),
                 $this->inputs->density(), $this->inputs->gravity(), ...$this->inputs->forMobility(),
             ], $this->inputs->note());
+    }
+
+    /** @return list<Trace> */
+    private function placed(): array
+    {
+        $times = $this->result->case->placedMin();
+        if ($times === null) {
+            return [];
+        }
+        $trace = fn (string $figure, string $label, float $min, float $paS, string $words): Trace => $this->inputs->isSteady()
+            ? new Trace($figure, $label, 'min', $min, $words, 'max(0, open_label_min / rate * log10(wanted_pa_s / viscosity))', [
+                $this->inputs->openLabel(), $this->inputs->rate(), TraceInput::constant('wanted_pa_s', 'wanted', $paS, 'Pa·s'), $this->inputs->viscosity(),
+            ])
+            : new Trace($figure, $label, 'min', $min, $words, 'viscosity_to_minutes(wanted_pa_s)', [TraceInput::constant('wanted_pa_s', 'wanted', $paS, 'Pa·s')], $this->inputs->note());
+
+        return [
+            $trace('placed_from_min', 'It stays where it is placed from', $times[0], CoatCase::STAYS_PA_S, 'when it is as thick as a syrup that stands'),
+            $trace('placed_to_min', 'It drags threads from', $times[1], CoatCase::THREADS_PA_S, 'when it is too thick to be laid'),
+        ];
     }
 
     /** @return list<Trace> */

@@ -8,7 +8,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Quantity\Origin;
 
-/** How a held film stands at its edge, and when that gives way. */
+/** How a held film stands at its edge, and when that gives way; and the lip that a dammed one leaves. */
 final readonly class HeldTraces
 {
     private FilmInputs $inputs;
@@ -24,7 +24,7 @@ final readonly class HeldTraces
         $case = $this->result->case;
         $held = $case->held;
         if ($held === null) {
-            return [];
+            return $this->lip();
         }
         $capillary = TraceInput::computed('capillary_mm', 'capillary length', $case->liquid->capillaryLengthMm(), 'mm', 'capillary_mm');
         $radius = TraceInput::computed('radius_mm', 'effective radius: twice the area over the edge', $case->face->effectiveRadiusMm ?? NAN, 'mm');
@@ -54,5 +54,31 @@ final readonly class HeldTraces
             new Trace('centre_mm', 'It stands in the middle', 'mm', $held->centreMm, 'the height of that puddle at its apex',
                 "puddle_centre(radius_mm, thickness_mm$lessLip, capillary_mm, gives_way_deg)$plusLip", [$radius, $this->inputs->thickness(), $capillary, $gives, ...$lip], $note),
         ];
+    }
+
+    /** @return list<Trace> */
+    private function lip(): array
+    {
+        $case = $this->result->case;
+        $rise = $case->lipLeftMm();
+        if ($rise === null) {
+            return [];
+        }
+        $capillary = new Trace('capillary_mm', 'Capillary length', 'mm', $case->liquid->capillaryLengthMm(), 'where surface tension and weight are as strong as each other',
+            '1000 * sqrt(tension / (density * 1000 * gravity))', [$this->inputs->tension(), $this->inputs->density(), $this->inputs->gravity()]);
+        $length = TraceInput::computed('capillary_mm', 'capillary length', $case->liquid->capillaryLengthMm(), 'mm', 'capillary_mm');
+        $traces = [$capillary, new Trace('lip_rise_mm', 'The lip that it leaves', 'mm', $rise, 'how high resin climbs a plane wall at this contact angle',
+            'capillary_mm * sqrt(2 * (1 - sin(wall_angle_deg / 180 * pi)))', [$length, TraceInput::sourced('wall_angle_deg', 'contact angle at the wall', $case->studio->wallAngleDeg, '°')])];
+        if ($case->lipHoldsMm() !== null && $case->face->effectiveRadiusMm !== null) {
+            $traces[] = new Trace('lip_holds_mm', 'A top coat that this lip holds', 'mm', $case->lipHoldsMm(), 'flat film up to the lip, and above it the dome of its own edge',
+                'lip_rise_mm + puddle_mean(radius_mm, gives_way_deg, capillary_mm)', [
+                    TraceInput::computed('lip_rise_mm', 'the lip', $rise, 'mm', 'lip_rise_mm'),
+                    TraceInput::computed('radius_mm', 'effective radius: twice the area over the edge', $case->face->effectiveRadiusMm, 'mm'),
+                    TraceInput::computed('gives_way_deg', 'its edge gives way at', HeldFilm::mostDeg($case->studio->advancingAngleDeg->value, $case->face->turnDeg), '°'),
+                    $length,
+                ]);
+        }
+
+        return $traces;
     }
 }

@@ -8,8 +8,9 @@ namespace OpenGlaze\Core\Trace;
  * How one figure came about: the formula in words, the same as an expression over named inputs, and the result.
  *
  * The expression uses + - * / **, brackets, pi and the functions sqrt, exp, ln, log10, sin, min and
- * max; for a room whose temperature changes also age_to_minutes and mobility_to_minutes, which stand
- * for the integration of the film's clock.
+ * max; for a room whose temperature changes also age_to_minutes, mobility_to_minutes and
+ * viscosity_to_minutes, which stand for the integration of the film's clock. puddle_mean, puddle_angle
+ * and puddle_centre stand for the solved puddle, layer_peak for the followed heat.
  */
 final readonly class Trace
 {

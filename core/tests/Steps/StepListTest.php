@@ -33,6 +33,7 @@ final class StepListTest extends TestCase
             'behind tape' => [['/pieces/0/kind' => 'tabletop', '/pieces/0/surface' => 'sealed'], [['containment' => 'dammed', 'dam' => 'tape']], ['clean', 'dam_tape', 'check_leaks', 'level', 'strip_dam']],
             'taped below' => [['/pieces/0/kind' => 'board'], [['tape_underside' => true]], ['clean', 'tape_underside', 'raise', 'level', 'pull_tape']],
             'a vase' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/kind' => 'vessel', '/pieces/0/measure' => (object) ['cylinder' => (object) ['diameter_mm' => 80, 'height_mm' => 150]], '/pieces/0/surface' => 'printed_plastic'], [['containment' => 'placed', 'laying' => 'brush']], ['clean', 'water_test']],
+            'dry media on a hard film' => [['/pieces/0/kind' => 'board'], [[], ['dry_media' => 'brass mica']], ['window_or_sand', 'dry_media', 'raise', 'level']],
             'a tag with a hole' => [['/pieces/0/outline/holes' => [(object) ['shape' => 'circle', 'diameter_mm' => 9, 'x_mm' => 20, 'y_mm' => 20]], '/pieces/0/kind' => 'other', '/pieces/0/coated_edges' => 'none'], [['containment' => 'held']], ['clean', 'level', 'open_holes']],
             'things in it' => [['/pieces/0/kind' => 'other', '/pieces/0/coated_edges' => 'none'], [[...$dammed, 'dam' => 'lip', 'size_by' => (object) ['thickness_mm' => 3], 'inclusions' => [
                 (object) ['name' => 'cork', 'volume_ml' => 2, 'floats' => true], (object) ['name' => 'moss', 'volume_ml' => 2, 'drinks' => true],

@@ -49,6 +49,8 @@ final class TracesTest extends TestCase
             'a stone' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['ellipsoid_mm' => [60, 45, 30]]]],
             'a zone with its own surface' => [['/coats/0/zone' => (object) ['shape' => 'rectangle', 'width_mm' => 200, 'height_mm' => 410, 'x_mm' => 0, 'y_mm' => 0, 'surface' => 'raw_ply']]],
             'a share of the face' => [['/coats/0/zone' => (object) ['share_pct' => 30]]],
+            'placed thick' => [['/coats/0/containment' => 'placed']],
+            'placed thick in a cooling room' => [['/coats/0/containment' => 'placed', '/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 22], (object) ['at_h' => 6, 'c' => 16]]]],
             'a skim on relief' => [['/coats/0/kind' => 'skim', '/coats/0/size_by/thickness_mm' => 0.1, '/coats/0/relief_mm' => 3]],
             'polyester' => [['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 6, 'pct' => 1]], '/resins/0/shrinkage_pct' => 7, '/resins/0/density_b_g_ml' => new Gone]],
             'no edge' => [['/pieces/0/coated_edges' => 'none']],
@@ -145,6 +147,7 @@ final class TracesTest extends TestCase
             'ln' => static fn (float $x): float => log($x),
             'min' => static fn (float ...$x): float => min($x), 'max' => static fn (float ...$x): float => max($x),
             'age_to_minutes' => $result->case->clock->minutesToAge(...),
+            'viscosity_to_minutes' => $result->case->clock->minutesToViscosity(...),
             'mobility_to_minutes' => $result->case->clock->minutesToMobility(...),
             'layer_peak' => static fn (float $mm, float $density, float $heat, float $capacity): float => Heating::asLayer(
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),

@@ -35,6 +35,8 @@ interface Props {
     edgeAngleDeg: number | null
     wallMm: number | null
     faceDown: boolean
+    /** Drawn out of its mould, the face up, as it will hang. */
+    hangs: boolean
     thinnestMm: number
     nameOf: (layer: StackLayer) => string
     say: (mm: number) => string
@@ -139,49 +141,63 @@ export function Section(props: Props): ReactNode {
                 viewBox={`0 0 ${width} ${HEIGHT}`}
                 className="block touch-none select-none"
             >
-                <Ground left={left} right={right} top={GROUND} bottom={bottom} broken={trueDepth > 38} />
-                {props.soakMl > 0 && (
-                    <rect x={left} y={GROUND} width={right - left} height="7" fill="url(#soak)" aria-hidden="true" />
-                )}
-                {dammed && (
-                    <Walls
-                        frame={frame}
-                        bottom={bottom}
-                        heightMm={props.wallMm ?? Math.min(mostMm, below + film + 1)}
-                    />
-                )}
-                {[...stack].reverse().map((layer) =>
-                    layer.id !== props.currentId ? (
-                        layer.thickness_mm !== null && (
-                            <OtherLayer
-                                key={layer.id}
-                                d={pathOf(layer)}
-                                above={here !== undefined && layer.layer > here.layer}
-                                name={`${props.nameOf(layer)}, ${props.say(layer.thickness_mm)}`}
-                                onPress={() => props.onChoose(layer.id)}
-                            />
-                        )
-                    ) : (
-                        <g key={layer.id}>
-                            <path
-                                d={pathOf(layer)}
-                                fill="url(#gloss)"
-                                stroke="var(--resin-edge)"
-                                strokeWidth="1.25"
-                                strokeLinejoin="round"
-                            />
-                            <Lifts frame={frame} layer={layer} top={top} bottom={height(below)} />
-                            <Inclusions layer={layer} span={spanOf(layer, stack, frame, film)} frame={frame} />
-                            {layer.share === 1 && <Shine left={left} right={right} top={top} ground={height(below)} />}
-                            {side > 0 && layer.share === 1 && (
-                                <Beads left={left} right={right} bottom={bottom} side={side} />
-                            )}
-                        </g>
-                    ),
-                )}
-                <Ruler height={height} mostMm={mostMm} />
+                <g transform={props.hangs ? `translate(0 ${GROUND + TOP + 20}) scale(1 -1)` : undefined}>
+                    {!props.hangs && (
+                        <Ground left={left} right={right} top={GROUND} bottom={bottom} broken={trueDepth > 38} />
+                    )}
+                    {props.soakMl > 0 && (
+                        <rect
+                            x={left}
+                            y={GROUND}
+                            width={right - left}
+                            height="7"
+                            fill="url(#soak)"
+                            aria-hidden="true"
+                        />
+                    )}
+                    {dammed && !props.hangs && (
+                        <Walls
+                            frame={frame}
+                            bottom={bottom}
+                            heightMm={props.wallMm ?? Math.min(mostMm, below + film + 1)}
+                        />
+                    )}
+                    {[...stack].reverse().map((layer) =>
+                        layer.id !== props.currentId ? (
+                            layer.thickness_mm !== null && (
+                                <OtherLayer
+                                    key={layer.id}
+                                    d={pathOf(layer)}
+                                    above={here !== undefined && layer.layer > here.layer}
+                                    name={`${props.nameOf(layer)}, ${props.say(layer.thickness_mm)}`}
+                                    onPress={() => props.onChoose(layer.id)}
+                                />
+                            )
+                        ) : (
+                            <g key={layer.id}>
+                                <path
+                                    d={pathOf(layer)}
+                                    fill="url(#gloss)"
+                                    stroke="var(--resin-edge)"
+                                    strokeWidth="1.25"
+                                    strokeLinejoin="round"
+                                />
+                                <Lifts frame={frame} layer={layer} top={top} bottom={height(below)} />
+                                <Inclusions layer={layer} span={spanOf(layer, stack, frame, film)} frame={frame} />
+                                {layer.share === 1 && (
+                                    <Shine left={left} right={right} top={top} ground={height(below)} />
+                                )}
+                                {side > 0 && layer.share === 1 && (
+                                    <Beads left={left} right={right} bottom={bottom} side={side} />
+                                )}
+                            </g>
+                        ),
+                    )}
+                </g>
+                {!props.hangs && <Ruler height={height} mostMm={mostMm} />}
 
-                {props.labelMaxMm !== null &&
+                {!props.hangs &&
+                    props.labelMaxMm !== null &&
                     below + props.labelMaxMm < mostMm &&
                     (!narrow || props.labelMaxMm > film) && (
                         <Mark
@@ -192,7 +208,7 @@ export function Section(props: Props): ReactNode {
                             label={`label: ${props.say(props.labelMaxMm)} at most`}
                         />
                     )}
-                {props.holdsMm !== null && below + props.holdsMm < mostMm && (
+                {!props.hangs && props.holdsMm !== null && below + props.holdsMm < mostMm && (
                     <Mark
                         y={height(below + props.holdsMm)}
                         left={LEFT}
@@ -201,7 +217,8 @@ export function Section(props: Props): ReactNode {
                         label={`edge holds ${props.say(props.holdsMm)}`}
                     />
                 )}
-                {!detail &&
+                {!props.hangs &&
+                    !detail &&
                     height(below) - height(below + props.thinnestMm) > 3 &&
                     height(below + props.thinnestMm) - top > 24 && (
                         <Mark
@@ -229,10 +246,13 @@ export function Section(props: Props): ReactNode {
                     <text x={left} y={HEIGHT - 6}>
                         longest side {props.sayLength(props.pieceMm)}, film drawn ×
                         {factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
-                        {props.faceDown && '; it lies face down: what is lowest here becomes the face'}
+                        {props.faceDown &&
+                            (props.hangs
+                                ? '; as it will hang, its face up'
+                                : '; it lies face down: what is lowest here becomes the face')}
                     </text>
                 </g>
-                {detail && (
+                {detail && !props.hangs && (
                     <RimDetail
                         x={rim + 8}
                         y={GROUND - 2}
@@ -245,7 +265,7 @@ export function Section(props: Props): ReactNode {
                     />
                 )}
 
-                {props.thicknessMm !== null && (
+                {props.thicknessMm !== null && !props.hangs && (
                     <>
                         <Grip x={(left + right) / 2} y={top} pulling={pulling !== null} />
                         <rect

@@ -51,6 +51,32 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                       : joined(temperature(film.peak_c, units)),
         },
         {
+            word: 'Leaves a lip of',
+            figure: 'lip_rise_mm',
+            text: answer.coat.lip === null ? null : joined(thickness(answer.coat.lip.rise_mm, units)),
+        },
+        {
+            word: 'that holds',
+            figure: 'lip_holds_mm',
+            text:
+                answer.coat.lip?.holds_mm == null
+                    ? null
+                    : `${joined(thickness(answer.coat.lip.holds_mm, units))} on top`,
+        },
+        {
+            word: 'Lay it from',
+            figure: 'placed_from_min',
+            text:
+                answer.coat.placed === null
+                    ? null
+                    : `${trimmed(answer.coat.placed.from_min, 0)} to ${trimmed(answer.coat.placed.to_min, 0)} min`,
+        },
+        {
+            word: 'End to end',
+            figure: 'drift_mm',
+            text: film.drift_mm === null || film.drift_mm < 0.005 ? null : joined(thickness(2 * film.drift_mm, units)),
+        },
+        {
             word: 'Stays on slopes',
             figure: 'stays_on_relief_mm',
             text: film.stays_on_relief_mm === null ? null : joined(thickness(film.stays_on_relief_mm, units)),

@@ -42,6 +42,14 @@ export function MoreFields({ draft, isNext }: { draft: ReturnType<typeof useCoat
                 {entry('coat', 'texture', 'Texture (1 is flat)', fieldNumber(spec.texture), '', '1')}
                 {entry('coat', 'relief_mm', 'Relief below', fieldLength(spec.relief_mm, units), small, 'none')}
             </div>
+            <Field
+                label="Dry media before it"
+                value={at<string>('dry_media') ?? ''}
+                placeholder="such as brass mica, brushed in"
+                onChange={(value) => draft.change({ coat: { dry_media: value === '' ? null : value } })}
+                onDone={() => draft.keep()}
+                sentence={draft.sentences['coat.dry_media']}
+            />
             <div className="space-y-1">
                 <Check
                     label="Underside taped"

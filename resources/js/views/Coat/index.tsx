@@ -1,9 +1,10 @@
 import { router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
 import { Tabs } from 'radix-ui'
-import { useCallback, useEffect, type ReactNode } from 'react'
+import { useCallback, useEffect, useState, type ReactNode } from 'react'
 import { AdviceStrips } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
+import { Switch } from '../../controls/Choice'
 import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
 import { boxOf } from '../../drawings/OutlineDrawing'
@@ -63,6 +64,7 @@ function CoatPage(props: Props): ReactNode {
     const sized = (mm: number): Touched => ({
         coat: { size_by: { ...sizeLike(draft), [pulls(draft)]: Math.round(mm * 1000) / 1000 } },
     })
+    const [hangs, setHangs] = useState(false)
     const { undo } = draft
     useEffect(() => {
         const press = (event: KeyboardEvent): void => {
@@ -166,6 +168,17 @@ function CoatPage(props: Props): ReactNode {
                             <>
                                 <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} parts={answer.coat.parts} />
                                 <div className="border-t ruled pt-2">
+                                    {answer.face_down && (
+                                        <Switch
+                                            label="Drawn"
+                                            value={hangs ? 'hangs' : 'lies'}
+                                            options={[
+                                                { value: 'lies', label: 'As it lies' },
+                                                { value: 'hangs', label: 'As it will hang' },
+                                            ]}
+                                            onChange={(value) => setHangs(value === 'hangs')}
+                                        />
+                                    )}
                                     <Section
                                         stack={answer.stack}
                                         currentId={props.coat.id}
@@ -179,6 +192,7 @@ function CoatPage(props: Props): ReactNode {
                                         edgeAngleDeg={answer.coat.held?.edge_angle_deg ?? null}
                                         wallMm={answer.wall_mm}
                                         faceDown={answer.face_down}
+                                        hangs={hangs && answer.face_down}
                                         labelMaxMm={answer.max_pour_mm}
                                         thinnestMm={answer.coat.film.thinnest_mm}
                                         nameOf={(layer) => layer.zone ?? COAT_KINDS[layer.kind] ?? layer.kind}

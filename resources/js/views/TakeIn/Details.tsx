@@ -18,6 +18,9 @@ export function Details(props: {
     saved: PieceSpec
     typed: Typed
     way: Way
+    kind: string
+    /** How often it was cast. */
+    casts: number
     change: (part: Typed) => void
     sentence: (name: string) => string | undefined
     leave: (name: string) => () => void
@@ -51,6 +54,19 @@ export function Details(props: {
                     sentence={sentence('edge_turn')}
                 />
             </div>
+            {(props.kind === 'mould' || props.kind === 'casting') && (
+                <Field
+                    label={
+                        props.casts > 0
+                            ? `Release last sprayed; cast ${props.casts} times`
+                            : 'Release last sprayed; never cast yet'
+                    }
+                    value={typed.release ?? saved.release ?? ''}
+                    placeholder="which, and when"
+                    onChange={(release) => change({ release })}
+                    sentence={sentence('release')}
+                />
+            )}
             <Check
                 label="It lies face down: its first pour becomes the face"
                 on={typed.faceDown ?? saved.face_down ?? false}

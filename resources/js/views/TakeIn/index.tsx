@@ -19,7 +19,7 @@ import { changes, isShape, SHAPE_LENGTHS, wayOf, whole, type LengthField, type T
 import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, SideName, Trace } from '../../types'
 
 interface Props {
-    piece: (PieceRow & { coat_id: number | null }) | null
+    piece: (PieceRow & { coat_id: number | null; casts: number }) | null
 }
 
 interface Live {
@@ -156,6 +156,15 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             <Button look="quiet" onClick={() => router.post(`/pieces/${piece.id}/again`)}>
                                 The same again
                             </Button>
+                            {isShape(wayOf(piece.spec)) && (
+                                <LinkButton
+                                    href={`/pieces/${piece.id}/template`}
+                                    look="quiet"
+                                    className="max-sm:hidden"
+                                >
+                                    Backing at 1:1
+                                </LinkButton>
+                            )}
                         </>
                     )
                 }
@@ -275,6 +284,8 @@ export default function TakeIn({ piece }: Props): ReactNode {
                         <details className="border-t ruled pt-2">
                             <summary className="min-h-9 cursor-pointer py-1">Recess, lip, holes, how it lies</summary>
                             <Details
+                                kind={typed.kind ?? saved.kind ?? 'other'}
+                                casts={piece?.casts ?? 0}
                                 saved={saved}
                                 typed={typed}
                                 way={way}

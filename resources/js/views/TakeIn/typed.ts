@@ -31,6 +31,7 @@ export interface Typed {
     vessel?: { diameter_mm?: string; height_mm?: string; side?: string }
     depths?: Partial<Record<DepthField, string>>
     turn?: string
+    release?: string
     faceDown?: boolean
     edges?: 'all' | 'none' | SideName[]
     surface?: string
@@ -89,6 +90,7 @@ export function changes(saved: PieceSpec, typed: Typed): Record<string, unknown>
         ...typed.depths,
         ...put('edge_turn', typed.turn),
         ...put('face_down', typed.faceDown),
+        ...put('release', typed.release === '' ? null : typed.release),
         ...put('coated_edges', isShape(way) ? typed.edges : 'none'),
         ...put('surface', typed.surface),
         ...put('quantity', typed.quantity),

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Outline;
+
+use OpenGlaze\Core\Outline\Inset;
+use OpenGlaze\Core\Outline\OutlineException;
+use OpenGlaze\Core\Outline\Outlines;
+use PHPUnit\Framework\TestCase;
+
+final class InsetTest extends TestCase
+{
+    public function test_a_template_is_smaller_all_round_and_its_holes_are_larger(): void
+    {
+        $area = static fn ($outline, float $by): float => Outlines::path(Inset::pathData($outline, $by))->areaMm2();
+        self::assertEqualsWithDelta(98 * 58, $area(Outlines::rectangle(100, 60), 1), 1e-2);
+        self::assertEqualsWithDelta(M_PI * 49 ** 2, $area(Outlines::ellipse(100, 100), 1), 10);
+        self::assertEqualsWithDelta(M_PI * (49 ** 2 - 11 ** 2), $area(Outlines::ring(100, 20), 1), 10);
+        $round = Outlines::rectangle(100, 60, 10);
+        self::assertEqualsWithDelta($round->areaMm2(), $area($round, 0), 2);
+        self::assertEqualsWithDelta(98 * 58 - (4 - M_PI) * 81, $area($round, 1), 3);
+    }
+
+    public function test_nothing_is_left_of_what_is_too_small(): void
+    {
+        $this->expectException(OutlineException::class);
+        Inset::pathData(Outlines::rectangle(10, 3), 1.5);
+    }
+
+    public function test_a_nook_that_would_close_is_refused(): void
+    {
+        $this->expectException(OutlineException::class);
+        Inset::pathData(Outlines::path('M0 0H40V40H22V20H21.5V40H0Z'), -1);
+    }
+}
