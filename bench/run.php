@@ -5,10 +5,12 @@ declare(strict_types=1);
 // Prints what things cost on this machine. Nothing here passes or fails.
 //
 //   php bench/run.php            everything
-//   php bench/run.php core       only the core (also: endpoint, page, size, start)
+//   php bench/run.php core       only the core (also: endpoint, page, trace, size, start)
 
 use App\PlanFile\PlanFile;
 use Bench\Figures;
+use Bench\Plans;
+use Bench\Tracing;
 use Database\Seeders\DatabaseSeeder;
 use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Held\Puddle;
@@ -20,12 +22,15 @@ use Tests\Browser\Support\Studio;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Figures.php';
+require __DIR__.'/Plans.php';
+require __DIR__.'/Tracing.php';
 
 chdir(dirname(__DIR__));
-$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'size', 'start'];
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'size', 'start'];
 $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 
 if (in_array('core', $wanted, true)) {
+    $large = Plans::large($example, 200);
     $plan = PlanFile::read($example)->plan;
     Figures::milliseconds('one live computation in the core', 500, fn () => (new Planner)->plan($plan), 'aim 5 ms');
     Figures::milliseconds('the same, read from its file first', 500, fn () => (new Planner)->plan(PlanFile::read($example)->plan));
@@ -40,16 +45,17 @@ if (in_array('core', $wanted, true)) {
     }, range(0, 4999));
     Figures::milliseconds('an outline of 5,000 points, checked and measured', 50, fn () => Outlines::polygon($star)->areaMm2(), 'aim 20 ms');
     Figures::milliseconds('one dome by its angle', 50, fn () => Puddle::meetingAt(20, 60, 1.835), 'aim 2 ms');
-    Figures::milliseconds('one dome by what it holds', 20, fn () => Puddle::holding(20, 1.6272, 1.835));
+    Figures::milliseconds('one dome by what it holds', 50, fn () => Puddle::holding(20, 1.6272, 1.835, 125), 'aim 2 ms');
+    Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 1000 ms');
     Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
 }
 
-if (array_intersect(['endpoint', 'page'], $wanted) !== []) {
+if (array_intersect(['endpoint', 'page', 'trace'], $wanted) !== []) {
     $studio = new Studio(DatabaseSeeder::class);
     $studio->serve();
     $page = new Page;
     try {
-        $page->open($studio->url('/coats/1'));
+        $page->open($studio->url($studio->path('/coats/autumn-flood')));
         if (in_array('endpoint', $wanted, true)) {
             $times = $page->driver->executeAsyncScript(<<<'JS'
                 const done = arguments[arguments.length - 1]
@@ -58,7 +64,7 @@ if (array_intersect(['endpoint', 'page'], $wanted) !== []) {
                 ;(async () => {
                     for (let i = 0; i < 120; i++) {
                         const begin = performance.now()
-                        const answer = await fetch('/coats/1/live', {
+                        const answer = await fetch(location.pathname + '/live', {
                             method: 'POST',
                             headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
                             body: JSON.stringify({ coat: { size_by: { thickness_mm: 1 + i / 100 } } }),
@@ -73,7 +79,7 @@ if (array_intersect(['endpoint', 'page'], $wanted) !== []) {
         }
         if (in_array('page', $wanted, true)) {
             $load = static function () use ($page, $studio): float {
-                $page->open($studio->url('/coats/1'));
+                $page->open($studio->url($studio->path('/coats/autumn-flood')));
                 $page->find('slider', 'Film thickness');
 
                 $at = $page->js('return performance.getEntriesByName("first-contentful-paint")[0]?.startTime ?? performance.getEntriesByType("navigation")[0].loadEventEnd');
@@ -88,6 +94,9 @@ if (array_intersect(['endpoint', 'page'], $wanted) !== []) {
             }
             Figures::spread('the coat page, cold, until it is drawn', $cold, 'ms', 'aim 1 s');
             Figures::spread('the coat page, warm, until it is drawn', $warm, 'ms', 'aim 1 s');
+        }
+        if (in_array('trace', $wanted, true)) {
+            Figures::spread('a traced edge of 200 points, dragged: a frame', Tracing::frames($page, $studio), 'ms', 'aim 16.7 ms');
         }
     } finally {
         $page->quit();

@@ -21,6 +21,7 @@ use App\Pouring\Used;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Quantity\UnitSystem;
 
 /** Halfmoon Bench, a made-up studio, on the day it is loaded: something wet, something tacky with its window open, a past. */
@@ -32,6 +33,7 @@ final class DemoSeeder extends Seeder
     private const TRIALS = [
         'study' => ['{"name": "Moon study", "kind": "board", "outline": {"shape": "circle", "diameter_mm": 300}, "edge_depth_mm": 12, "coated_edges": "all", "surface": "sealed", "quantity": 1}', 1.5],
         'ridge' => ['{"name": "Ridge, trial boards", "kind": "board", "outline": {"shape": "rectangle", "width_mm": 300, "height_mm": 200}, "edge_depth_mm": 10, "coated_edges": "all", "surface": "raw_ply", "quantity": 3}', 1.2],
+        'casting' => ['{"name": "Moon casting", "kind": "casting", "outline": {"shape": "circle", "diameter_mm": 120}, "surface": "sealed", "quantity": 2, "recess_mm": 8, "face_down": true, "release": "wax mist"}', 3.0],
     ];
 
     private const TEMPLATE = 'Our tiles';
@@ -67,6 +69,8 @@ final class DemoSeeder extends Seeder
         foreach (self::TRIALS as $key => [$spec, $mm]) {
             $coats[$key] = $this->trial($plan, $spec, $mm);
         }
+        $this->stacks->add($coats['casting']->piece, CoatKind::Layer);
+        $this->stacks->add($coats['casting']->piece, CoatKind::Back);
         $this->stacks->keep(Piece::query()->where('key', 'tiles')->firstOrFail(), self::TEMPLATE);
         foreach (self::PAST as $index => [$key, $daysAgo, $celsius, $share, $note]) {
             $this->past($coats[$key], $daysAgo, $celsius, $share, $note, $index);

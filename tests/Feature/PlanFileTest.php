@@ -49,6 +49,38 @@ final class PlanFileTest extends TestCase
         self::assertSame(Json::file(Json::object($text)), $this->export());
     }
 
+    public function test_the_commission_with_its_whole_stacks_comes_back_as_the_same_bytes(): void
+    {
+        $text = (string) file_get_contents(database_path('demo/tea-room.json'));
+        $this->import($text)->assertSessionHasNoErrors();
+        $first = $this->export();
+        self::assertSame(Json::file(Json::object($text)), $first);
+        $this->import($first)->assertSessionHasNoErrors();
+        self::assertSame($first, $this->export());
+    }
+
+    public function test_every_field_of_a_stack_goes_in_and_out_unharmed(): void
+    {
+        $coats = <<<'JSON'
+        [{"id": "a", "piece": "p", "resin": "r", "size_by": {"total_depth_mm": 9.0, "eye": {}}, "containment": "dammed", "dam": "tape", "dry_media": "mica",
+          "inclusions": [{"name": "gear", "size_mm": [4.0, 2], "on_top": false, "tags": [], "x": {}}], "parts": [{"colour": "blue", "share_pct": 100.0, "mood": {}}],
+          "steps": [{"step": "clean", "state": "skipped", "reason": "new", "who": {}}]},
+         {"id": "b", "piece": "p", "resin": "r", "size_by": {"ml_per_piece": 40, "counted": "mixed"}, "zone": {"share_pct": 50.0, "look": []}, "over_hard": "wipe"}]
+        JSON;
+        $text = preg_replace('/"coats": \[.*?\],\s+"studio"/s', '"coats": '.$coats.', "studio"', self::FULL_OF_STRANGE_FIELDS);
+        self::assertIsString($text);
+        $this->import($text)->assertSessionHasNoErrors();
+        self::assertSame(Json::file(Json::object($text)), $this->export());
+    }
+
+    public function test_a_coat_whose_amount_cannot_be_worked_out_is_named_by_the_console(): void
+    {
+        $text = str_replace('"thickness_mm": 1.6', '"ml_per_piece": 20, "counted": "mixed"', (string) file_get_contents(base_path('docs/examples/autumn-sky.json')));
+        $process = $this->console(['-'], $text);
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringStartsWith('/coats/0/size_by: So little would all go into', $process->getErrorOutput());
+    }
+
     public function test_the_studios_own_plan_can_be_computed_from_its_file(): void
     {
         $this->autumnSky();
@@ -93,6 +125,7 @@ final class PlanFileTest extends TestCase
         $valid = static fn (mixed $document): bool => $validator->validate($document, $schema)->isValid();
         self::assertTrue($valid(Plans::autumnSky()));
         self::assertTrue($valid(Json::object(self::FULL_OF_STRANGE_FIELDS)));
+        self::assertTrue($valid(Json::object((string) file_get_contents(database_path('demo/tea-room.json')))));
         // the schema sees fields, not what they mean together
         $byMeaning = ['an unknown resin', 'an unknown piece', 'hours that fall', 'a size beyond doubles', 'an unknown field beyond doubles',
             'a corner too round', 'a ring that is closed', 'an edge that crosses itself', 'a path far too large', 'a hole outside', 'an angle of an open coat',

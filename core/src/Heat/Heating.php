@@ -29,7 +29,10 @@ final class Heating
     /** Past this the figure means only that it runs away, °C. */
     public const RUNAWAY_C = 120.0;
 
-    private const STEPS_PER_HALF_AGE = 400;
+    private const STEPS_IN_CUP = 400;
+
+    /** A layer's peak is wanted, not its every minute. */
+    private const STEPS_AS_LAYER = 200;
 
     /** The longest age that is followed, in half ages: by then hardly anything is left to react. */
     private const LONGEST_HALF_AGES = 8.0;
@@ -60,7 +63,7 @@ final class Heating
         $diameter = $diameterMm === null ? (4 * $volume / M_PI) ** (1 / 3) : $diameterMm / 1000;
         $surface = M_PI * $diameter ** 2 / 2 + 4 * $volume / $diameter;
 
-        return self::run($curing, $lossWM2K * $surface / ($volume * $densityKgM3 * $curing->capacityJKgK) * 60, $room, $startC, $startAgeMin, $untilAgeMin);
+        return self::run($curing, $lossWM2K * $surface / ($volume * $densityKgM3 * $curing->capacityJKgK) * 60, $room, $startC, $startAgeMin, $untilAgeMin, self::STEPS_IN_CUP);
     }
 
     /** A poured layer of a thickness in mm, above 0. */
@@ -68,15 +71,15 @@ final class Heating
     {
         $cooling = self::LAYER_LOSS_W_M2_K / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
 
-        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, null);
+        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, null, self::STEPS_AS_LAYER);
     }
 
     /** @param  float  $cooling  share of the excess over the room that is lost in a minute */
-    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, ?float $untilAgeMin): HeatRun
+    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, ?float $untilAgeMin, int $stepsPerHalfAge): HeatRun
     {
         $kinetics = $curing->kinetics;
         $last = $untilAgeMin ?? max($startAgeMin, $curing->halfAgeMin) * self::LONGEST_HALF_AGES;
-        $step = min($curing->halfAgeMin / self::STEPS_PER_HALF_AGE, max($last - $startAgeMin, 1e-6) / 20);
+        $step = min($curing->halfAgeMin / $stepsPerHalfAge, max($last - $startAgeMin, 1e-6) / 20);
         [$min, $celsius, $age] = [0.0, $startC, $startAgeMin];
         [$mins, $temperatures, $ages] = [[$min], [$celsius], [$age]];
         [$peak, $heated] = [$startC, false];
@@ -92,7 +95,7 @@ final class Heating
             $ages[] = $age;
             $heated = $heated || $celsius > $peak;
             $peak = max($peak, $celsius);
-            if ($untilAgeMin === null && $heated && $celsius < $peak - self::PAST_PEAK_K && $age > $curing->halfAgeMin / 2) {
+            if ($untilAgeMin === null && $celsius < $peak && ($age > $curing->halfAgeMin || ($heated && $celsius < $peak - self::PAST_PEAK_K && $age > $curing->halfAgeMin / 2))) {
                 break;
             }
         }

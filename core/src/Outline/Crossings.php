@@ -12,6 +12,9 @@ namespace OpenGlaze\Core\Outline;
  */
 final class Crossings
 {
+    /** Cells along each side of the grid for each root of the number of edges: fine enough that few share one. */
+    private const CELLS_PER_ROOT = 1.5;
+
     /** @var list<float> */
     private array $x = [];
 
@@ -55,14 +58,19 @@ final class Crossings
     private function search(): ?Crossing
     {
         $count = count($this->x);
-        $cells = max(1, (int) sqrt($count));
+        $cells = max(1, (int) (self::CELLS_PER_ROOT * sqrt($count)));
         $across = $cells / max(1e-9, $this->box->widthMm());
         $down = $cells / max(1e-9, $this->box->heightMm());
         $last = $cells - 1;
-        $grid = [];
+        $grid = $lefts = $rights = $roofs = $floors = [];
         for ($edge = 0; $edge < $count; $edge++) {
             $end = $this->next[$edge];
             [$upper, $lower] = $this->y[$edge] <= $this->y[$end] ? [$edge, $end] : [$end, $edge];
+            [$left, $right] = $this->x[$edge] <= $this->x[$end] ? [$this->x[$edge], $this->x[$end]] : [$this->x[$end], $this->x[$edge]];
+            $lefts[] = $left;
+            $rights[] = $right;
+            $roofs[] = $this->y[$upper];
+            $floors[] = $this->y[$lower];
             $top = ($this->y[$upper] - $this->box->top) * $down;
             $bottom = ($this->y[$lower] - $this->box->top) * $down;
             $from = ($this->x[$upper] - $this->box->left) * $across;
@@ -77,6 +85,9 @@ final class Crossings
                 for ($column = max(0, min($last, (int) (min($a, $b) - 1e-9))); $column <= $lastColumn; $column++) {
                     $cell = $row * $cells + $column;
                     foreach ($grid[$cell] ?? [] as $other) {
+                        if ($rights[$other] < $left || $lefts[$other] > $right || $floors[$other] < $this->y[$upper] || $this->y[$lower] < $roofs[$other]) {
+                            continue;
+                        }
                         $crossing = $this->cross($other, $edge);
                         if ($crossing !== null) {
                             return $crossing;

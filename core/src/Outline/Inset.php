@@ -12,6 +12,9 @@ namespace OpenGlaze\Core\Outline;
  */
 final class Inset
 {
+    /** How near to the true edge it is cut. */
+    private const TOLERANCE_MM = 0.01;
+
     /** A corner sharper than this is cut short, as the ratio of its way to the distance. */
     private const SHARPEST = 4.0;
 
@@ -36,7 +39,7 @@ final class Inset
     /** @return non-empty-list<Point> */
     private static function moved(Loop $loop, float $by): array
     {
-        $points = $loop->points($loop->box()->toleranceMm());
+        $points = $loop->points(self::TOLERANCE_MM);
         $count = count($points);
         $area = 0.0;
         foreach ($points as $index => $point) {

@@ -1,5 +1,5 @@
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
-import { smoothPath, type Knot } from '../lib/smooth'
+import { smoothPath, smoothPieces, type Knot } from '../lib/smooth'
 
 interface Point {
     x: number
@@ -123,111 +123,108 @@ export function TracingBoard(props: Props): ReactNode {
         }
     }
     const r = MARK_PX * perPx
+    const heldAt = props.held === null ? undefined : pointOf(props, props.held)
     return (
-        <svg
-            ref={svg}
-            viewBox={`0 0 ${photo.width} ${photo.height}`}
-            style={{ width: `${props.zoom * 100}%` }}
-            className="block touch-none select-none focus-visible:outline-offset-[-3px]"
-            role="application"
-            tabIndex={0}
-            aria-label="The photo: arrow keys move, Enter marks a point, Delete takes the last one away, C makes a corner"
-            onPointerDown={press}
-            onPointerMove={move}
-            onPointerUp={lift}
-            onPointerCancel={lift}
-            onKeyDown={key}
-            onFocus={() => setFocused(true)}
-            onBlur={() => setFocused(false)}
-        >
-            <image href={photo.url} width={photo.width} height={photo.height} />
-            <g fill="none" strokeLinejoin="round">
-                {props.sheet.length > 1 && (
-                    <path
-                        d={`M${props.sheet.map((p) => `${p.x} ${p.y}`).join('L')}${props.sheet.length === 4 ? 'Z' : ''}`}
+        <div className="relative" style={{ width: `${props.zoom * 100}%` }}>
+            <img src={photo.url} alt="" className="block w-full" draggable={false} />
+            {/* marks in a layer of their own: the photo is not painted again while they move */}
+            <svg
+                ref={svg}
+                viewBox={`0 0 ${photo.width} ${photo.height}`}
+                className="absolute inset-0 size-full touch-none will-change-transform select-none focus-visible:outline-offset-[-3px]"
+                role="application"
+                tabIndex={0}
+                aria-label="The photo: arrow keys move, Enter marks a point, Delete takes the last one away, C makes a corner"
+                onPointerDown={press}
+                onPointerMove={move}
+                onPointerUp={lift}
+                onPointerCancel={lift}
+                onKeyDown={key}
+                onFocus={() => setFocused(true)}
+                onBlur={() => setFocused(false)}
+            >
+                <g fill="none" strokeLinejoin="round">
+                    {props.sheet.length > 1 && (
+                        <path
+                            d={`M${props.sheet.map((p) => `${p.x} ${p.y}`).join('L')}${props.sheet.length === 4 ? 'Z' : ''}`}
+                            stroke="#ffffff"
+                            strokeWidth={3 * perPx}
+                        />
+                    )}
+                    {props.sheet.length > 1 && (
+                        <path
+                            d={`M${props.sheet.map((p) => `${p.x} ${p.y}`).join('L')}${props.sheet.length === 4 ? 'Z' : ''}`}
+                            stroke="#1f4aa0"
+                            strokeWidth={1.5 * perPx}
+                            strokeDasharray={`${6 * perPx} ${4 * perPx}`}
+                        />
+                    )}
+                    {props.length.length === 2 && (
+                        <path
+                            d={`M${props.length[0]!.x} ${props.length[0]!.y}L${props.length[1]!.x} ${props.length[1]!.y}`}
+                            stroke="#1f4aa0"
+                            strokeWidth={2 * perPx}
+                        />
+                    )}
+                    {props.loops.map((loop, index) => (
+                        <g key={index}>
+                            {dragging === null && (
+                                <Inside
+                                    d={smoothPath(loop)}
+                                    hole={index > 0}
+                                    grip={marking === index && loop.length > 2 ? 16 * perPx : 0}
+                                    onPress={(event) => {
+                                        const point = at(event)
+                                        if (event.button !== 0 || nearest(point) !== null) return
+                                        event.stopPropagation()
+                                        props.onEdge(index, point)
+                                    }}
+                                />
+                            )}
+                            {smoothPieces(loop).map((d, piece) => (
+                                <Piece key={piece} d={d} width={2 * perPx} />
+                            ))}
+                        </g>
+                    ))}
+                </g>
+                {props.loops.map((loop, of) =>
+                    loop.map((knot, index) => (
+                        <Mark
+                            key={`${of}-${index}`}
+                            x={knot.x}
+                            y={knot.y}
+                            r={r}
+                            corner={knot.corner}
+                            dim={typeof marking !== 'number'}
+                        />
+                    )),
+                )}
+                {(['length', 'sheet'] as const).map((of) =>
+                    props[of].map((point, index) => (
+                        <Mark key={`${of}-${index}`} x={point.x} y={point.y} r={r * 1.2} corner dim={marking !== of} />
+                    )),
+                )}
+                {heldAt !== undefined && (
+                    <circle
+                        cx={heldAt.x}
+                        cy={heldAt.y}
+                        r={r * 1.5}
+                        fill="#1f4aa0"
                         stroke="#ffffff"
-                        strokeWidth={3 * perPx}
+                        strokeWidth={r * 0.4}
+                        className="cursor-move"
                     />
                 )}
-                {props.sheet.length > 1 && (
+                {focused && (
                     <path
-                        d={`M${props.sheet.map((p) => `${p.x} ${p.y}`).join('L')}${props.sheet.length === 4 ? 'Z' : ''}`}
+                        d={`M${cross.x - 14 * perPx} ${cross.y}h${28 * perPx}M${cross.x} ${cross.y - 14 * perPx}v${28 * perPx}`}
                         stroke="#1f4aa0"
                         strokeWidth={1.5 * perPx}
-                        strokeDasharray={`${6 * perPx} ${4 * perPx}`}
+                        pointerEvents="none"
                     />
                 )}
-                {props.length.length === 2 && (
-                    <path
-                        d={`M${props.length[0]!.x} ${props.length[0]!.y}L${props.length[1]!.x} ${props.length[1]!.y}`}
-                        stroke="#1f4aa0"
-                        strokeWidth={2 * perPx}
-                    />
-                )}
-                {props.loops.map((loop, index) => {
-                    const d = smoothPath(loop)
-                    return (
-                        <g key={index}>
-                            <path d={d} stroke="#ffffff" strokeWidth={4.5 * perPx} opacity="0.85" />
-                            <path
-                                d={d}
-                                stroke="#a3340a"
-                                strokeWidth={2 * perPx}
-                                fill={index === 0 ? '#e39a26' : '#ffffff'}
-                                fillOpacity={index === 0 ? 0.22 : 0.5}
-                            />
-                            <path
-                                d={d}
-                                stroke="transparent"
-                                strokeWidth={16 * perPx}
-                                pointerEvents={marking === index && loop.length > 2 ? 'stroke' : 'none'}
-                                className="cursor-copy"
-                                onPointerDown={(event) => {
-                                    const point = at(event)
-                                    if (event.button !== 0 || nearest(point) !== null) return
-                                    event.stopPropagation()
-                                    props.onEdge(index, point)
-                                }}
-                            />
-                        </g>
-                    )
-                })}
-            </g>
-            {props.loops.map((loop, of) =>
-                loop.map((knot, index) => (
-                    <Mark
-                        key={`${of}-${index}`}
-                        x={knot.x}
-                        y={knot.y}
-                        r={r}
-                        corner={knot.corner}
-                        held={props.held?.of === of && props.held.index === index}
-                        dim={typeof marking !== 'number'}
-                    />
-                )),
-            )}
-            {(['length', 'sheet'] as const).map((of) =>
-                props[of].map((point, index) => (
-                    <Mark
-                        key={`${of}-${index}`}
-                        x={point.x}
-                        y={point.y}
-                        r={r * 1.2}
-                        corner
-                        held={props.held?.of === of && props.held.index === index}
-                        dim={marking !== of}
-                    />
-                )),
-            )}
-            {focused && (
-                <path
-                    d={`M${cross.x - 14 * perPx} ${cross.y}h${28 * perPx}M${cross.x} ${cross.y - 14 * perPx}v${28 * perPx}`}
-                    stroke="#1f4aa0"
-                    strokeWidth={1.5 * perPx}
-                    pointerEvents="none"
-                />
-            )}
-        </svg>
+            </svg>
+        </div>
     )
 }
 
@@ -235,21 +232,24 @@ function pointOf(props: Props, held: Held): Point | undefined {
     return typeof held.of === 'number' ? props.loops[held.of]?.[held.index] : props[held.of][held.index]
 }
 
-/** Drawn anew only when it moves: a long edge has hundreds of them. */
-const Mark = memo(function Mark(props: {
-    x: number
-    y: number
-    r: number
-    corner: boolean
-    held: boolean
-    dim: boolean
-}): ReactNode {
-    const { x, y, corner } = props
-    const r = props.held ? props.r * 1.5 : props.r
+// An edge has hundreds of pieces and marks, and a drag moves one: each is drawn anew only when it
+// changes itself, so that the browser paints again no more than the place where it lies.
+
+const Piece = memo(function Piece({ d, width }: { d: string; width: number }): ReactNode {
+    return (
+        <>
+            <path d={d} stroke="#ffffff" strokeWidth={2.2 * width} opacity="0.85" />
+            <path d={d} stroke="#a3340a" strokeWidth={width} />
+        </>
+    )
+})
+
+const Mark = memo(function Mark(props: { x: number; y: number; r: number; corner: boolean; dim: boolean }): ReactNode {
+    const { x, y, r, corner } = props
     const look = {
-        fill: props.held ? '#1f4aa0' : '#ffffff',
-        stroke: props.held ? '#ffffff' : '#1b292c',
-        strokeWidth: props.r * 0.35,
+        fill: '#ffffff',
+        stroke: '#1b292c',
+        strokeWidth: r * 0.35,
         opacity: props.dim ? 0.55 : 1,
         className: 'cursor-move',
     }
@@ -259,3 +259,33 @@ const Mark = memo(function Mark(props: {
         <circle cx={x} cy={y} r={r} {...look} />
     )
 })
+
+/** What the edge encloses, and where it is pressed to put a point in between. */
+function Inside(props: {
+    d: string
+    hole: boolean
+    /** How wide the edge can be pressed; 0 when it cannot. */
+    grip: number
+    onPress: (event: PointerEvent<SVGPathElement>) => void
+}): ReactNode {
+    return (
+        <>
+            <path
+                d={props.d}
+                fill={props.hole ? '#ffffff' : '#e39a26'}
+                fillOpacity={props.hole ? 0.5 : 0.22}
+                pointerEvents="none"
+            />
+            {props.grip > 0 && (
+                <path
+                    d={props.d}
+                    stroke="transparent"
+                    strokeWidth={props.grip}
+                    pointerEvents="stroke"
+                    className="cursor-copy"
+                    onPointerDown={props.onPress}
+                />
+            )}
+        </>
+    )
+}

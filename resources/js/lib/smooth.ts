@@ -8,25 +8,34 @@ export interface Knot {
 type At = Pick<Knot, 'x' | 'y'>
 
 /**
- * The edge through the knots as it is drawn over the photo: straight between two corners, else smooth.
- * The outline itself is made by the server, in mm.
+ * The edge through the knots as it is drawn over the photo, one piece from each knot to the next:
+ * straight between two corners, else smooth. The outline itself is made by the server, in mm.
  */
-export function smoothPath(knots: Knot[]): string {
-    if (knots.length < 2) return ''
+export function smoothPieces(knots: Knot[]): string[] {
+    if (knots.length < 2) return []
     const at = (index: number): Knot => knots[(index + knots.length) % knots.length]!
-    let d = `M${at(0).x} ${at(0).y}`
-    knots.forEach((from, index) => {
+    return knots.map((from, index) => {
         const to = at(index + 1)
-        if (from.corner && to.corner) {
-            d += `L${to.x} ${to.y}`
-            return
-        }
+        const begin = `M${from.x} ${from.y}`
+        if (from.corner && to.corner) return `${begin}L${to.x} ${to.y}`
         const [sx, sy] = [to.x - from.x, to.y - from.y]
         const [ax, ay] = from.corner ? [sx, sy] : tangent(at(index - 1), from, to, true)
         const [bx, by] = to.corner ? [sx, sy] : tangent(from, to, at(index + 2), false)
-        d += `C${from.x + ax / 3} ${from.y + ay / 3} ${to.x - bx / 3} ${to.y - by / 3} ${to.x} ${to.y}`
+        return `${begin}C${from.x + ax / 3} ${from.y + ay / 3} ${to.x - bx / 3} ${to.y - by / 3} ${to.x} ${to.y}`
     })
-    return d + 'Z'
+}
+
+/** The same edge as one closed path. */
+export function smoothPath(knots: Knot[]): string {
+    const pieces = smoothPieces(knots)
+    return pieces.length === 0
+        ? ''
+        : pieces[0] +
+              pieces
+                  .slice(1)
+                  .map((piece) => piece.replace(/^M[^LC]*/, ''))
+                  .join('') +
+              'Z'
 }
 
 /** How the edge runs through a point: the centripetal Catmull–Rom tangent. */

@@ -10,12 +10,10 @@ interface Props {
     mix: MixFigures
     /** The pours of a deep coat, one after the other. */
     lifts?: CoatFigures['lifts']
-    /** Colours laid wet on wet, in their order. */
-    parts?: CoatFigures['parts']
 }
 
 /** What to weigh out: two cups at one scale, A left, B right, the grams as tall as a thumb. */
-export function AnswerCups({ mix, lifts = [], parts = [] }: Props): ReactNode {
+export function AnswerCups({ mix, lifts = [] }: Props): ReactNode {
     const units = useUnits()
     const first = lifts.length > 1 ? lifts[0] : undefined
     // one lift is mixed at a time: never all of them in one cup
@@ -46,14 +44,13 @@ export function AnswerCups({ mix, lifts = [], parts = [] }: Props): ReactNode {
                         {joined(amounts.total)} in all
                     </Figure>
                 </div>
-                <Portions lifts={lifts} parts={parts} />
             </div>
         </div>
     )
 }
 
 /** The amounts of each pour, or of each colour, in the order in which they are poured. */
-function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts: CoatFigures['parts'] }): ReactNode {
+export function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts: CoatFigures['parts'] }): ReactNode {
     const units = useUnits()
     const rows =
         lifts.length > 1
@@ -66,7 +63,7 @@ function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts: CoatFi
               : []
     if (rows.length === 0) return null
     return (
-        <dl className="grid grid-cols-[auto_auto] gap-x-3 pb-1 text-sm" data-testid="portions">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-sm" data-testid="portions">
             {rows.map(([word, amount], index) => (
                 <div key={`${word}-${index}`} className="contents">
                     <dt className="text-soft">{word}</dt>

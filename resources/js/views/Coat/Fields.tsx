@@ -12,7 +12,7 @@ const EDGES: { value: Containment; label: string }[] = [
     { value: 'open', label: 'Flooded over' },
     { value: 'held', label: 'Held at the edge' },
     { value: 'dammed', label: 'Dammed' },
-    { value: 'placed', label: 'Placed thick' },
+    { value: 'placed', label: 'Placed, stays put' },
 ]
 
 interface Props {

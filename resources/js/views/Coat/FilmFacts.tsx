@@ -5,16 +5,18 @@ import { useUnits } from '../../lib/pages'
 import type { StackAnswer } from '../../types'
 
 /** What this film does by itself in this room; each figure explains itself. */
-export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
+export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: number }): ReactNode {
     const units = useUnits()
     const { film, held, lifts } = answer.coat
+    // a seal or base coat is brushed out, and need not level
+    const levels = !['seal', 'base'].includes(answer.stack.find((layer) => layer.id === coatId)?.kind ?? '')
     const facts: { word: string; figure: string | null; text: string | null }[] = [
         { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
         {
             word: 'Settles in',
             figure: 'settle_min',
             text:
-                film.levels_up_to_mm === null
+                film.levels_up_to_mm === null || !levels
                     ? null
                     : film.settle_min === null
                       ? 'never'
@@ -28,7 +30,8 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
         {
             word: 'Bench within',
             figure: 'level_within_mm_per_m',
-            text: film.level_within_mm_per_m === null ? null : `${digits(film.level_within_mm_per_m, 1)} mm/m`,
+            text:
+                film.level_within_mm_per_m === null || !levels ? null : `${digits(film.level_within_mm_per_m, 1)} mm/m`,
         },
         {
             word: 'Edge at',

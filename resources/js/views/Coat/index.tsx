@@ -15,7 +15,7 @@ import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
 import type { CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, SizeField, StackAnswer, Trace } from '../../types'
-import { AnswerCups } from './Answer'
+import { AnswerCups, Portions } from './Answer'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
 import { MoreFields } from './MoreFields'
@@ -141,6 +141,11 @@ function CoatPage(props: Props): ReactNode {
                                     answer={answer}
                                     lastTookMl={props.last_took}
                                 />
+                                {answer !== null && (
+                                    <div className="pt-3">
+                                        <Portions lifts={answer.coat.lifts} parts={answer.coat.parts} />
+                                    </div>
+                                )}
                             </Tabs.Content>
                             <Tabs.Content value="more">
                                 <MoreFields
@@ -166,7 +171,7 @@ function CoatPage(props: Props): ReactNode {
                             </p>
                         ) : (
                             <>
-                                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} parts={answer.coat.parts} />
+                                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} />
                                 <div className="border-t ruled pt-2">
                                     {answer.face_down && (
                                         <Switch
@@ -228,7 +233,7 @@ function CoatPage(props: Props): ReactNode {
                                         }}
                                     />
                                 </div>
-                                <FilmFacts answer={answer} />
+                                <FilmFacts answer={answer} coatId={props.coat.id} />
                             </>
                         )}
                     </div>

@@ -6,7 +6,7 @@ import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMi
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
 import type { Answer, CoatRow, PieceRow, ResinRow } from '../../types'
-import { AnswerCups } from '../Coat/Answer'
+import { AnswerCups, Portions } from '../Coat/Answer'
 
 interface Props {
     studio: string
@@ -45,7 +45,10 @@ export function Paper(props: Props): ReactNode {
             </header>
 
             <section className="mt-4">
-                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} parts={answer.coat.parts} />
+                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} />
+                <div className="mt-2">
+                    <Portions lifts={answer.coat.lifts} parts={answer.coat.parts} />
+                </div>
             </section>
             <p className="mt-2 line-clamp-2 font-bold break-words">
                 {resin.name}
@@ -77,7 +80,7 @@ export function Paper(props: Props): ReactNode {
                             ))}
                             <tr className="border-t border-ink font-bold">
                                 <th scope="row" className="text-left">
-                                    To mix
+                                    {answer.coat.lifts.length > 1 ? `All ${answer.coat.lifts.length} lifts` : 'To mix'}
                                 </th>
                                 <td className="text-right">
                                     {joined(volumeMix(answer.coat.mix.a_ml, answer.coat.mix.b_ml, units).total)},{' '}
