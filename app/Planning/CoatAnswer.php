@@ -50,6 +50,8 @@ final class CoatAnswer
                 'edge_film_mm' => $case->coat->edgeFilmMm->value,
                 'runoff_pct' => $case->coat->runoffPct->value,
                 'cups' => $case->coat->cups,
+                'containment' => $case->coat->containment->value,
+                'dam' => $case->coat->dam?->value,
                 ...RoomInForce::of($case->studio),
             ],
             'max_pour_mm' => $case->resin->maxPourMm?->value,

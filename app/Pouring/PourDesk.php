@@ -54,15 +54,28 @@ final readonly class PourDesk
             throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
         }
 
+        $answer = CoatAnswer::object($result);
+        $title = $coat->piece->name();
+        if (count($result->lifts) > 1) {
+            $answer->lift = 1 + self::liftsPoured($coat) % count($result->lifts);
+            $title .= sprintf(', lift %d of %d', $answer->lift, count($result->lifts));
+        }
+
         return DB::transaction(fn (): Pour => Pour::query()->create([
             'piece_id' => $coat->piece_id,
             'coat_id' => $coat->id,
-            'title' => $coat->piece->name(),
+            'title' => $title,
             'plan' => Json::copy($document),
-            'result' => CoatAnswer::object($result),
+            'result' => $answer,
             'override_reason' => $reason === '' ? null : $reason,
             'started_at' => now(),
         ]));
+    }
+
+    /** How many pours a coat has had: of a deep one, how many lifts. */
+    public static function liftsPoured(Coat $coat): int
+    {
+        return Pour::query()->where('coat_id', $coat->id)->count();
     }
 
     /** The last of it is on the piece: the film's clock begins, as old as the mix has become by then. */

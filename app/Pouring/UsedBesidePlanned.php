@@ -18,14 +18,14 @@ final class UsedBesidePlanned
         $coat = self::coat($pour);
 
         return [
-            'planned' => Dig::object($pour->result, 'coat.mix'),
+            'planned' => self::planned($pour),
             'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml],
             'more_ml' => self::moreMl($pour),
             'density_a_g_ml' => Dig::float($resin, 'density_a_g_ml'),
             'density_b_g_ml' => Dig::float($resin, 'density_b_g_ml'),
             'resin' => Dig::text($resin, 'name') ?? Dig::text($resin, 'id') ?? '',
             'kind' => Dig::text($coat, 'kind') ?? 'flood',
-            'thickness_mm' => Dig::float($coat, 'size_by.thickness_mm'),
+            'thickness_mm' => Dig::float($pour->result, 'coat.thickness_mm'),
             'room' => Dig::object($pour->result, 'in_force'),
             'pour' => Dig::text($pour->result, 'pour') ?? '',
             'note' => $pour->note,
@@ -34,12 +34,27 @@ final class UsedBesidePlanned
         ];
     }
 
+    /** What was to be weighed out: of a deep coat, this lift. */
+    private static function planned(Pour $pour): stdClass
+    {
+        $lift = Dig::float($pour->result, 'lift');
+        $lifts = Dig::objects(Dig::object($pour->result, 'coat'), 'lifts');
+        if ($lift === null || ! isset($lifts[(int) $lift - 1])) {
+            return Dig::object($pour->result, 'coat.mix');
+        }
+        $mix = $lifts[(int) $lift - 1];
+        [$a, $b] = [Dig::float($mix, 'a_g'), Dig::float($mix, 'b_g')];
+        $mix->total_g = $a === null || $b === null ? null : $a + $b;
+
+        return $mix;
+    }
+
     /** What it took beyond the plan, in ml; negative when it took less, null when nothing was written down. */
     private static function moreMl(Pour $pour): ?float
     {
         return $pour->used_a_ml === null && $pour->used_b_ml === null
             ? null
-            : ($pour->used_a_ml ?? 0.0) + ($pour->used_b_ml ?? 0.0) - (Dig::float($pour->result, 'coat.mix.total_ml') ?? 0.0);
+            : ($pour->used_a_ml ?? 0.0) + ($pour->used_b_ml ?? 0.0) - (Dig::float(self::planned($pour), 'total_ml') ?? 0.0);
     }
 
     /** The sheet of the resin that was poured, as it was then. */

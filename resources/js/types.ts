@@ -289,6 +289,8 @@ export interface CoatInForce extends RoomInForce {
     edge_film_mm: number
     runoff_pct: number
     cups: number
+    containment: Containment
+    dam: string | null
 }
 
 export type SizeField =

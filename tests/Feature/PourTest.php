@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\Resin;
+use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -244,5 +245,23 @@ final class PourTest extends TestCase
         $chunk = 'IHDR'.pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0);
 
         return "\x89PNG\r\n\x1a\n".pack('N', 13).$chunk.pack('N', crc32($chunk));
+    }
+
+    public function test_a_deep_coat_is_poured_lift_by_lift(): void
+    {
+        $coat = $this->autumnSky();
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'dammed', 'size_by' => ['thickness_mm' => null, 'total_depth_mm' => '10']]])->assertOk();
+        $planned = [];
+        foreach (['Autumn sky, lift 1 of 3', 'Autumn sky, lift 2 of 3', 'Autumn sky, lift 3 of 3'] as $title) {
+            $this->post("/coats/{$coat->id}/pours", ['studio' => []])->assertRedirect();
+            $pour = Pour::query()->latest('id')->firstOrFail();
+            self::assertSame($title, $pour->title);
+            $this->get("/pours/{$pour->id}/finish")->assertInertia(function ($page) use (&$planned): void {
+                $planned[] = $page->toArray()['props']['planned']['planned']['total_ml'];
+            });
+        }
+        $answer = Dig::object($pour->result, 'coat');
+        self::assertEqualsWithDelta(Dig::float($answer, 'mix.total_ml'), array_sum($planned), 1e-6);
+        self::assertGreaterThan($planned[1], $planned[0], 'the first soaks in, and climbs');
     }
 }

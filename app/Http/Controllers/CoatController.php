@@ -18,10 +18,14 @@ use App\Planning\FieldException;
 use App\Planning\PieceDesk;
 use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
+use App\Pouring\PourDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Plan\Containment;
+use OpenGlaze\Core\Plan\PieceKind;
+use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
 
@@ -44,8 +48,21 @@ final readonly class CoatController
         return Inertia::render('MixSheet', [
             ...$this->page($request, $coat),
             ...$this->answer($request, $coat),
-            'cautions' => Caution::Mix->sentences(),
+            'cautions' => $this->cautions($coat),
         ]);
+    }
+
+    /** @return list<string> of the mixing: what strong vapour wants first, what is heavy last */
+    private function cautions(Coat $coat): array
+    {
+        $isPolyester = ($coat->resin->sheet->family ?? null) === ResinFamily::Polyester->value;
+        $isHeavy = ($coat->spec->containment ?? null) === Containment::Dammed->value && ($coat->piece->spec->kind ?? null) === PieceKind::Tabletop->value;
+
+        return [
+            ...($isPolyester ? Caution::Polyester->sentences() : []),
+            ...Caution::Mix->sentences(),
+            ...($isHeavy ? Caution::Lifting->sentences() : []),
+        ];
     }
 
     /** Computes without saving. */
@@ -88,6 +105,7 @@ final readonly class CoatController
             'room' => $plan->studio(),
             'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
             'last_took' => $this->lastTook($coat),
+            'lifts_poured' => PourDesk::liftsPoured($coat),
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
                 'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
             ]),

@@ -9,8 +9,8 @@ const LEFT = 58
 const RIGHT = 176
 /** Narrower than this the labels stand inside the drawing. */
 const NARROW = 600
-const HEIGHT = 206
-const GROUND = 140
+const HEIGHT = 198
+const GROUND = 134
 const TOP = 12
 const STEP_MM = 0.1
 const LEAST_MM = 0.05

@@ -23,8 +23,8 @@ export function partsOf(volume: VolumeFigures): typeof VOLUME_PARTS {
     return VOLUME_PARTS.filter(({ part }) => volume[part] !== 0 || ALWAYS.includes(part))
 }
 
-const HEIGHT = 34
-const LEADER = 22
+const HEIGHT = 32
+const LEADER = 18
 
 interface Props {
     volume: VolumeFigures

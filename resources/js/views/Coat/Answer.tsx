@@ -10,15 +10,18 @@ interface Props {
     mix: MixFigures
     /** The pours of a deep coat, one after the other. */
     lifts?: CoatFigures['lifts']
+    /** How many of them are poured already: the next one is shown. */
+    liftsPoured?: number
 }
 
 /** What to weigh out: two cups at one scale, A left, B right, the grams as tall as a thumb. */
-export function AnswerCups({ mix, lifts = [] }: Props): ReactNode {
+export function AnswerCups({ mix, lifts = [], liftsPoured = 0 }: Props): ReactNode {
     const units = useUnits()
-    const first = lifts.length > 1 ? lifts[0] : undefined
+    const next = lifts.length > 1 ? liftsPoured % lifts.length : 0
+    const lift = lifts.length > 1 ? lifts[next] : undefined
     // one lift is mixed at a time: never all of them in one cup
-    const cup = first === undefined ? mix : { ...first, total_g: first.b_g === null ? null : first.a_g + first.b_g }
-    const prefix = first === undefined ? '' : 'lift_1_'
+    const cup = lift === undefined ? mix : { ...lift, total_g: lift.b_g === null ? null : lift.a_g + lift.b_g }
+    const prefix = lift === undefined ? '' : `lift_${next + 1}_`
     const weight = weightMix(cup.a_g, cup.total_g)
     const amounts = volumeMix(cup.a_ml, cup.b_ml, units)
     const cupMl = cupFor(Math.max(cup.a_ml, cup.b_ml))
@@ -28,7 +31,11 @@ export function AnswerCups({ mix, lifts = [] }: Props): ReactNode {
                 <Part prefix={prefix} part="A" ml={cup.a_ml} cupMl={cupMl} weight={weight.a} volume={amounts.a} />
                 <Part prefix={prefix} part="B" ml={cup.b_ml} cupMl={cupMl} weight={weight.b} volume={amounts.b} />
                 <div className="pb-1 print:hidden">
-                    {first !== undefined && <p className="pb-1 font-semibold">Lift 1 of {lifts.length}</p>}
+                    {lift !== undefined && (
+                        <p className="pb-1 font-semibold">
+                            Lift {next + 1} of {lifts.length}
+                        </p>
+                    )}
                     <Figure
                         of={`${prefix}total_g`}
                         label={`Total weight ${joined(weight.total)}`}

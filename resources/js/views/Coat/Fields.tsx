@@ -30,9 +30,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
     const small = units === 'metric' ? 'mm' : 'in'
     const entry = entryOf(draft)
     const inForce = answer?.in_force
-    const containment = (touched.coat?.containment ??
-        spec.containment ??
-        (spec.kind === 'dome' ? 'held' : 'open')) as Containment
+    const containment = (touched.coat?.containment ?? spec.containment ?? inForce?.containment ?? 'open') as Containment
     const text = (field: 'dam' | 'kind', otherwise: string): string =>
         String(touched.coat?.[field] ?? spec[field] ?? otherwise)
     return (
@@ -66,7 +64,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                 {containment === 'dammed' && (
                     <Choice
                         label="Held by"
-                        value={text('dam', 'frame')}
+                        value={text('dam', inForce?.dam ?? 'frame')}
                         options={DAMS}
                         onChange={(dam) => draft.keep({ coat: { dam } })}
                         sentence={sentences['coat.dam']}

@@ -20,7 +20,9 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
                     ? null
                     : film.settle_min === null
                       ? 'never'
-                      : `${digits(film.settle_min, 1)} min`,
+                      : film.settle_min < 0.1
+                        ? 'a moment'
+                        : `${digits(film.settle_min, 1)} min`,
         },
         {
             word: 'Bubbles stay under',
@@ -59,7 +61,7 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
             text: answer.coat.lip === null ? null : joined(thickness(answer.coat.lip.rise_mm, units)),
         },
         {
-            word: 'that holds',
+            word: 'for',
             figure: 'lip_holds_mm',
             text:
                 answer.coat.lip?.holds_mm == null

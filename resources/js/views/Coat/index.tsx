@@ -32,6 +32,7 @@ interface Props {
     answer: StackAnswer | null
     templates: { id: number; name: string }[]
     last_took: number | null
+    lifts_poured: number
     sentences: Sentences | null
     running_pour_id: number | null
 }
@@ -141,6 +142,17 @@ function CoatPage(props: Props): ReactNode {
                                     answer={answer}
                                     lastTookMl={props.last_took}
                                 />
+                                {answer?.face_down === true && (
+                                    <Switch
+                                        label="Drawn"
+                                        value={hangs ? 'hangs' : 'lies'}
+                                        options={[
+                                            { value: 'lies', label: 'As it lies' },
+                                            { value: 'hangs', label: 'As it will hang' },
+                                        ]}
+                                        onChange={(value) => setHangs(value === 'hangs')}
+                                    />
+                                )}
                                 {answer !== null && (
                                     <div className="pt-3">
                                         <Portions lifts={answer.coat.lifts} parts={answer.coat.parts} />
@@ -164,26 +176,19 @@ function CoatPage(props: Props): ReactNode {
                             <p className="mt-2 font-semibold text-danger">{draft.sentences.form}</p>
                         )}
                     </div>
-                    <div className="order-1 flex min-w-0 flex-col gap-3 p-4 sm:px-6 lg:order-2">
+                    <div className="order-1 flex min-w-0 flex-col gap-2.5 p-4 sm:px-6 lg:order-2 lg:py-3">
                         {answer === null ? (
                             <p className="text-lg font-semibold text-danger">
                                 {Object.values(draft.sentences).join(' ')}
                             </p>
                         ) : (
                             <>
-                                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} />
+                                <AnswerCups
+                                    mix={answer.coat.mix}
+                                    lifts={answer.coat.lifts}
+                                    liftsPoured={props.lifts_poured}
+                                />
                                 <div className="border-t ruled pt-2">
-                                    {answer.face_down && (
-                                        <Switch
-                                            label="Drawn"
-                                            value={hangs ? 'hangs' : 'lies'}
-                                            options={[
-                                                { value: 'lies', label: 'As it lies' },
-                                                { value: 'hangs', label: 'As it will hang' },
-                                            ]}
-                                            onChange={(value) => setHangs(value === 'hangs')}
-                                        />
-                                    )}
                                     <Section
                                         stack={answer.stack}
                                         currentId={props.coat.id}

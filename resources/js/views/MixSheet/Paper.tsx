@@ -5,7 +5,7 @@ import { partsOf } from '../../drawings/WhereItGoes'
 import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
-import type { Answer, CoatRow, PieceRow, ResinRow } from '../../types'
+import type { Answer, CoatRow, PieceRow, ResinRow, StackAnswer } from '../../types'
 import { AnswerCups, Portions } from '../Coat/Answer'
 
 interface Props {
@@ -13,7 +13,8 @@ interface Props {
     piece: PieceRow
     coat: CoatRow
     resin: ResinRow
-    answer: Answer
+    answer: StackAnswer
+    liftsPoured: number
     cautions: string[]
     noSubstitute: string
 }
@@ -24,6 +25,7 @@ export function Paper(props: Props): ReactNode {
     const { answer, piece, resin } = props
     const { ratio } = resin.sheet
     const size = sizeOf(piece.drawing, units)
+    const toDo = answer.steps.filter((step) => !step.after && step.state === 'open')
     return (
         <article
             className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 sm:py-6 print:max-h-[250mm] print:max-w-none print:overflow-hidden print:border-0 print:p-px print:text-[13px] print:leading-snug"
@@ -45,7 +47,7 @@ export function Paper(props: Props): ReactNode {
             </header>
 
             <section className="mt-4">
-                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} />
+                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} liftsPoured={props.liftsPoured} />
                 <div className="mt-2">
                     <Portions lifts={answer.coat.lifts} parts={answer.coat.parts} />
                 </div>
@@ -57,6 +59,11 @@ export function Paper(props: Props): ReactNode {
                     : `, ${trimmed(ratio.a, 2)} to ${trimmed(ratio.b, 2)} by ${ratio.by}`}
             </p>
             <p>{answer.stir}</p>
+            {toDo.length > 0 && (
+                <p className="line-clamp-2">
+                    <strong>Before the pour:</strong> {toDo.map((step) => step.title.toLowerCase()).join('; ')}.
+                </p>
+            )}
 
             <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
                 <section>

@@ -7,7 +7,7 @@ import { StagePage } from '../../controls/Stages'
 import { Traced } from '../../controls/TraceSheet'
 import { ask } from '../../lib/http'
 import { useShared } from '../../lib/pages'
-import type { Answer, CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, Trace } from '../../types'
+import type { CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, StackAnswer, Trace } from '../../types'
 import { Paper } from './Paper'
 import { StartSheet } from './StartSheet'
 
@@ -16,8 +16,9 @@ interface Props {
     coat: CoatRow
     room: RoomSpec
     resins: ResinRow[]
-    answer: Answer | null
+    answer: StackAnswer | null
     sentences: Sentences | null
+    lifts_poured: number
     cautions: string[]
     running_pour_id: number | null
 }
@@ -91,6 +92,7 @@ export default function MixSheet(props: Props): ReactNode {
                             coat={props.coat}
                             resin={resin}
                             answer={props.answer}
+                            liftsPoured={props.lifts_poured}
                             cautions={props.cautions}
                             noSubstitute={noSubstitute}
                         />
