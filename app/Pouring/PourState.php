@@ -53,6 +53,23 @@ final class PourState
         ];
     }
 
+    /** The phase that its film is in by the server's clock; null before it is poured. */
+    public static function phaseNow(Pour $pour): ?string
+    {
+        if ($pour->poured_at === null) {
+            return null;
+        }
+        $min = $pour->poured_at->diffInSeconds(CarbonImmutable::now()) / 60;
+        $phase = null;
+        foreach (Dig::objects(self::answer($pour), 'phases') as $span) {
+            if ((Dig::float($span, 'from_min') ?? INF) <= $min) {
+                $phase = Dig::text($span, 'phase');
+            }
+        }
+
+        return $phase;
+    }
+
     /** What was computed for the pour: with the mix's age once it is on the piece. */
     public static function answer(Pour $pour): stdClass
     {

@@ -8,6 +8,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use GdImage;
 use Tests\Browser\Support\Page;
+use Tests\Support\TurnedPhoto;
 
 /** Any piece, any film: traced, brought, stacked by hand and by template, domed to its limit. */
 final class AnyPieceTest extends BrowserTestCase
@@ -76,6 +77,14 @@ final class AnyPieceTest extends BrowserTestCase
             $page->press('button', 'Undo');
         }
         $page->until(fn (): bool => preg_match('/([\d.]+) cm²/', $page->text('[role=dialog]'), $found) === 1 && abs((float) $found[1] - 1200) < 12, 'the corner to be back');
+        $page->press('button', 'Close');
+    }
+
+    public function test_a_photo_that_the_camera_wrote_sideways_is_traced_upright(): void
+    {
+        file_put_contents($file = self::$studio->folder.'/turned.jpg', TurnedPhoto::jpeg());
+        $page = $this->beginTracing('Turned', $file);
+        self::assertSame('0 0 40 60', $page->find('application', 'The photo')->getAttribute('viewBox'));
         $page->press('button', 'Close');
     }
 

@@ -12,6 +12,7 @@ use App\PlanFile\Json;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\TurnedPhoto;
 use Tests\TestCase;
 
 final class PourTest extends TestCase
@@ -137,7 +138,7 @@ final class PourTest extends TestCase
     public function test_a_photo_is_turned_upright_and_loses_what_the_camera_wrote_into_it(): void
     {
         $pour = $this->poured();
-        $this->finishWith($pour, UploadedFile::fake()->createWithContent('p.jpg', self::sidewaysJpeg()))->assertSessionHasNoErrors();
+        $this->finishWith($pour, UploadedFile::fake()->createWithContent('p.jpg', TurnedPhoto::jpeg()))->assertSessionHasNoErrors();
         $kept = (string) Storage::get('photos/'.$pour->refresh()->photo);
         $size = getimagesizefromstring($kept);
         self::assertSame([40, 60], [$size[0] ?? 0, $size[1] ?? 0]);
@@ -225,19 +226,6 @@ final class PourTest extends TestCase
     private function finishWith(Pour $pour, UploadedFile $photo): \Illuminate\Testing\TestResponse
     {
         return $this->post("/pours/{$pour->id}/finish", ['used_a' => '1', 'used_b' => '1', 'by' => 'g', 'photo' => $photo]);
-    }
-
-    /** 60 × 40 px, to be shown turned by a quarter (EXIF orientation 6). */
-    private static function sidewaysJpeg(): string
-    {
-        $image = imagecreatetruecolor(60, 40);
-        ob_start();
-        imagejpeg($image);
-        $jpeg = (string) ob_get_clean();
-        $tiff = "II*\x00\x08\x00\x00\x00\x01\x00\x12\x01\x03\x00\x01\x00\x00\x00\x06\x00\x00\x00\x00\x00\x00\x00";
-        $exif = "Exif\x00\x00".$tiff;
-
-        return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
     }
 
     private static function pngHeader(int $width, int $height): string

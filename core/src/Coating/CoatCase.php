@@ -87,6 +87,14 @@ final readonly class CoatCase
         $this->lifts = LiftPlan::of($this);
     }
 
+    /** Its thickness spread over the whole face of the piece, mm; null without a face. */
+    public function meanOnPieceMm(): ?float
+    {
+        $area = $this->piece->areaMm2();
+
+        return $area === null || $this->thicknessMm === null ? null : $this->thicknessMm->value * $this->volume->coveredMm2 / $area;
+    }
+
     /** Whether nothing lies below it yet. */
     public function isFirstCoat(): bool
     {

@@ -47,14 +47,6 @@ final readonly class CoatResult
         return ($volume->filmMl + $edges + $volume->climbMl + $volume->displacedMl) / $this->case->piece->quantity;
     }
 
-    /** Its thickness spread over the whole face of the piece, mm; null without a face. */
-    public function meanOnPieceMm(): ?float
-    {
-        $area = $this->case->piece->areaMm2();
-
-        return $area === null || $this->case->thicknessMm === null ? null : $this->case->thicknessMm->value * $this->case->volume->coveredMm2 / $area;
-    }
-
     /** @return non-empty-list<PhaseSpan> */
     public function phases(): array
     {

@@ -58,7 +58,7 @@ final class ResultDocument
         $area = $piece->areaMm2();
 
         return [
-            'thickness_mm' => $area === null ? null : array_sum(array_map(static fn (CoatResult $result): float => $result->meanOnPieceMm() ?? 0.0, $own)),
+            'thickness_mm' => $area === null ? null : array_sum(array_map(static fn (CoatResult $result): float => $result->case->meanOnPieceMm() ?? 0.0, $own)),
             'target_thickness_mm' => $piece->targetThicknessMm?->value,
             'resin_ml' => array_sum(array_map(static fn (CoatResult $result): float => $result->staysMl(), $own)),
             'resin_g' => array_sum(array_map(static fn (CoatResult $result): float => $result->staysMl() * $result->case->liquid->densityKgM3 / 1000, $own)),

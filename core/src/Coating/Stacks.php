@@ -37,7 +37,7 @@ final class Stacks
         return new Ground(
             $layer === 1,
             $layer,
-            array_sum(array_map(self::meanMm(...), $below)),
+            array_sum(array_map(static fn (CoatCase $case): float => $case->meanOnPieceMm() ?? 0.0, $below)),
             array_sum(array_map(static fn (CoatCase $case): float => $case->sized->filmMl, array_merge(...$layers))),
             ($below === [] ? null : $below[count($below) - 1]->coat) ?? ($layer > 1 && $last !== [] ? $last[0]->coat : null),
         );
@@ -97,13 +97,5 @@ final class Stacks
 
         return Overlap::areaMm2($one->outline, $one->at, $other->outline, $other->at)
             > self::TOUCHING * min($one->outline->areaMm2(), $other->outline->areaMm2());
-    }
-
-    /** A coat's thickness spread over the whole face, mm. */
-    private static function meanMm(CoatCase $case): float
-    {
-        $whole = $case->piece->areaMm2();
-
-        return $case->thicknessMm === null || $whole === null ? 0.0 : $case->thicknessMm->value * $case->volume->coveredMm2 / $whole;
     }
 }

@@ -3,7 +3,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode
 import { useWidth } from '../lib/width'
 import type { StackLayer } from '../types'
 import { Beads, filmPath, Grip, Ground, Mark, Shine } from './sectionParts'
-import { Inclusions, layerPath, RimDetail, spanOf, Walls, type Frame } from './stackParts'
+import { Inclusions, layerPath, Lifts, OtherLayer, RimDetail, Ruler, spanOf, Walls, type Frame } from './stackParts'
 
 const LEFT = 58
 const RIGHT = 176
@@ -194,7 +194,7 @@ export function Section(props: Props): ReactNode {
                         ),
                     )}
                 </g>
-                {!props.hangs && <Ruler height={height} mostMm={mostMm} />}
+                {!props.hangs && <Ruler left={LEFT} height={height} mostMm={mostMm} />}
 
                 {!props.hangs &&
                     props.labelMaxMm !== null &&
@@ -325,54 +325,5 @@ export function Section(props: Props): ReactNode {
                 </defs>
             </svg>
         </div>
-    )
-}
-
-function OtherLayer(props: { d: string; above: boolean; name: string; onPress: () => void }): ReactNode {
-    return (
-        <path
-            d={props.d}
-            fill={props.above ? 'transparent' : 'url(#below)'}
-            stroke={props.above ? 'var(--line)' : 'var(--resin-edge)'}
-            strokeWidth="1.25"
-            strokeDasharray={props.above ? '5 4' : undefined}
-            className="cursor-pointer"
-            onClick={props.onPress}
-        >
-            <title>{props.name}</title>
-        </path>
-    )
-}
-
-function Lifts(props: { frame: Frame; layer: StackLayer; top: number; bottom: number }): ReactNode {
-    const lines = Array.from({ length: Math.max(0, props.layer.lifts - 1) }, (_, index) => index + 1)
-    return (
-        <g aria-hidden="true" stroke="var(--resin-edge)" strokeWidth="1.25" strokeDasharray="8 4">
-            {lines.map((lift) => {
-                const y = props.bottom - ((props.bottom - props.top) * lift) / props.layer.lifts
-                return <path key={lift} d={`M${props.frame.left} ${y}H${props.frame.right}`} />
-            })}
-        </g>
-    )
-}
-
-function Ruler(props: { height: (mm: number) => number; mostMm: number }): ReactNode {
-    const { height, mostMm } = props
-    const ticks = scaleLinear([0, mostMm], [0, 1]).ticks(6)
-    return (
-        <g className="text-[12px]" fill="var(--ink-soft)" pointerEvents="none">
-            {ticks.map((mm) => (
-                <g key={mm}>
-                    <path d={`M${LEFT - 8} ${height(mm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
-                    <text x={LEFT - 13} y={height(mm) + 4} textAnchor="end">
-                        {mm}
-                    </text>
-                </g>
-            ))}
-            <path d={`M${LEFT} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
-            <text x={LEFT + 7} y={height(mostMm) + 8} className="text-[11px]">
-                mm
-            </text>
-        </g>
     )
 }

@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
 import type { StackLayer } from '../types'
 
@@ -160,6 +161,58 @@ export function RimDetail(props: { x: number; y: number; layer: StackLayer; say:
             />
             <text x={props.x} y={base + 20} className="text-[11px]" fill="var(--ink-soft)">
                 {props.say}
+            </text>
+        </g>
+    )
+}
+
+/** A coat below, hatched, or one above, dashed. */
+export function OtherLayer(props: { d: string; above: boolean; name: string; onPress: () => void }): ReactNode {
+    return (
+        <path
+            d={props.d}
+            fill={props.above ? 'transparent' : 'url(#below)'}
+            stroke={props.above ? 'var(--line)' : 'var(--resin-edge)'}
+            strokeWidth="1.25"
+            strokeDasharray={props.above ? '5 4' : undefined}
+            className="cursor-pointer"
+            onClick={props.onPress}
+        >
+            <title>{props.name}</title>
+        </path>
+    )
+}
+
+/** Where one pour of a deep coat ends and the next begins. */
+export function Lifts(props: { frame: Frame; layer: StackLayer; top: number; bottom: number }): ReactNode {
+    const lines = Array.from({ length: Math.max(0, props.layer.lifts - 1) }, (_, index) => index + 1)
+    return (
+        <g aria-hidden="true" stroke="var(--resin-edge)" strokeWidth="1.25" strokeDasharray="8 4">
+            {lines.map((lift) => {
+                const y = props.bottom - ((props.bottom - props.top) * lift) / props.layer.lifts
+                return <path key={lift} d={`M${props.frame.left} ${y}H${props.frame.right}`} />
+            })}
+        </g>
+    )
+}
+
+/** The ruler at the side of the section. */
+export function Ruler(props: { left: number; height: (mm: number) => number; mostMm: number }): ReactNode {
+    const { height, mostMm } = props
+    const ticks = scaleLinear([0, mostMm], [0, 1]).ticks(6)
+    return (
+        <g className="text-[12px]" fill="var(--ink-soft)" pointerEvents="none">
+            {ticks.map((mm) => (
+                <g key={mm}>
+                    <path d={`M${props.left - 8} ${height(mm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
+                    <text x={props.left - 13} y={height(mm) + 4} textAnchor="end">
+                        {mm}
+                    </text>
+                </g>
+            ))}
+            <path d={`M${props.left} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
+            <text x={props.left + 7} y={height(mostMm) + 8} className="text-[11px]">
+                mm
             </text>
         </g>
     )

@@ -7,22 +7,24 @@ import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { joined, thickness, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
+import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { useSending } from '../../lib/sending'
 import { COAT_KINDS, COAT_KINDS_FOR } from '../../lib/words'
-import type { StackAnswer, StackLayer } from '../../types'
+import type { PhaseName, StackAnswer, StackLayer } from '../../types'
 
 interface Props {
     pieceId: number
     currentId: number
     stack: StackLayer[]
     whole: StackAnswer['whole'] | undefined
+    phases: Record<number, PhaseName>
     templates: { id: number; name: string }[]
     /** Saves what is touched before the page is left; false when it was refused. */
     flush: () => Promise<boolean>
 }
 
 /** The coats of the piece in the order in which they are laid, and what can be done with them. */
-export function StackBar({ pieceId, currentId, stack, whole, templates, flush }: Props): ReactNode {
+export function StackBar({ pieceId, currentId, stack, whole, phases, templates, flush }: Props): ReactNode {
     const units = useUnits()
     const [naming, setNaming] = useState(false)
     const at = stack.findIndex((layer) => layer.id === currentId)
@@ -53,11 +55,21 @@ export function StackBar({ pieceId, currentId, stack, whole, templates, flush }:
                             >
                                 <span className="text-xs text-soft">{index + 1}</span>
                                 {layer.zone ?? COAT_KINDS[layer.kind]}
+                                {phases[layer.id] !== undefined && (
+                                    <span
+                                        role="img"
+                                        aria-label={PHASES[phases[layer.id]!].word}
+                                        title={PHASES[phases[layer.id]!].word}
+                                    >
+                                        <PhaseIcon phase={phases[layer.id]!} size={16} />
+                                    </span>
+                                )}
                                 {layer.stop && (
                                     <ProhibitIcon size={16} weight="fill" className="text-danger" aria-label="stop" />
                                 )}
                             </span>
-                            <span className="text-sm text-soft">
+                            <span className="text-sm whitespace-nowrap text-soft">
+                                {layer.resin} ·{' '}
                                 {layer.thickness_mm !== null && `${joined(thickness(layer.thickness_mm, units))} · `}
                                 {joined(volume(layer.total_ml, units))}
                             </span>

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
 import { Tabs } from 'radix-ui'
-import { useCallback, useEffect, useState, type ReactNode } from 'react'
+import { useCallback, useState, type ReactNode } from 'react'
 import { AdviceStrips } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
@@ -13,8 +13,19 @@ import { WhereItGoes } from '../../drawings/WhereItGoes'
 import { joined, length, sizeOf, thickness, volume } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
+import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
-import type { CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, SizeField, StackAnswer, Trace } from '../../types'
+import type {
+    CoatRow,
+    PhaseName,
+    PieceRow,
+    ResinRow,
+    RoomSpec,
+    Sentences,
+    SizeField,
+    StackAnswer,
+    Trace,
+} from '../../types'
 import { AnswerCups, Portions } from './Answer'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
@@ -33,6 +44,8 @@ interface Props {
     templates: { id: number; name: string }[]
     last_took: number | null
     lifts_poured: number
+    /** The phase that each coat's film is in now, by the coat. */
+    phases: Record<number, PhaseName>
     sentences: Sentences | null
     running_pour_id: number | null
 }
@@ -67,16 +80,7 @@ function CoatPage(props: Props): ReactNode {
     })
     const [hangs, setHangs] = useState(false)
     const { undo } = draft
-    useEffect(() => {
-        const press = (event: KeyboardEvent): void => {
-            if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !(event.target instanceof HTMLInputElement)) {
-                event.preventDefault()
-                undo?.()
-            }
-        }
-        window.addEventListener('keydown', press)
-        return () => window.removeEventListener('keydown', press)
-    }, [undo])
+    useUndoKey(undo)
 
     const pulled = (draft.touched.coat?.size_by as Record<string, unknown> | undefined)?.[pulls(draft)]
     const film = typeof pulled === 'number' ? pulled : (answer?.coat.thickness_mm ?? null)
@@ -117,6 +121,7 @@ function CoatPage(props: Props): ReactNode {
                     currentId={props.coat.id}
                     stack={answer?.stack ?? []}
                     whole={answer?.whole}
+                    phases={props.phases}
                     templates={props.templates}
                     flush={draft.flush}
                 />

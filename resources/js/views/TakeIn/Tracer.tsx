@@ -14,6 +14,7 @@ import { area, joined, length } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
+import { useUndoKey } from '../../lib/undo'
 import type { Sentences } from '../../types'
 import { moved, placeOf, turned, useTracing, without, withPoint, withPointOnEdge, type Held } from './useTracing'
 
@@ -139,16 +140,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
         else setMade(null)
         // body is described by its key
     }, [key, ready]) // eslint-disable-line
-    useEffect(() => {
-        const press = (event: KeyboardEvent): void => {
-            if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !(event.target instanceof HTMLInputElement)) {
-                event.preventDefault()
-                undo?.()
-            }
-        }
-        window.addEventListener('keydown', press)
-        return () => window.removeEventListener('keydown', press)
-    }, [undo])
+    useUndoKey(undo)
 
     const mark = (point: { x: number; y: number }): void => {
         change((before) => withPoint(before, marking, point, corner))

@@ -12,8 +12,8 @@ import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import { KINDS, SURFACES } from '../../lib/words'
+import { begin, isReady, unmeasured } from './begin'
 import { Details } from './Details'
-import { KIND_BEGINS } from './kinds'
 import { OtherMeasures } from './Measures'
 import { changes, isShape, SHAPE_LENGTHS, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
 import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, SideName, Trace } from '../../types'
@@ -41,25 +41,6 @@ const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: st
     radius_mm: { label: 'Corners', metric: 'square', imperial: 'square' },
     diameter_mm: { label: 'Diameter', metric: 'such as 90 cm', imperial: "such as 3'" },
     inner_mm: { label: 'Inner diameter', metric: 'such as 10 cm', imperial: 'such as 4' },
-}
-
-/** Stands on the page until there is a size to draw. */
-function unmeasured(way: Way): Drawing {
-    const square = way === 'circle' || way === 'ring' || !isShape(way)
-    const [width, height] = square ? [2, 2] : [3, 2]
-    const oval = (rx: number, ry: number): string =>
-        `M${width / 2 - rx} 1a${rx} ${ry} 0 0 1 ${2 * rx} 0a${rx} ${ry} 0 0 1 ${-2 * rx} 0Z`
-    return {
-        width_mm: width,
-        height_mm: height,
-        sides: way === 'rectangle',
-        round: square,
-        radius_mm: 0,
-        edge: way === 'rectangle' ? 'M0 0H3V2H0Z' : oval(width / 2, 1),
-        holes: way === 'ring' ? oval(0.4, 0.4) : '',
-        by: 'outline',
-        ml: null,
-    }
 }
 
 const NEW: PieceSpec = {
@@ -368,41 +349,4 @@ function Answer(props: { figure: string | null; text: string; unit: string; word
             </dd>
         </div>
     )
-}
-
-/** What such a piece usually is, where nothing else was said yet. */
-function begin(kind: string, typed: Typed): Typed {
-    const usual = KIND_BEGINS[kind] ?? {}
-    const measured = typed.lengths !== undefined || typed.d !== undefined || typed.each !== undefined
-    return {
-        ...(usual.surface === undefined ? {} : { surface: usual.surface }),
-        ...(usual.edges === undefined ? {} : { edges: usual.edges }),
-        ...(usual.faceDown === undefined ? { faceDown: false } : { faceDown: usual.faceDown }),
-        ...(usual.way === undefined || measured ? {} : { way: usual.way }),
-    }
-}
-
-/** Whether there is enough to measure. */
-function isReady(saved: PieceSpec, typed: Typed, way: Way, lengthText: (field: LengthField) => string): boolean {
-    const measure = saved.measure ?? {}
-    switch (way) {
-        case 'path':
-            return (typed.d ?? saved.outline?.d ?? '') !== ''
-        case 'polygon':
-            return typed.points !== undefined || saved.outline?.points_mm !== undefined
-        case 'count':
-            return (typed.each ?? measure.each_ml ?? '') !== ''
-        case 'water':
-            return (typed.water ?? measure.water_g ?? '') !== ''
-        case 'stone':
-            return (typed.stone ?? measure.ellipsoid_mm ?? '') !== ''
-        case 'vessel':
-            return (['diameter_mm', 'height_mm'] as const).every(
-                (name) => (typed.vessel?.[name] ?? measure.cylinder?.[name] ?? '') !== '',
-            )
-        default:
-            return SHAPE_LENGTHS[way]
-                .filter((field) => field !== 'radius_mm')
-                .every((field) => lengthText(field).trim() !== '')
-    }
 }

@@ -1,0 +1,158 @@
+import { PlusIcon } from '@phosphor-icons/react'
+import type { ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Check, Choice } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { fieldLength, fieldSize, fieldVolume } from '../../lib/format'
+import type { InclusionSpec, Units } from '../../types'
+import { Remove } from './Remove'
+import type { useCoatDraft } from './useCoatDraft'
+
+type Loose = Record<string, unknown>
+
+const MEASURES: { value: 'size_mm' | 'volume_ml' | 'bulk_ml'; label: string }[] = [
+    { value: 'size_mm', label: 'By size' },
+    { value: 'volume_ml', label: 'By volume' },
+    { value: 'bulk_ml', label: 'Bulk fill' },
+]
+
+/** Things that are embedded in the coat. */
+export function InclusionFields(props: {
+    draft: ReturnType<typeof useCoatDraft>
+    inclusions: InclusionSpec[]
+    units: Units
+    small: string
+}): ReactNode {
+    const { draft, units, small } = props
+    const list = props.inclusions as Loose[]
+    const put = (next: Loose[], done: boolean): void =>
+        done
+            ? draft.keep({ coat: { inclusions: next.length === 0 ? null : next } })
+            : draft.change({ coat: { inclusions: next } })
+    return (
+        <fieldset className="space-y-3">
+            <legend className="text-sm text-soft">Things in it</legend>
+            {list.map((one, index) => {
+                const set = (change: Loose, done = false): void =>
+                    put(
+                        list.map((other, at) => (at === index ? { ...other, ...change } : other)),
+                        done,
+                    )
+                const by =
+                    MEASURES.find(({ value }) => one[value] !== undefined && one[value] !== null)?.value ?? 'size_mm'
+                const value = one[by]
+                const sentence = (field: string): string | undefined =>
+                    draft.sentences[`coat.inclusions.${index}.${field}`]
+                return (
+                    <div key={index} className="space-y-2 border-l-2 border-line pl-3">
+                        <div className="grid grid-cols-[1fr_3.5rem_2.75rem] items-end gap-2">
+                            <Field
+                                label="Thing"
+                                value={String(one.name ?? '')}
+                                onChange={(name) => set({ name: name === '' ? null : name })}
+                                onDone={() => draft.keep()}
+                            />
+                            <Field
+                                label="Count"
+                                value={String(one.count ?? 1)}
+                                onChange={(count) => set({ count })}
+                                onDone={() => draft.keep()}
+                                sentence={sentence('count')}
+                            />
+                            <Remove
+                                label={`Leave out ${String(one.name ?? 'this')}`}
+                                onPress={() =>
+                                    put(
+                                        list.filter((_, at) => at !== index),
+                                        true,
+                                    )
+                                }
+                            />
+                        </div>
+                        <div className="grid grid-cols-2 gap-2">
+                            <Choice
+                                label="Measured"
+                                value={by}
+                                options={MEASURES}
+                                onChange={(to) =>
+                                    set(
+                                        {
+                                            size_mm: null,
+                                            volume_ml: null,
+                                            bulk_ml: null,
+                                            [to]: to === 'size_mm' ? 10 : 5,
+                                        },
+                                        true,
+                                    )
+                                }
+                            />
+                            <Field
+                                label={by === 'size_mm' ? 'Ball ⌀, ⌀ × h, l × w × h' : 'Amount'}
+                                unit={by === 'size_mm' ? small : units === 'metric' ? 'ml' : 'fl oz'}
+                                value={
+                                    typeof value === 'string'
+                                        ? value
+                                        : by === 'size_mm'
+                                          ? fieldSize(value as number | number[] | undefined, units)
+                                          : fieldVolume(value as number | undefined, units)
+                                }
+                                sentence={sentence(by) ?? draft.sentences[`coat.inclusions.${index}`]}
+                                onChange={(typed) => set({ [by]: typed })}
+                                onDone={() => draft.keep()}
+                            />
+                            {(['bottom_mm', 'height_mm'] as const).map((field) => (
+                                <Field
+                                    key={field}
+                                    label={field === 'bottom_mm' ? 'Above the floor' : 'Height'}
+                                    unit={small}
+                                    value={
+                                        typeof one[field] === 'string'
+                                            ? one[field]
+                                            : fieldLength(one[field] as number | undefined, units)
+                                    }
+                                    placeholder={field === 'bottom_mm' ? '0' : 'its own'}
+                                    sentence={sentence(field)}
+                                    onChange={(value) => set({ [field]: value })}
+                                    onDone={() => draft.keep()}
+                                />
+                            ))}
+                        </div>
+                        <div className="grid grid-cols-2">
+                            <Check
+                                label="Floats"
+                                on={one.floats === true}
+                                onChange={(on) => set({ floats: on }, true)}
+                            />
+                            <Check
+                                label="Drinks"
+                                on={one.drinks === true}
+                                onChange={(on) => set({ drinks: on }, true)}
+                            />
+                            <Check
+                                label="Traps air"
+                                on={one.traps_air === true}
+                                onChange={(on) => set({ traps_air: on }, true)}
+                            />
+                            <Check
+                                label="Takes no flame"
+                                on={one.heat_tolerant === false}
+                                onChange={(on) => set({ heat_tolerant: !on }, true)}
+                            />
+                            <Check
+                                label="Set on top"
+                                on={one.on_top === true}
+                                onChange={(on) => set({ on_top: on }, true)}
+                            />
+                        </div>
+                    </div>
+                )
+            })}
+            {draft.sentences['coat.inclusions'] !== undefined && (
+                <p className="text-sm font-semibold text-danger">{draft.sentences['coat.inclusions']}</p>
+            )}
+            <Button onClick={() => put([...list, { name: 'thing', count: 1, size_mm: 5 }], true)}>
+                <PlusIcon size={18} /> Thing
+            </Button>
+        </fieldset>
+    )
+}

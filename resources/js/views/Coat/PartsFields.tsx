@@ -1,0 +1,79 @@
+import { PlusIcon } from '@phosphor-icons/react'
+import type { ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Field } from '../../controls/Field'
+import type { PartSpec } from '../../types'
+import { Remove } from './Remove'
+import type { useCoatDraft } from './useCoatDraft'
+
+type Loose = Record<string, unknown>
+
+/** Colours that are laid wet on wet: one coat in parts. */
+export function PartsFields({
+    draft,
+    parts,
+}: {
+    draft: ReturnType<typeof useCoatDraft>
+    parts: PartSpec[]
+}): ReactNode {
+    const put = (list: Loose[], done: boolean): void =>
+        done
+            ? draft.keep({ coat: { parts: list.length === 0 ? null : list } })
+            : draft.change({ coat: { parts: list } })
+    const list = parts as Loose[]
+    const change = (index: number, part: Loose, done = false): void =>
+        put(
+            list.map((one, at) => (at === index ? { ...one, ...part } : one)),
+            done,
+        )
+    return (
+        <fieldset className="space-y-2">
+            <legend className="text-sm text-soft">Laid wet on wet, in this order</legend>
+            {list.map((part, index) => (
+                <div key={index} className="grid grid-cols-[1fr_4.5rem_2.75rem] items-end gap-2">
+                    <Field
+                        label={`Colour ${index + 1}`}
+                        value={String(part.colour ?? '')}
+                        onChange={(colour) => change(index, { colour })}
+                        onDone={() => draft.keep()}
+                    />
+                    <Field
+                        label="Share"
+                        unit="%"
+                        value={String(part.share_pct ?? '')}
+                        sentence={draft.sentences[`coat.parts.${index}.share_pct`]}
+                        onChange={(share_pct) => change(index, { share_pct })}
+                        onDone={() => draft.keep()}
+                    />
+                    <Remove
+                        label={`Leave out colour ${index + 1}`}
+                        onPress={() =>
+                            put(
+                                list.filter((_, at) => at !== index),
+                                true,
+                            )
+                        }
+                    />
+                </div>
+            ))}
+            {draft.sentences['coat.parts'] !== undefined && (
+                <p className="text-sm font-semibold text-danger">{draft.sentences['coat.parts']}</p>
+            )}
+            <Button
+                onClick={() =>
+                    put(
+                        list.length === 0
+                            ? [
+                                  { colour: 'clear', share_pct: 50 },
+                                  { colour: '', share_pct: 50 },
+                              ].map((one) => ({ ...one, colour: one.colour || 'colour' }))
+                            : [...list, { colour: 'colour', share_pct: 0.1 }],
+                        list.length === 0,
+                    )
+                }
+            >
+                <PlusIcon size={18} /> Colour
+            </Button>
+        </fieldset>
+    )
+}
