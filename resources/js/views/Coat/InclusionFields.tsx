@@ -87,7 +87,7 @@ export function InclusionFields(props: {
                                 }
                             />
                             <Field
-                                label={by === 'size_mm' ? 'Ball ⌀, ⌀ × h, l × w × h' : 'Amount'}
+                                label={by === 'size_mm' ? '⌀, ⌀ × h, l × w × h' : 'Amount'}
                                 unit={by === 'size_mm' ? small : units === 'metric' ? 'ml' : 'fl oz'}
                                 value={
                                     typeof value === 'string'

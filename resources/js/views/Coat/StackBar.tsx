@@ -37,7 +37,7 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
         <div className="flex items-stretch gap-1 border-b ruled px-4 sm:px-6">
             <ol
                 aria-label="Coats, in the order in which they are laid"
-                className="flex min-w-0 overflow-x-auto [scrollbar-width:thin]"
+                className="flex min-w-0 overflow-x-auto [scrollbar-width:none]"
             >
                 {stack.map((layer, index) => (
                     <li key={layer.id} className="shrink-0">
@@ -47,6 +47,8 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                                 event.preventDefault()
                                 after(() => router.visit(`/coats/${layer.id}`))()
                             }}
+                            title={layer.resin}
+                            ref={layer.id === currentId ? intoView : undefined}
                             aria-current={layer.id === currentId ? 'true' : undefined}
                             className={`flex min-h-12 flex-col justify-center border-r ruled px-3 leading-tight hover:bg-recess ${layer.id === currentId ? 'border-b-3 border-b-act bg-sheet' : 'border-b-3 border-b-transparent'}`}
                         >
@@ -69,7 +71,7 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                                 )}
                             </span>
                             <span className="text-sm whitespace-nowrap text-soft">
-                                {layer.resin} ·{' '}
+                                {layer.id === currentId && stack.length < 4 && `${layer.resin} · `}
                                 {layer.thickness_mm !== null && `${joined(thickness(layer.thickness_mm, units))} · `}
                                 {joined(volume(layer.total_ml, units))}
                             </span>
@@ -130,7 +132,7 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
             {whole !== undefined &&
                 whole.thickness_mm !== null &&
                 (stack.length > 1 || whole.target_thickness_mm !== null) && (
-                    <p className="ml-auto hidden shrink-0 self-center text-sm text-soft md:block" data-testid="whole">
+                    <p className="ml-auto hidden shrink-0 self-center text-sm text-soft xl:block" data-testid="whole">
                         {joined(thickness(whole.thickness_mm, units))} in all
                         {whole.target_thickness_mm !== null &&
                             ` of ${joined(thickness(whole.target_thickness_mm, units))}`}
@@ -140,6 +142,11 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
             <NameSheet open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />
         </div>
     )
+}
+
+/** A long stack is scrolled to the coat at hand. */
+function intoView(link: HTMLAnchorElement | null): void {
+    link?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
 }
 
 function Tool(props: { label: string; disabled?: boolean; onPress: () => void; children: ReactNode }): ReactNode {

@@ -126,7 +126,7 @@ function CoatPage(props: Props): ReactNode {
                     flush={draft.flush}
                 />
                 <div className="grid flex-1 lg:grid-cols-[20rem_1fr]">
-                    <div className="order-2 p-4 pt-2 sm:px-6 lg:order-1 lg:border-r lg:ruled">
+                    <div className="order-2 p-4 pt-2 sm:px-6 lg:order-1 lg:max-h-[calc(100dvh-13.2rem)] lg:overflow-y-auto lg:border-r lg:ruled">
                         <Tabs.Root defaultValue="coat">
                             <Tabs.List aria-label="What to set" className="-mx-2 mb-2 flex border-b ruled">
                                 <Tab value="coat">Coat</Tab>
@@ -257,7 +257,7 @@ function Tab({ value, children }: { value: string; children: ReactNode }): React
     return (
         <Tabs.Trigger
             value={value}
-            className="min-h-11 flex-1 border-b-3 border-transparent px-2 data-[state=active]:border-act data-[state=active]:font-semibold"
+            className="min-h-11 flex-1 border-b-3 border-transparent px-1 whitespace-nowrap data-[state=active]:border-act data-[state=active]:font-semibold"
         >
             {children}
         </Tabs.Trigger>

@@ -131,10 +131,18 @@ export default function TakeIn({ piece }: Props): ReactNode {
                         </LinkButton>
                     ) : (
                         <>
-                            <Button look="quiet" onClick={() => router.delete(`/pieces/${piece.id}`)}>
+                            <Button
+                                look="quiet"
+                                className="whitespace-nowrap max-sm:px-1 max-sm:text-sm"
+                                onClick={() => router.delete(`/pieces/${piece.id}`)}
+                            >
                                 Take it away
                             </Button>
-                            <Button look="quiet" onClick={() => router.post(`/pieces/${piece.id}/again`)}>
+                            <Button
+                                look="quiet"
+                                className="whitespace-nowrap max-sm:px-1 max-sm:text-sm"
+                                onClick={() => router.post(`/pieces/${piece.id}/again`)}
+                            >
                                 The same again
                             </Button>
                             {isShape(wayOf(piece.spec)) && (
