@@ -140,7 +140,7 @@ export default function TakeIn({ piece }: Props): ReactNode {
                             </Button>
                             <Button
                                 look="quiet"
-                                className="whitespace-nowrap max-sm:px-1 max-sm:text-sm"
+                                className="max-sm:hidden"
                                 onClick={() => router.post(`/pieces/${piece.id}/again`)}
                             >
                                 The same again
@@ -283,6 +283,11 @@ export default function TakeIn({ piece }: Props): ReactNode {
                                 leave={leave}
                             />
                         </details>
+                        {piece !== null && (
+                            <Button className="sm:hidden" onClick={() => router.post(`/pieces/${piece.id}/again`)}>
+                                The same again
+                            </Button>
+                        )}
                         {general !== undefined && <p className="font-semibold text-danger">{general}</p>}
                         <button type="submit" className="sr-only" tabIndex={-1}>
                             Save
