@@ -61,7 +61,6 @@ final class Crossings
         $cells = max(1, (int) (self::CELLS_PER_ROOT * sqrt($count)));
         $across = $cells / max(1e-9, $this->box->widthMm());
         $down = $cells / max(1e-9, $this->box->heightMm());
-        $last = $cells - 1;
         $grid = $lefts = $rights = $roofs = $floors = [];
         for ($edge = 0; $edge < $count; $edge++) {
             $end = $this->next[$edge];
@@ -71,34 +70,59 @@ final class Crossings
             $rights[] = $right;
             $roofs[] = $this->y[$upper];
             $floors[] = $this->y[$lower];
-            $top = ($this->y[$upper] - $this->box->top) * $down;
-            $bottom = ($this->y[$lower] - $this->box->top) * $down;
-            $from = ($this->x[$upper] - $this->box->left) * $across;
-            $to = ($this->x[$lower] - $this->box->left) * $across;
-            $slope = $bottom > $top ? ($to - $from) / ($bottom - $top) : 0.0;
-            $lastRow = min($last, (int) $bottom);
-            for ($row = min($last, (int) $top); $row <= $lastRow; $row++) {
-                // the part of the edge within this row of cells
-                $a = $bottom > $top ? $from + $slope * (max($top, $row) - $top) : $from;
-                $b = $bottom > $top ? $from + $slope * (min($bottom, $row + 1) - $top) : $to;
-                $lastColumn = min($last, (int) (max($a, $b) + 1e-9));
-                for ($column = max(0, min($last, (int) (min($a, $b) - 1e-9))); $column <= $lastColumn; $column++) {
-                    $cell = $row * $cells + $column;
-                    foreach ($grid[$cell] ?? [] as $other) {
-                        if ($rights[$other] < $left || $lefts[$other] > $right || $floors[$other] < $this->y[$upper] || $this->y[$lower] < $roofs[$other]) {
-                            continue;
-                        }
-                        $crossing = $this->cross($other, $edge);
-                        if ($crossing !== null) {
-                            return $crossing;
-                        }
+            foreach ($this->cells($upper, $lower, $across, $down, $cells) as $cell) {
+                foreach ($grid[$cell] ?? [] as $other) {
+                    if ($rights[$other] < $left || $lefts[$other] > $right || $floors[$other] < $this->y[$upper] || $this->y[$lower] < $roofs[$other]) {
+                        continue;
                     }
-                    $grid[$cell][] = $edge;
+                    $crossing = $this->cross($other, $edge);
+                    if ($crossing !== null) {
+                        return $crossing;
+                    }
                 }
+                $grid[$cell][] = $edge;
             }
         }
 
         return null;
+    }
+
+    /**
+     * The cells of the grid that an edge passes; of a short one all that its box touches.
+     *
+     * @return list<int>
+     */
+    private function cells(int $upper, int $lower, float $across, float $down, int $cells): array
+    {
+        $last = $cells - 1;
+        $top = ($this->y[$upper] - $this->box->top) * $down;
+        $bottom = ($this->y[$lower] - $this->box->top) * $down;
+        $from = ($this->x[$upper] - $this->box->left) * $across;
+        $to = ($this->x[$lower] - $this->box->left) * $across;
+        $firstRow = min($last, (int) $top);
+        $lastRow = min($last, (int) $bottom);
+        $firstColumn = max(0, min($last, (int) (min($from, $to) - 1e-9)));
+        $lastColumn = min($last, (int) (max($from, $to) + 1e-9));
+        if ($firstRow === $lastRow && $firstColumn === $lastColumn) {
+            return [$firstRow * $cells + $firstColumn];
+        }
+        $passed = [];
+        $isShort = $lastRow - $firstRow < 2 && $lastColumn - $firstColumn < 2;
+        $slope = $bottom > $top ? ($to - $from) / ($bottom - $top) : 0.0;
+        for ($row = $firstRow; $row <= $lastRow; $row++) {
+            if (! $isShort) {
+                // the part of the edge within this row of cells
+                $a = $bottom > $top ? $from + $slope * (max($top, $row) - $top) : $from;
+                $b = $bottom > $top ? $from + $slope * (min($bottom, $row + 1) - $top) : $to;
+                $firstColumn = max(0, min($last, (int) (min($a, $b) - 1e-9)));
+                $lastColumn = min($last, (int) (max($a, $b) + 1e-9));
+            }
+            for ($column = $firstColumn; $column <= $lastColumn; $column++) {
+                $passed[] = $row * $cells + $column;
+            }
+        }
+
+        return $passed;
     }
 
     private function cross(int $one, int $other): ?Crossing
@@ -132,13 +156,15 @@ final class Crossings
     /** Whether one of two edges that meet lies back on the other. */
     private function turnsBack(int $one, int $other): bool
     {
-        [$before, $after] = $this->next[$one] === $other ? [$one, $other] : [$other, $one];
-        $corner = $this->point($after);
-        $back = $this->point($before)->minus($corner);
-        $on = $this->point($this->next[$after])->minus($corner);
-        $along = $back->x * $on->x + $back->y * $on->y;
+        [$before, $corner] = $this->next[$one] === $other ? [$one, $other] : [$other, $one];
+        $after = $this->next[$corner];
+        $backX = $this->x[$before] - $this->x[$corner];
+        $backY = $this->y[$before] - $this->y[$corner];
+        $onX = $this->x[$after] - $this->x[$corner];
+        $onY = $this->y[$after] - $this->y[$corner];
+        $along = $backX * $onX + $backY * $onY;
 
-        return $along > 0 && abs($back->cross($on)) <= 1e-12 * $along;
+        return $along > 0 && abs($backX * $onY - $backY * $onX) <= 1e-12 * $along;
     }
 
     /** Whether two edges on one line share a stretch of it. */
