@@ -29,12 +29,7 @@ final class CoatAnswer
         return [
             'piece' => ResultDocument::piece($case->piece),
             'coat' => ResultDocument::coat($result),
-            'advice' => array_map(static fn (Advice $advice): array => [
-                'code' => $advice->code,
-                'level' => $advice->level->value,
-                'topic' => $advice->topic->value,
-                'text' => $advice->text,
-            ], $result->advice),
+            'advice' => self::advice($result->advice),
             'phases' => self::phases($result->phases()),
             'acts' => array_map(static fn (Act $act): array => [
                 'id' => $act->id,
@@ -58,6 +53,20 @@ final class CoatAnswer
             'edge_depth_mm' => $case->piece->edgeDepthMm->value,
             'quantity' => $case->piece->quantity,
         ];
+    }
+
+    /**
+     * @param  list<Advice>  $advice
+     * @return list<array{code: string, level: string, topic: string, text: string}>
+     */
+    public static function advice(array $advice): array
+    {
+        return array_map(static fn (Advice $one): array => [
+            'code' => $one->code,
+            'level' => $one->level->value,
+            'topic' => $one->topic->value,
+            'text' => $one->text,
+        ], $advice);
     }
 
     /**

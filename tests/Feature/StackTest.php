@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Coat;
 use App\Models\Piece;
+use App\Models\Pour;
 use App\Models\Template;
 use Inertia\Testing\AssertableInertia;
 use Tests\TestCase;
@@ -112,6 +113,23 @@ final class StackTest extends TestCase
         $this->get("/pieces/{$piece->id}/template?less=40")->assertInertia(fn (AssertableInertia $page) => $page->where('sentence', fn (?string $text): bool => $text !== null));
         $this->postJson('/pieces', ['name' => 'Stones', 'outline' => null, 'measure' => ['ellipsoid_mm' => '6 cm × 45 × 30'], 'surface' => 'slate', 'coated_edges' => 'none'])->assertRedirect();
         $this->get("/pieces/{$this->piece()->id}/template")->assertNotFound();
+    }
+
+    public function test_it_says_at_the_pour_whether_the_film_below_is_ready(): void
+    {
+        $flood = $this->autumnSky();
+        $this->postJson("/pieces/{$flood->piece_id}/coats", ['kind' => 'top']);
+        $top = Coat::query()->latest('id')->firstOrFail();
+        $said = fn (): ?string => $this->get("/coats/{$top->id}/mix")->assertOk()->inertiaProps('next_now.0.code');
+        self::assertNull($said(), 'nothing is poured yet');
+        $this->post("/coats/{$flood->id}/pours", ['studio' => []]);
+        $pour = Pour::query()->firstOrFail();
+        $this->postJson("/pours/{$pour->id}/poured");
+        foreach ([1 => 'recoat_too_soon', 6 => null, 20 => 'recoat_window_missed', 30 => 'sand_first'] as $hours => $code) {
+            $this->travelTo($pour->started_at->addHours($hours));
+            self::assertSame($code, $said(), "after $hours h");
+            self::assertSame(['id' => $flood->id], ['id' => (int) array_key_first($this->get("/coats/{$flood->id}")->inertiaProps('phases'))]);
+        }
     }
 
     /** @return list<string> the kinds of the last piece's coats, from the lowest on */

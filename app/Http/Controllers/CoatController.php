@@ -18,8 +18,8 @@ use App\Planning\FieldException;
 use App\Planning\PieceDesk;
 use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
+use App\Pouring\FilmsNow;
 use App\Pouring\PourDesk;
-use App\Pouring\PourState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -107,30 +107,11 @@ final readonly class CoatController
             'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
             'last_took' => $this->lastTook($coat),
             'lifts_poured' => PourDesk::liftsPoured($coat),
-            'phases' => $this->phases($coat),
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
                 'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
             ]),
             'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->whereNull('finished_at')->latest('started_at')->value('id'),
         ];
-    }
-
-    /**
-     * The phase that the film of each coat of the piece is in now, by the coat; none for those that were never poured.
-     *
-     * @return array<int, string>
-     */
-    private function phases(Coat $coat): array
-    {
-        $phases = [];
-        foreach (Pour::query()->where('piece_id', $coat->piece_id)->whereNotNull('poured_at')->with('acts')->oldest('started_at')->get() as $pour) {
-            $phase = PourState::phaseNow($pour);
-            if ($pour->coat_id !== null && $phase !== null) {
-                $phases[$pour->coat_id] = $phase;
-            }
-        }
-
-        return $phases;
     }
 
     /** What the last finished pour of this coat took out of the bottles for one piece, ml. */
@@ -151,10 +132,13 @@ final readonly class CoatController
     /** @return array<string, mixed> */
     private function answer(Request $request, Coat $coat): array
     {
+        $phases = FilmsNow::ofPiece($coat->piece_id);
         try {
-            return ['answer' => StackAnswer::of($this->desk->saved($coat, Person::units($request))), 'sentences' => null];
+            $stack = $this->desk->saved($coat, Person::units($request));
+
+            return ['answer' => StackAnswer::of($stack), 'sentences' => null, 'phases' => $phases->byCoat(), 'next_now' => CoatAnswer::advice($phases->judge($stack))];
         } catch (FieldException $exception) {
-            return ['answer' => null, 'sentences' => $exception->sentences];
+            return ['answer' => null, 'sentences' => $exception->sentences, 'phases' => $phases->byCoat(), 'next_now' => []];
         }
     }
 }

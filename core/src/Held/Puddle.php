@@ -21,6 +21,9 @@ final readonly class Puddle
 
     private const SECANTS = 12;
 
+    /** Points of a drawn rim are at least so far above each other, mm. */
+    private const DRAWN_MM = 0.005;
+
     private function __construct(
         public float $radiusMm,
         public float $angleDeg,
@@ -117,7 +120,15 @@ final readonly class Puddle
         };
         self::profile($this->curvature ?? 2 / $this->radiusMm, $angle, $capillaryMm, $keep);
 
-        return $rim === [] ? [[0.0, 0.0]] : array_reverse($rim);
+        // where it met its angle the integration stepped forth and back: only what rises is drawn
+        $drawn = [[0.0, 0.0]];
+        foreach (array_reverse($rim) as $point) {
+            if ($point[1] > $drawn[count($drawn) - 1][1] + self::DRAWN_MM) {
+                $drawn[] = $point;
+            }
+        }
+
+        return $drawn;
     }
 
     private static function wide(float $radius, float $angle, float $capillary): self

@@ -8,27 +8,37 @@ use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Steps\StepList;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Trace\Traces;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
 
 /** Whatever a file holds, it is computed to finite figures or refused by pointer; it never breaks. */
 final class MangledPlansTest extends TestCase
 {
-    private const TRIES = 4000;
+    /** @return iterable<string, array{callable(): stdClass, int}> */
+    public static function plans(): iterable
+    {
+        yield 'the example' => [Plans::autumnSky(...), 3000];
+        yield 'all that a plan can hold' => [Plans::full(...), 1500];
+    }
 
-    public function test_whatever_a_file_holds_it_is_computed_or_refused(): void
+    /** @param  callable(): stdClass  $sound */
+    #[DataProvider('plans')]
+    public function test_whatever_a_file_holds_it_is_computed_or_refused(callable $sound, int $tries): void
     {
         mt_srand(20261125);
         $refused = $computed = 0;
-        for ($i = 0; $i < self::TRIES; $i++) {
-            $plan = Plans::autumnSky();
+        for ($i = 0; $i < $tries; $i++) {
+            $plan = $sound();
             for ($changes = mt_rand(1, 2); $changes > 0; $changes--) {
                 $this->mangle($plan);
             }
             try {
                 $read = (new PlanReader)->read($plan);
+                $results = (new Planner)->plan($read);
             } catch (PlanException $exception) {
                 foreach ($exception->faults as $fault) {
                     self::assertMatchesRegularExpression('#^(/|$)#', $fault->pointer);
@@ -38,17 +48,19 @@ final class MangledPlansTest extends TestCase
 
                 continue;
             }
-            $results = (new Planner)->plan($read);
             self::assertJson(json_encode(ResultDocument::of($read, $results), JSON_THROW_ON_ERROR));
             foreach ($results as $result) {
                 self::assertGreaterThan(0, $result->volume->totalMl());
                 self::assertNotSame([], Traces::of($result));
                 self::assertNotSame([], $result->phases());
+                foreach (StepList::of($result->case) as $step) {
+                    self::assertNotSame('', $step->title);
+                }
             }
             $computed++;
         }
-        self::assertGreaterThan(self::TRIES / 10, $refused);
-        self::assertGreaterThan(self::TRIES / 20, $computed);
+        self::assertGreaterThan($tries / 10, $refused);
+        self::assertGreaterThan($tries / 20, $computed);
     }
 
     /** Puts something strange, or an extreme of a range, at some place of the plan. */
@@ -62,7 +74,7 @@ final class MangledPlansTest extends TestCase
             }
             $field = $fields[array_rand($fields)];
             $value = $place->{$field};
-            $next = is_array($value) ? ($value[0] ?? null) : $value;
+            $next = is_array($value) ? ($value === [] ? null : $value[array_rand($value)]) : $value;
             if ($next instanceof stdClass && mt_rand(0, 9) > 0) {
                 $place = $next;
 

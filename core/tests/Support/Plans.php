@@ -41,6 +41,44 @@ final class Plans
         return $plan;
     }
 
+    /** A plan with something of everything that a plan can hold. */
+    public static function full(): stdClass
+    {
+        $plan = self::autumnSky();
+        $text = <<<'JSON'
+        {
+          "resins": [ { "id": "poly", "family": "polyester", "catalyst": [ { "depth_mm": 0.5, "pct": 2 }, { "depth_mm": 6, "pct": 1 } ],
+              "density_a_g_ml": 1.12, "viscosity_pa_s": 0.5, "viscosity_at_c": 25, "reference_c": 20, "open_min": 12, "recoat_from_h": 1, "shrinkage_pct": 6 } ],
+          "pieces": [
+            { "id": "tray", "kind": "tray", "outline": { "shape": "ellipse", "width_mm": 420, "height_mm": 280, "holes": [ { "shape": "circle", "diameter_mm": 20, "x_mm": 200, "y_mm": 130 } ] }, "surface": "slate", "recess_mm": 9, "quantity": 2 },
+            { "id": "tile", "kind": "tile", "outline": { "shape": "rectangle", "width_mm": 98, "height_mm": 98, "radius_mm": 6 }, "surface": "glazed_tile", "lip_mm": 1, "edge_turn": "bevelled" },
+            { "id": "bezel", "kind": "bezel", "measure": { "water_g": 12 }, "surface": "metal", "face_down": true },
+            { "id": "stone", "kind": "stone", "measure": { "ellipsoid_mm": [60, 45, 30] }, "surface": "slate", "target_thickness_mm": 2 },
+            { "id": "bead", "measure": { "each_ml": 1.2 }, "surface": "metal", "quantity": 60 },
+            { "id": "vase", "kind": "vessel", "measure": { "cylinder": { "diameter_mm": 84, "height_mm": 160, "side": "both" } }, "surface": "printed_plastic" }
+          ],
+          "coats": [
+            { "id": "c1", "piece": "tray", "resin": "bench", "containment": "dammed", "dam": "lip", "size_by": { "total_depth_mm": 6 }, "inclusions": [ { "name": "star", "count": 7, "size_mm": [18, 1] }, { "name": "sand", "bulk_ml": 20, "drinks": true } ], "steps": [ { "step": "clean", "state": "done" } ] },
+            { "id": "c2", "piece": "tray", "resin": "bench", "kind": "top", "containment": "dammed", "size_by": { "rest_leaving_mm": 1 }, "over_hard": "wipe" },
+            { "id": "c3", "piece": "tile", "resin": "bench", "kind": "dome", "size_by": { "edge_angle_deg": 60 } },
+            { "id": "c4", "piece": "tile", "resin": "poly", "size_by": { "thickness_mm": 1 }, "zone": { "shape": "circle", "diameter_mm": 40, "x_mm": 10, "y_mm": 10, "layer": 2, "surface": "raw_ply" } },
+            { "id": "c5", "piece": "bezel", "resin": "bench", "containment": "dammed", "size_by": { "rest_leaving_ml": 2 } },
+            { "id": "c6", "piece": "bezel", "resin": "bench", "kind": "back", "containment": "dammed", "size_by": { "rest_leaving_ml": 0 }, "turn_first": true },
+            { "id": "c7", "piece": "stone", "resin": "bench", "containment": "placed", "size_by": { "ml_per_cm2": 0.05 }, "relief_mm": 3, "dry_media": "mica" },
+            { "id": "c8", "piece": "bead", "resin": "bench", "containment": "placed", "size_by": { "ml_per_piece": 1.5, "counted": "mixed" }, "parts": [ { "colour": "blue", "share_pct": 60, "laying": "drops" }, { "colour": "white", "share_pct": 40 } ] },
+            { "id": "c9", "piece": "vase", "resin": "bench", "kind": "seal", "laying": "brush", "size_by": { "thickness_mm": 0.2 }, "after_oil": true, "tape_underside": true }
+          ]
+        }
+        JSON;
+        /** @var stdClass $more */
+        $more = json_decode($text, flags: JSON_THROW_ON_ERROR);
+        foreach (['resins', 'pieces', 'coats'] as $list) {
+            $plan->{$list} = [...$plan->{$list}, ...$more->{$list}];
+        }
+
+        return $plan;
+    }
+
     /**
      * The example with values put at JSON pointers.
      *

@@ -16,6 +16,7 @@ import { useUnits } from '../../lib/pages'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
 import type {
+    Advice,
     CoatRow,
     PhaseName,
     PieceRow,
@@ -44,6 +45,8 @@ interface Props {
     templates: { id: number; name: string }[]
     last_took: number | null
     lifts_poured: number
+    /** Whether it may follow now, by the film below. */
+    next_now: Advice[]
     /** The phase that each coat's film is in now, by the coat. */
     phases: Record<number, PhaseName>
     sentences: Sentences | null
@@ -220,7 +223,7 @@ function CoatPage(props: Props): ReactNode {
                                         }}
                                     />
                                     <AdviceStrips
-                                        advice={answer.advice}
+                                        advice={[...props.next_now, ...answer.advice]}
                                         topics={['thickness', 'surface', 'heat', 'room', 'bench', 'sheet']}
                                     />
                                 </div>

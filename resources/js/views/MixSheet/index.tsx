@@ -7,7 +7,7 @@ import { StagePage } from '../../controls/Stages'
 import { Traced } from '../../controls/TraceSheet'
 import { ask } from '../../lib/http'
 import { useShared } from '../../lib/pages'
-import type { CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, StackAnswer, Trace } from '../../types'
+import type { Advice, CoatRow, PieceRow, ResinRow, RoomSpec, Sentences, StackAnswer, Trace } from '../../types'
 import { Paper } from './Paper'
 import { StartSheet } from './StartSheet'
 
@@ -19,6 +19,8 @@ interface Props {
     answer: StackAnswer | null
     sentences: Sentences | null
     lifts_poured: number
+    /** Whether it may follow now, by the film below. */
+    next_now: Advice[]
     cautions: string[]
     running_pour_id: number | null
 }
@@ -33,6 +35,7 @@ export default function MixSheet(props: Props): ReactNode {
         [props.coat.id],
     )
     const stops = props.answer?.advice.filter((one) => one.level === 'stop') ?? []
+    const strips = [...stops, ...props.next_now]
 
     return (
         <Traced fetchTrace={fetchTrace}>
@@ -77,11 +80,11 @@ export default function MixSheet(props: Props): ReactNode {
                     </p>
                 ) : (
                     <div className="flex-1 bg-recess p-3 sm:p-6 print:bg-transparent print:p-0">
-                        {stops.length > 0 && (
+                        {strips.length > 0 && (
                             <div className="mx-auto mb-4 max-w-[60rem] space-y-1.5">
-                                {stops.map((stop) => (
-                                    <Strip key={stop.code} level="stop">
-                                        {stop.text}
+                                {strips.map((strip) => (
+                                    <Strip key={strip.code} level={strip.level}>
+                                        {strip.text}
                                     </Strip>
                                 ))}
                             </div>
