@@ -189,6 +189,98 @@ final class AnyPieceTest extends BrowserTestCase
         $page->until(fn (): bool => $this->stack($page) === ['Base coat', 'Top coat'], 'its stack');
     }
 
+    public function test_pieces_without_an_outline_are_measured_as_one_measures_them(): void
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Name', 'Beads');
+        $this->choose($page, 'Kind', 'mould');
+        self::assertSame('water', $page->find('combobox', 'Measured as')->getAttribute('value'), 'what such a piece usually is');
+        $page->type('The water that fills it weighs', '180');
+        $page->untilSees('it holds 180 ml');
+        $this->choose($page, 'Measured as', 'stone');
+        $page->type('Length × width × height', '6 cm × 45');
+        $page->press('textbox', 'Name');
+        $page->untilSees('Write three lengths');
+        $page->type('Length × width × height', '6 cm × 6 cm × 6 cm');
+        $page->untilSees('to coat 113 cm²');
+        $this->choose($page, 'Measured as', 'polygon');
+        $page->type('Corner points', "0, 0\n100, 0\n0, 100");
+        $page->untilSees('to coat 50 cm²');
+        $page->type('Corner points', "0, 0\n100, 0\n0, ten");
+        $page->untilSees('Write a point as [x, y]');
+        $this->choose($page, 'Measured as', 'count');
+        $page->type('Each takes', '1,2');
+        $page->untilSees('for each 1.2 ml');
+        $page->press('button', 'Plan its coat');
+        $page->untilSees('1.2 ml each');
+        $this->choose($page, 'Sized by', 'ml_per_piece');
+        $page->untilSees('1.5 ml mixed');
+        self::assertSame('Beads', $page->text('h1'));
+    }
+
+    public function test_a_hole_that_must_stay_open_is_taken_off_and_one_outside_is_refused(): void
+    {
+        $page = $this->open('/pieces/new');
+        $page->type('Name', 'Tag');
+        $page->type('Width', '60');
+        $page->type('Height', '40');
+        $page->untilSees('24 cm²');
+        $page->press('summary', 'Recess, lip, holes');
+        $page->press('button', 'Hole');
+        $page->type('Diameter', '10');
+        $page->untilSees('23.2 cm²');
+        $page->type('From the left', '58');
+        $page->untilSees('A hole lies outside the piece');
+        $page->type('From the left', '5');
+        $page->press('button', 'Plan its coat');
+        $page->press('tab', 'Steps');
+        $page->untilSees('Pull the film round the holes');
+    }
+
+    public function test_a_coat_in_parts_on_a_part_of_the_face(): void
+    {
+        $page = $this->takeIn('Banded board', '400', '200', 'board');
+        $page->press('tab', 'More');
+        $this->choose($page, 'Covers', 'share');
+        $page->type('Share of the face', '25');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->until(fn (): bool => $page->has('button', '32.0 ml film'), 'a quarter of the film');
+        $page->type('Its name', 'sea');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->until(fn (): bool => $this->stack($page) === ['sea'], 'the name in the stack');
+        $page->press('button', 'Colour');
+        $page->until(fn (): bool => $page->has('textbox', 'Colour 2'), 'two colours');
+        $page->type('Share 1', '70');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->untilSees('make them 100 %');
+        $page->type('Share 1', '50');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->until(fn (): bool => $page->has('status', 'Saved') && ! $page->sees('make them 100 %'), 'the shares to be right');
+        $page->press('tab', 'Coat');
+        $page->until(fn (): bool => str_contains($page->text('[data-testid=portions]'), 'clear'), 'what each colour takes');
+    }
+
+    public function test_a_casting_is_drawn_as_it_lies_and_as_it_will_hang(): void
+    {
+        $page = $this->open('/coats/moon-casting-back');
+        $page->untilSees('what is lowest here becomes the face');
+        $page->press('radio', 'As it will hang');
+        $page->untilSees('as it will hang, its face up');
+        self::assertFalse($page->has('slider', 'Film thickness'), 'what hangs is not pulled');
+    }
+
+    public function test_a_backing_prints_at_its_true_size(): void
+    {
+        $page = $this->open('/pieces/pendants/template');
+        $page->untilSees('Smaller all round by');
+        $pdf = $page->devtools('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69, 'printBackground' => true]);
+        file_put_contents($file = self::$studio->folder.'/backing.pdf', base64_decode((string) $pdf['data']));
+        self::assertMatchesRegularExpression('/^Pages:\s+1$/m', (string) shell_exec('pdfinfo '.escapeshellarg($file)));
+        self::assertSame('26mm', $page->find('img', 'The outline of Pendants')->getAttribute('width'));
+        $box = $page->js('return document.querySelector("[data-testid=template] path").getBoundingClientRect().width * 25.4 / 96');
+        self::assertEqualsWithDelta(23, $box, 0.15, 'half a millimetre smaller all round');
+    }
+
     private function beginTracing(string $name, string $photo): Page
     {
         $page = $this->open('/pieces/new');

@@ -29,7 +29,7 @@ final class Page
             button: 'button, [role=button]', link: 'a[href]', textbox: 'input:not([type=file]), textarea', slider: '[role=slider]',
             heading: 'h1, h2, h3', dialog: '[role=dialog]', status: '[role=status]', option: '[role=option]', combobox: 'select',
             radio: '[role=radio]', checkbox: '[role=checkbox]', timer: '[role=timer]', listitem: 'li',
-            tab: '[role=tab]', menuitem: '[role=menuitem]', application: '[role=application]',
+            tab: '[role=tab]', menuitem: '[role=menuitem]', application: '[role=application]', summary: 'summary', img: '[role=img]',
         }
         const text = (element) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim()
         const nameOf = (element) =>

@@ -38,7 +38,7 @@ export function PartsFields({
                         onDone={() => draft.keep()}
                     />
                     <Field
-                        label="Share"
+                        label={`Share ${index + 1}`}
                         unit="%"
                         value={String(part.share_pct ?? '')}
                         sentence={draft.sentences[`coat.parts.${index}.share_pct`]}

@@ -95,7 +95,10 @@ export default function TakeIn({ piece }: Props): ReactNode {
         setRefused({})
     }
     const sentence = (name: string): string | undefined =>
-        refused[name] ?? (left.current.has(name) || name === 'outline' ? heard[name] : undefined)
+        refused[name] ??
+        (left.current.has(name) || name === 'outline' || /^outline\.(points_mm|holes)\b/.test(name)
+            ? heard[name]
+            : undefined)
     const leave = (name: string) => (): void => {
         left.current.add(name)
         setHeard((before) => ({ ...before }))
