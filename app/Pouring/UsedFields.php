@@ -9,7 +9,10 @@ use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use stdClass;
 
-/** Reads what somebody writes down of both parts, in g or in ml; an empty field is not written down. */
+/**
+ * Reads what somebody writes down of both parts, in g or in ml; an empty field is not written down.
+ * What was poured in stages may stand as a sum: 120 + 80.
+ */
 final class UsedFields
 {
     private const MOST = 1_000_000.0;
@@ -22,7 +25,7 @@ final class UsedFields
         foreach (['a' => $a, 'b' => $b] as $part => $written) {
             try {
                 $ml[$part] = self::ml($written, $by, $resin->{"density_{$part}_g_ml"} ?? null);
-            } catch (QuantityException $exception) {
+            } catch (QuantityException|FieldException $exception) {
                 $sentences['used_'.$part] = $exception->getMessage();
             }
         }
@@ -38,11 +41,19 @@ final class UsedFields
         if (trim($written) === '') {
             return null;
         }
-        $amount = NumberParser::number($written);
-        if ($amount < 0 || $amount > self::MOST) {
-            throw QuantityException::outOfRange($written, 0, self::MOST);
+        $amount = array_sum(array_map(self::amount(...), explode('+', $written)));
+        if ($by !== 'g') {
+            return $amount;
         }
 
-        return $by === 'g' && is_numeric($density) ? $amount / (float) $density : $amount;
+        return is_numeric($density) ? $amount / (float) $density : throw FieldException::at(['by' => 'The label gives no density of this part: write it down in ml.']);
+    }
+
+    /** One of several cups that were poured one after the other. */
+    private static function amount(string $written): float
+    {
+        $amount = NumberParser::number($written);
+
+        return $amount < 0 || $amount > self::MOST ? throw QuantityException::outOfRange($written, 0, self::MOST) : $amount;
     }
 }

@@ -235,6 +235,24 @@ final class PourTest extends TestCase
         return "\x89PNG\r\n\x1a\n".pack('N', 13).$chunk.pack('N', crc32($chunk));
     }
 
+    public function test_what_was_poured_in_stages_is_written_down_as_a_sum(): void
+    {
+        $pour = $this->poured();
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '120 + 80,5+40', 'used_b' => '60+60', 'by' => 'ml'])->assertSessionHasNoErrors();
+        self::assertSame([240.5, 120.0], [$pour->refresh()->used_a_ml, $pour->used_b_ml]);
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '120 +', 'used_b' => '', 'by' => 'ml'])->assertSessionHasErrors(['used_a']);
+    }
+
+    public function test_grams_of_a_part_whose_density_nobody_knows_are_not_taken_for_millilitres(): void
+    {
+        $pour = $this->poured();
+        $plan = $pour->plan;
+        $plan->resins[0]->density_b_g_ml = null;
+        $pour->update(['plan' => $plan]);
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '100', 'used_b' => '2', 'by' => 'g'])->assertSessionHasErrors(['used_b' => 'The label gives no density of this part: write it down in ml.']);
+        $this->post("/pours/{$pour->id}/finish", ['used_a' => '100', 'used_b' => '2', 'by' => 'ml'])->assertSessionHasNoErrors();
+    }
+
     public function test_a_deep_coat_is_poured_lift_by_lift(): void
     {
         $coat = $this->autumnSky();

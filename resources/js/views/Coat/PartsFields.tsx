@@ -1,7 +1,9 @@
 import { PlusIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { Button } from '../../controls/Button'
+import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
+import { LAYINGS } from '../../lib/words'
 import type { PartSpec } from '../../types'
 import { Remove } from './Remove'
 import type { useCoatDraft } from './useCoatDraft'
@@ -45,6 +47,14 @@ export function PartsFields({
                         onChange={(share_pct) => change(index, { share_pct })}
                         onDone={() => draft.keep()}
                     />
+                    <div className="col-span-2 row-start-2 pb-1">
+                        <Choice
+                            label={`Laid as colour ${index + 1}`}
+                            value={String(part.laying ?? '')}
+                            options={[{ value: '', label: 'As the coat' }, ...LAYINGS]}
+                            onChange={(laying) => change(index, { laying: laying === '' ? null : laying }, true)}
+                        />
+                    </div>
                     <Remove
                         label={`Leave out colour ${index + 1}`}
                         onPress={() =>

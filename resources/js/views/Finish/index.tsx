@@ -20,7 +20,7 @@ type By = 'g' | 'ml'
 
 /** What it really took, while one still knows it. */
 export default function Finish({ pour, planned, photo_limits: limits }: Props): ReactNode {
-    const [by, setBy] = useState<By>('g')
+    const [by, setBy] = useState<By>(planned.planned.total_g === null ? 'ml' : 'g')
     const [typed, setTyped] = useState<Record<By, { a: string; b: string }>>(() => ({
         g: { a: shown(planned, 'a', 'g'), b: shown(planned, 'b', 'g') },
         ml: { a: shown(planned, 'a', 'ml'), b: shown(planned, 'b', 'ml') },
@@ -154,6 +154,7 @@ function density(planned: PlannedAndUsed, part: 'a' | 'b'): number {
 function shown(planned: PlannedAndUsed, part: 'a' | 'b', by: By): string {
     const ml = planned.used[part === 'a' ? 'a_ml' : 'b_ml']
     if (ml !== null) return digits(by === 'g' ? ml * density(planned, part) : ml, 1)
+    if (by === 'g' && part === 'b' && planned.planned.b_g === null) return ''
     return by === 'g'
         ? weightMix(planned.planned.a_g, planned.planned.total_g)[part].text
         : volumeMix(planned.planned.a_ml, planned.planned.b_ml, 'metric')[part].text
@@ -161,7 +162,8 @@ function shown(planned: PlannedAndUsed, part: 'a' | 'b', by: By): string {
 
 /** For the drawing only; what is written down is worked out by the server. */
 function usedMl(planned: PlannedAndUsed, part: 'a' | 'b', by: By, text: string): number {
-    const amount = Number(text.replace(',', '.'))
+    // what was poured in stages may stand as a sum
+    const amount = text.split('+').reduce((sum, cup) => sum + Number(cup.replace(',', '.')), 0)
     if (!Number.isFinite(amount) || amount < 0) return 0
     return by === 'g' ? amount / density(planned, part) : amount
 }

@@ -158,8 +158,8 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
     )
     const hole = typeof marking === 'number' && marking > 0
     return (
-        <div className="grid min-h-0 flex-1 gap-4 lg:grid-cols-[18rem_1fr]">
-            <div className="space-y-4 overflow-auto">
+        <div className="grid min-h-0 flex-1 grid-rows-[auto_1fr] gap-4 lg:grid-cols-[18rem_1fr] lg:grid-rows-1">
+            <div className="space-y-4 overflow-auto max-lg:order-2">
                 <section className="space-y-2">
                     <Switch
                         label="1. The scale"
@@ -272,8 +272,8 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                     </Button>
                 </section>
             </div>
-            <div className="relative min-h-0">
-                <div className="h-[62dvh] overflow-auto rounded border border-line bg-recess lg:h-[76dvh]">
+            <div className="flex min-h-0 flex-col gap-1 max-lg:order-1">
+                <div className="h-[40dvh] overflow-auto rounded border border-line bg-recess lg:h-[76dvh]">
                     <TracingBoard
                         photo={props.photo}
                         length={scale === 'length' ? marks.length : []}
@@ -293,7 +293,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                         }}
                     />
                 </div>
-                <div className="absolute top-2 right-4 flex rounded border border-line bg-sheet">
+                <div className="flex self-end rounded border border-line">
                     <button
                         type="button"
                         aria-label="Smaller"
