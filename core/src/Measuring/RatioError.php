@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Measuring;
+
+/**
+ * How far the ratio of two measured parts can be off, in per cent of the ratio.
+ *
+ * Source: readings rounded to the nearest mark, an even error of width d with σ = d/√12; the likely error
+ * is two standard deviations of the quotient (95 %).
+ */
+final readonly class RatioError
+{
+    /** How finely a pen line is drawn and met, mm of height. */
+    public const PEN_LINE_MM = 1.0;
+
+    private function __construct(
+        /** null when the second part is not larger than its own error: it cannot be measured so */
+        public ?float $worstPct,
+        public ?float $likelyPct,
+        /** how much larger a batch must be, as a factor above which the second part can be measured at all */
+        public float $measurableFrom,
+    ) {
+    }
+
+    /**
+     * @param  float  $first  planned amount of the part that is poured first, above 0, in the unit that is measured
+     * @param  float  $second  planned amount of the other
+     * @param  float  $step  graduation or resolution, above 0, in the same unit
+     * @param  float|null  $secondStep  where it differs at the second reading, as between two pen lines
+     */
+    public static function of(float $first, float $second, float $step, MeasuredBy $by, ?float $secondStep = null): self
+    {
+        $firstOff = $step / 2;
+        $other = ($secondStep ?? $step) / 2;
+        $secondOff = $by->isByDifference() ? $firstOff + $other : $other;
+        $measurableFrom = $secondOff / $second;
+        if ($measurableFrom >= 1) {
+            return new self(null, null, $measurableFrom);
+        }
+        $spread = static fn (float $halfStep): float => $halfStep / sqrt(3);
+        $secondSpread = $by->isByDifference() ? hypot($spread($firstOff), $spread($other)) : $spread($other);
+
+        return new self(
+            100 * (($first + $firstOff) / ($second - $secondOff) * $second / $first - 1),
+            200 * hypot($spread($firstOff) / $first, $secondSpread / $second),
+            $measurableFrom,
+        );
+    }
+
+    /** How much larger a batch must be for the likely error to stay within a tolerance in per cent, as a factor; 1 when it does. */
+    public function factorWithin(float $tolerancePct): float
+    {
+        return $this->likelyPct === null ? INF : max(1.0, $this->likelyPct / $tolerancePct);
+    }
+}
