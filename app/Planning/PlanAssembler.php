@@ -8,6 +8,7 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Resin;
+use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Plan\PlanReader;
@@ -29,8 +30,32 @@ final class PlanAssembler
         $this->fill($document, 'resins', $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all());
         $this->fill($document, 'pieces', $plan->pieces()->get()->map(fn (Piece $piece): stdClass => $piece->spec)->all());
         $this->fill($document, 'coats', $coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all());
+        $this->keepBatchesOf($document, $coats->pluck('key')->all());
 
         return $document;
+    }
+
+    /**
+     * A batch goes on without the coats that were taken away, and goes with its last one.
+     *
+     * @param  array<mixed>  $keys
+     */
+    private function keepBatchesOf(stdClass $document, array $keys): void
+    {
+        $batches = Dig::objects($document, 'batches');
+        if ($batches === []) {
+            return;
+        }
+        foreach ($batches as $batch) {
+            $coats = Dig::value($batch, 'coats');
+            $batch->coats = array_values(array_filter(is_array($coats) ? $coats : [], static fn (mixed $id): bool => in_array($id, $keys, true)));
+            foreach (array_keys((array) Dig::value($batch, 'counts')) as $id) {
+                if (! in_array($id, $batch->coats, true)) {
+                    unset($batch->counts->{$id});
+                }
+            }
+        }
+        $document->batches = array_values(array_filter($batches, static fn (stdClass $batch): bool => $batch->coats !== []));
     }
 
     /** One coat with its piece, its resin, its room, and the coats below it. */

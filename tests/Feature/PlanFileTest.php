@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\PlanFile\Json;
@@ -73,6 +74,33 @@ final class PlanFileTest extends TestCase
         self::assertSame(Json::file(Json::object($text)), $this->export());
     }
 
+    public function test_batches_come_back_unharmed_and_go_on_without_a_coat_that_was_taken_away(): void
+    {
+        $plan = Plans::full();
+        $plan->batches[0]->mood = new stdClass;
+        $plan->vessels[0]->lid = [];
+        $plan->batches[] = (object) ['id' => 'b3', 'coats' => ['c4']];
+        $this->import(Json::file($plan))->assertSessionHasNoErrors();
+        self::assertSame(Json::file($plan), $this->export());
+        foreach (['c1', 'c4'] as $key) {
+            $this->deleteJson('/coats/'.Coat::query()->where('key', $key)->firstOrFail()->id)->assertSessionHasNoErrors();
+        }
+        $batches = Json::object($this->export())->batches;
+        self::assertSame([['flood'], ['c8']], array_column($batches, 'coats'));
+        self::assertCount(2, PlanFile::read($this->export())->plan->batches);
+    }
+
+    public function test_the_console_computes_batches(): void
+    {
+        $process = $this->console(['-'], Json::file(Plans::full()));
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $batches = json_decode($process->getOutput(), true)['batches'];
+        self::assertSame(['b1', 'b2'], array_column($batches, 'id'));
+        self::assertEqualsWithDelta($batches[0]['total_ml'], $batches[0]['a_ml'] + $batches[0]['b_ml'], 1e-9);
+        self::assertEqualsWithDelta(333.3, $batches[0]['heat_kj_kg'], 1.7);
+        self::assertSame(20, $batches[1]['turns'][0]['count']);
+    }
+
     public function test_a_coat_whose_amount_cannot_be_worked_out_is_named_by_the_console(): void
     {
         $text = str_replace('"thickness_mm": 1.6', '"ml_per_piece": 20, "counted": "mixed"', (string) file_get_contents(base_path('docs/examples/autumn-sky.json')));
@@ -124,12 +152,14 @@ final class PlanFileTest extends TestCase
         $schema = (string) file_get_contents(resource_path('schema/plan.schema.json'));
         $valid = static fn (mixed $document): bool => $validator->validate($document, $schema)->isValid();
         self::assertTrue($valid(Plans::autumnSky()));
+        self::assertTrue($valid(Plans::full()));
         self::assertTrue($valid(Json::object(self::FULL_OF_STRANGE_FIELDS)));
         self::assertTrue($valid(Json::object((string) file_get_contents(database_path('demo/tea-room.json')))));
         // the schema sees fields, not what they mean together
         $byMeaning = ['an unknown resin', 'an unknown piece', 'hours that fall', 'a size beyond doubles', 'an unknown field beyond doubles',
             'a corner too round', 'a ring that is closed', 'an edge that crosses itself', 'a path far too large', 'a hole outside', 'an angle of an open coat',
-            'a depth without a dam', 'an angle of a flooded coat', 'a catalyst table that falls', 'parts that are not all', 'a dome flooded over'];
+            'a depth without a dam', 'an angle of a flooded coat', 'a catalyst table that falls', 'parts that are not all', 'a dome flooded over',
+            'a batch of a coat that is not there', 'a vessel that is not there', 'a vessel rounder than half a ball', 'pen lines on no cup', 'a count of what is not in it'];
         $notYet = 'cannot be computed yet';
         foreach (PlanReaderTest::bad() as $name => [$changes, , $sentence]) {
             if (! in_array($name, $byMeaning, true) && $sentence !== $notYet) {

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
 use Illuminate\Console\Command;
+use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Plan\PlanException;
@@ -32,6 +33,7 @@ final class PlanCommand extends Command
         try {
             $plan = PlanFile::read($text)->plan;
             $results = (new Planner)->plan($plan);
+            $batches = (new BatchPlanner)->plan($plan, $results);
         } catch (PlanException $exception) {
             foreach ($exception->faults as $fault) {
                 $this->errors()->writeln($fault->pointer.': '.$fault->sentence, OutputInterface::OUTPUT_RAW);
@@ -39,7 +41,7 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
-        $this->output->write(Json::file(ResultDocument::of($plan, $results)), false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(Json::file(ResultDocument::of($plan, $results, $batches)), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\Plan;
@@ -16,9 +19,10 @@ final class ResultDocument
 
     /**
      * @param  list<CoatResult>  $results
+     * @param  list<BatchResult>  $batches
      * @return array<string, mixed>
      */
-    public static function of(Plan $plan, array $results): array
+    public static function of(Plan $plan, array $results, array $batches = []): array
     {
         return [
             'format' => self::FORMAT,
@@ -28,7 +32,7 @@ final class ResultDocument
                 array_values($plan->pieces),
             ),
             'coats' => array_map(self::coat(...), $results),
-            'batches' => [],
+            'batches' => array_map(self::batch(...), $batches),
         ];
     }
 
@@ -89,14 +93,7 @@ final class ResultDocument
                 'margin' => $volume->marginMl,
                 'total' => $volume->totalMl(),
             ],
-            'mix' => [
-                'a_ml' => $result->mix->aMl,
-                'b_ml' => $result->mix->bMl,
-                'a_g' => $result->mix->aG,
-                'b_g' => $result->mix->bG,
-                'total_ml' => $result->mix->totalMl(),
-                'total_g' => $result->mix->totalG(),
-            ],
+            'mix' => self::mix($result->mix),
             'held' => $held === null ? null : [
                 'edge_angle_deg' => $held->edgeAngleDeg,
                 'centre_mm' => $held->centreMm,
@@ -161,11 +158,56 @@ final class ResultDocument
                 'handle_h' => $windows->handleH,
                 'full_cure_h' => $windows->fullCureH,
             ],
-            'advice' => array_map(static fn (Advice $advice): array => [
-                'code' => $advice->code,
-                'level' => $advice->level->value,
-                'text' => $advice->text,
-            ], $result->advice),
+            'advice' => self::advice($result->advice),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function batch(BatchResult $result): array
+    {
+        return [
+            'id' => $result->batch->id,
+            ...self::mix($result->mix),
+            'residue_ml' => $result->residueMl,
+            'margin_ml' => $result->marginMl,
+            'heat_kj_kg' => $result->heatKjKg,
+            'pot_life_min' => $result->potLifeMin,
+            'emptied_min' => $result->emptiedMin,
+            'emptied_c' => $result->emptiedC(),
+            'emptied_age_min' => $result->emptiedAgeMin(),
+            'peak_c' => $result->run?->peakC,
+            'peak_min' => $result->run?->peakMin,
+            'ratio_error_pct' => ['worst' => $result->ratioError?->worstPct, 'likely' => $result->ratioError?->likelyPct],
+            'turns' => array_map(static fn (Turn $turn): array => [
+                'coat' => $turn->coat->case->coat->id,
+                'count' => $turn->count,
+                'from_min' => $turn->fromMin,
+                'to_min' => $turn->toMin,
+                'age_min' => $turn->ageMin,
+            ], $result->turns),
+            'advice' => self::advice($result->advice),
+        ];
+    }
+
+    /** @return array<string, float|null> */
+    private static function mix(Portions $mix): array
+    {
+        return [
+            'a_ml' => $mix->aMl,
+            'b_ml' => $mix->bMl,
+            'a_g' => $mix->aG,
+            'b_g' => $mix->bG,
+            'total_ml' => $mix->totalMl(),
+            'total_g' => $mix->totalG(),
+        ];
+    }
+
+    /**
+     * @param  list<Advice>  $advice
+     * @return list<array{code: string, level: string, text: string}>
+     */
+    private static function advice(array $advice): array
+    {
+        return array_map(static fn (Advice $one): array => ['code' => $one->code, 'level' => $one->level->value, 'text' => $one->text], $advice);
     }
 }

@@ -59,11 +59,27 @@ final class Heating
         float $lossWM2K = self::CUP_LOSS_W_M2_K,
         ?float $untilAgeMin = null,
     ): HeatRun {
-        $volume = $volumeMl * 1e-6;
-        $diameter = $diameterMm === null ? (4 * $volume / M_PI) ** (1 / 3) : $diameterMm / 1000;
-        $surface = M_PI * $diameter ** 2 / 2 + 4 * $volume / $diameter;
+        $diameter = $diameterMm ?? 10 * (4 * $volumeMl / M_PI) ** (1 / 3);
+        $surfaceMm2 = M_PI * $diameter ** 2 / 2 + 4000 * $volumeMl / $diameter;
 
-        return self::run($curing, $lossWM2K * $surface / ($volume * $densityKgM3 * $curing->capacityJKgK) * 60, $room, $startC, $startAgeMin, $untilAgeMin, self::STEPS_IN_CUP);
+        return self::standing($curing, $volumeMl, $densityKgM3, $surfaceMm2, $room, $startC, $startAgeMin, $lossWM2K, $untilAgeMin);
+    }
+
+    /** Resin that stands in the room in whatever vessel, its whole surface given in mm², above 0. */
+    public static function standing(
+        Curing $curing,
+        float $volumeMl,
+        float $densityKgM3,
+        float $surfaceMm2,
+        Temperatures $room,
+        float $startC,
+        float $startAgeMin = 0.0,
+        float $lossWM2K = self::CUP_LOSS_W_M2_K,
+        ?float $untilAgeMin = null,
+    ): HeatRun {
+        $cooling = $lossWM2K * $surfaceMm2 / ($volumeMl * $densityKgM3 * $curing->capacityJKgK) * 60;
+
+        return self::run($curing, $cooling, $room, $startC, $startAgeMin, $untilAgeMin, self::STEPS_IN_CUP);
     }
 
     /** A poured layer of a thickness in mm, above 0. */

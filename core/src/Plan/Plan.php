@@ -11,12 +11,14 @@ final readonly class Plan
      * @param  array<string, ResinSheet>  $resins  by id
      * @param  array<string, Piece>  $pieces  by id
      * @param  list<Coat>  $coats  in the order in which they are laid
+     * @param  list<Batch>  $batches
      */
     public function __construct(
         public Studio $studio,
         public array $resins,
         public array $pieces,
         public array $coats,
+        public array $batches = [],
     ) {
     }
 }

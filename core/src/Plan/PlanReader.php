@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Quantity\Origin;
 use stdClass;
 
@@ -31,14 +32,12 @@ final class PlanReader
         $studio = (new StudioReader)->read($root->object('studio'));
         $resins = $this->byId($root->objects('resins', self::MOST_ENTRIES), (new ResinReader)->read(...));
         $pieces = $this->byId($root->objects('pieces', self::MOST_ENTRIES), (new PieceReader)->read(...));
-        $coats = [];
-        foreach ($this->byId($root->objects('coats', self::MOST_ENTRIES), (new CoatReader($pieces, $resins, $studio))->read(...)) as $coat) {
-            $coats[] = $coat;
-        }
-        $root->refuse('batches', 'A batch');
+        $coats = $this->byId($root->objects('coats', self::MOST_ENTRIES), (new CoatReader($pieces, $resins, $studio))->read(...));
+        $vessels = $this->byId($root->objects('vessels', self::MOST_ENTRIES), BatchReader::vessel(...));
+        $batches = $this->byId($root->objects('batches', self::MOST_ENTRIES), (new BatchReader($coats, $pieces, $vessels))->read(...));
         $faults->throwIfAny();
 
-        return new Plan($studio, $resins, $pieces, $coats);
+        return new Plan($studio, $resins, $pieces, array_values($coats), array_values($batches));
     }
 
     private function readHead(Node $root): void
@@ -54,7 +53,7 @@ final class PlanReader
     }
 
     /**
-     * @template T of ResinSheet|Piece|Coat
+     * @template T of ResinSheet|Piece|Coat|Vessel|Batch
      *
      * @param  list<Node>  $nodes
      * @param  callable(Node): (T|null)  $read

@@ -60,6 +60,8 @@ final class ResinReader
             $node->optionalNumber('heat_kj_kg', 1, 2000, 'kJ/kg'),
             $node->numberOr('heat_capacity_j_kg_k', Curing::CAPACITY_J_KG_K, 100, 10_000, 'J/(kg K)'),
             $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
+            $node->numberOr('ratio_tolerance_pct', 5, 0.01, 100, '%'),
+            $node->optionalNumber('min_batch_ml', 0.1, 1_000_000, 'ml'),
         );
     }
 

@@ -50,6 +50,8 @@ final readonly class ResinSheet
         public ?Sourced $heatKjKg,
         public Sourced $heatCapacityJKgK,
         public Sourced $shrinkagePct,
+        public Sourced $ratioTolerancePct,
+        public ?Sourced $minBatchMl,
     ) {
     }
 

@@ -67,6 +67,11 @@ final class Plans
             { "id": "c7", "piece": "stone", "resin": "bench", "containment": "placed", "size_by": { "ml_per_cm2": 0.05 }, "relief_mm": 3, "dry_media": "mica" },
             { "id": "c8", "piece": "bead", "resin": "bench", "containment": "placed", "size_by": { "ml_per_piece": 1.5, "counted": "mixed" }, "parts": [ { "colour": "blue", "share_pct": 60, "laying": "drops" }, { "colour": "white", "share_pct": 40 } ] },
             { "id": "c9", "piece": "vase", "resin": "bench", "kind": "seal", "laying": "brush", "size_by": { "thickness_mm": 0.2 }, "after_oil": true, "tape_underside": true }
+          ],
+          "vessels": [ { "id": "jug", "bottom_mm": 90, "top_mm": 110, "height_mm": 190, "floor_radius_mm": 10, "weight_g": 48.5 } ],
+          "batches": [
+            { "id": "b1", "coats": ["flood", "c1"], "vessel": "jug", "mixed_at_c": 24, "emptied_min": 15, "measure": { "by": "scale", "resolution_g": 0.1 } },
+            { "id": "b2", "coats": ["c8"], "counts": { "c8": 20 }, "cups": 2, "cup_diameter_mm": 60, "residue_ml_per_cup": 1, "measure": { "by": "one_cup", "graduation_ml": 5 } }
           ]
         }
         JSON;
@@ -75,6 +80,7 @@ final class Plans
         foreach (['resins', 'pieces', 'coats'] as $list) {
             $plan->{$list} = [...$plan->{$list}, ...$more->{$list}];
         }
+        [$plan->vessels, $plan->batches] = [$more->vessels, $more->batches];
 
         return $plan;
     }

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Batch;
+
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Topic;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** What is to be said about one batch: stops first. */
+final class BatchAdvisor
+{
+    /** Share of the open time at which the last piece must be spread. */
+    public const SPREAD_BY = 0.8;
+
+    /** So soon after it is emptied counts as hardly in time, min. */
+    private const CLOSE_MIN = 10.0;
+
+    /** @return list<Advice> */
+    public static function advise(BatchResult $result, Wording $say): array
+    {
+        return [...self::heat($result, $say), ...self::measuring($result), ...self::spreading($result, $say), ...self::size($result)];
+    }
+
+    /** @return list<Advice> */
+    private static function heat(BatchResult $result, Wording $say): array
+    {
+        $run = $result->run;
+        if ($run === null) {
+            return [Advice::note('value_unknown', Topic::Heat, 'How warm it gets in its cup cannot be told from this label: pour it out at once.')];
+        }
+        $advice = [];
+        $hot = $run->minutesToC(Heating::HOT_C);
+        $ends = min($result->potLifeMin ?? INF, $hot ?? INF);
+        if ($ends < $result->emptiedMin + self::CLOSE_MIN) {
+            $text = sprintf(
+                'Mix less at once, or pour it into a wide dish: in this cup it is %s after %s, and is emptied after %s. An estimate.',
+                $hot !== null && $hot <= $ends ? 'at '.$say->temperature(Heating::HOT_C) : 'past its pot life',
+                $say->minutes($ends),
+                $say->minutes($result->emptiedMin),
+            );
+            $advice[] = $ends < $result->emptiedMin ? Advice::stop('hot_batch', Topic::Heat, $text) : Advice::caution('hot_batch', Topic::Heat, $text);
+        }
+        if ($hot !== null) {
+            $advice[] = Advice::note('never_leave_in_cup', Topic::Heat, sprintf('Never leave it in the cup: forgotten, it %s after %s.', $run->peakC > Heating::RUNAWAY_C ? 'runs away, past '.$say->temperature(Heating::HOT_C) : 'reaches '.$say->temperature(Heating::HOT_C), $say->minutes($hot)));
+        }
+        if ($result->resin->heatKjKg === null && $result->resin->potLifeMin !== null && $result->resin->potLifeMassG !== null && $result->heatKjKg === Curing::HEAT_KJ_KG) {
+            $advice[] = Advice::note('value_unknown', Topic::Heat, sprintf('No heat of reaction fits the label\'s pot life: %s kJ/kg are taken.', Wording::number($result->heatKjKg, 0)));
+        }
+
+        return $advice;
+    }
+
+    /** @return list<Advice> */
+    private static function measuring(BatchResult $result): array
+    {
+        $error = $result->ratioError;
+        if ($error === null) {
+            return [];
+        }
+        if ($error->likelyPct === null) {
+            return [Advice::stop('cannot_be_measured', Topic::Sheet, sprintf(
+                'Mix more than %s ml, or measure more finely: part B is smaller than the error of reading it.',
+                Wording::number($result->mix->totalMl() * $error->measurableFrom, 1),
+            ))];
+        }
+        $tolerance = $result->resin->ratioTolerancePct->value;
+
+        return $error->likelyPct <= $tolerance ? [] : [Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
+            'Weigh it: measured so, the ratio is likely off by up to %s %%, and this resin stands %s %%. From %s ml on it would do.',
+            Wording::number($error->likelyPct, 1),
+            Wording::number($tolerance, 1),
+            Wording::number($result->mix->totalMl() * $error->factorWithin($tolerance), 0),
+        ))];
+    }
+
+    /** @return list<Advice> */
+    private static function spreading(BatchResult $result, Wording $say): array
+    {
+        $open = $result->resin->openMin->value;
+        foreach ($result->turns as $turn) {
+            if ($turn->ageMin !== null && $turn->ageMin > self::SPREAD_BY * $open) {
+                return [Advice::caution('spread_longer_than_open_time', Topic::Heat, sprintf(
+                    'Split it: %s would be spread only after %s, past four fifths of its open time.',
+                    $turn->coat->case->piece->name,
+                    $say->minutes($turn->toMin),
+                ))];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Advice> */
+    private static function size(BatchResult $result): array
+    {
+        $least = $result->resin->minBatchMl?->value;
+        $total = $result->mix->totalMl();
+
+        return $least === null || $total >= $least ? [] : [Advice::note('under_min_batch', Topic::Sheet, sprintf(
+            'Mix %s ml, the smallest batch of its maker, and keep spares ready for %s ml.',
+            Wording::number($least, 0),
+            Wording::number($least - $total, 0),
+        ))];
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Batch;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\HeatRun;
+use OpenGlaze\Core\Measuring\FillLines;
+use OpenGlaze\Core\Measuring\RatioError;
+use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Mix\Portions;
+use OpenGlaze\Core\Mix\Residue;
+use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\Faults;
+use OpenGlaze\Core\Plan\Plan;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Quantity\Wording;
+
+/**
+ * Computes batches: what its coats take without their own residue and margin, what its own cups keep, the
+ * margin on all of it; then how it warms and ages until it is emptied.
+ *
+ * A coat that is poured in lifts is mixed lift by lift: its batch is the first of them.
+ */
+final readonly class BatchPlanner
+{
+    /** Followed at most so many times as long as its own heat lasts. */
+    private const MOST_DOUBLINGS = 12;
+
+    public function __construct(private Wording $wording = new Wording)
+    {
+    }
+
+    /**
+     * @param  list<CoatResult>  $coats  all coats of the plan
+     * @return list<BatchResult> in the plan's order
+     *
+     * @throws PlanException when a batch cannot be mixed so, with its pointer
+     */
+    public function plan(Plan $plan, array $coats): array
+    {
+        $byId = [];
+        foreach ($coats as $coat) {
+            $byId[$coat->case->coat->id] = $coat;
+        }
+        $faults = new Faults;
+        $results = [];
+        foreach ($plan->batches as $index => $batch) {
+            $own = array_map(static fn (string $id): CoatResult => $byId[$id], $batch->coatIds);
+            foreach ($own as $at => $coat) {
+                if (abs($coat->case->mixture()->split(1.0)->aMl - $own[0]->case->mixture()->split(1.0)->aMl) > 1e-9) {
+                    $faults->add("/batches/$index/coats/$at", 'This layer takes another share of catalyst than the first: mix it apart.');
+                }
+            }
+            try {
+                $results[] = $this->compute($plan->studio, $batch, $own);
+            } catch (VesselException $exception) {
+                $faults->add("/batches/$index/".($batch->vessel === null ? 'cup_diameter_mm' : 'vessel'), $exception->getMessage());
+            }
+        }
+        $faults->throwIfAny();
+
+        return $results;
+    }
+
+    /**
+     * @param  non-empty-list<CoatResult>  $coats  in the order in which they are poured
+     *
+     * @throws VesselException when its vessel is too small
+     */
+    public function compute(Studio $studio, Batch $batch, array $coats): BatchResult
+    {
+        $case = $coats[0]->case;
+        $poured = array_sum(array_map(static fn (CoatResult $coat): float => self::pouredMl($coat, $batch), $coats));
+        $residue = $batch->cups * self::residuePerCupMl($studio, $batch, $poured / $batch->cups);
+        $margin = ($poured + $residue) * $studio->marginPct->value / 100;
+        $mix = $case->mixture()->split($poured + $residue + $margin);
+        $laying = array_map(static fn (CoatResult $coat): float => Hands::layingMin($coat->case) * self::count($coat, $batch), $coats);
+        $emptied = $batch->emptiedMin->value ?? array_sum($laying);
+        $run = $case->curing === null ? null : $this->run($case->curing, $studio, $batch, $mix, $case->liquid->densityKgM3, max($emptied, array_sum($laying)));
+        $result = new BatchResult(
+            $batch,
+            $case->resin,
+            $residue,
+            $margin,
+            $mix,
+            self::turns($coats, $batch, $laying, $run),
+            $run,
+            $case->curing?->heatKjKg,
+            $run?->minutesToAge($case->resin->openMin->value),
+            $emptied,
+            self::ratioError($batch, $mix),
+        );
+
+        return $result->withAdvice(BatchAdvisor::advise($result, $this->wording));
+    }
+
+    public static function count(CoatResult $coat, Batch $batch): int
+    {
+        return $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity;
+    }
+
+    /** What leaves the cup for one coat, ml. */
+    private static function pouredMl(CoatResult $coat, Batch $batch): float
+    {
+        $volume = $coat->lifts === [] ? $coat->volume : $coat->lifts[0]->volume;
+
+        return $volume->poured() * self::count($coat, $batch) / $coat->case->piece->quantity;
+    }
+
+    private static function residuePerCupMl(Studio $studio, Batch $batch, float $share): float
+    {
+        $film = $studio->residueFilmMm->value;
+
+        return match (true) {
+            $batch->residueMlPerCup !== null => $batch->residueMlPerCup->value,
+            $batch->vessel !== null => $batch->vessel->wettedMm2($batch->vessel->heightOfMm($share)) * $film / 1000,
+            $batch->cupDiameterMm !== null => Residue::inCupMl($share, $batch->cupDiameterMm, $film),
+            default => Residue::inUnknownCupMl($share, $film),
+        };
+    }
+
+    /** Follows it past the open time, past the time when it is emptied, and past its peak. */
+    private function run(Curing $curing, Studio $studio, Batch $batch, Portions $mix, float $densityKgM3, float $untilMin): HeatRun
+    {
+        $volume = $mix->totalMl();
+        $start = $batch->mixedAtC->value ?? $studio->temperatures->at(0.0);
+        $follow = static fn (?float $untilAge): HeatRun => $batch->vessel === null
+            ? Heating::inCup($curing, $volume, $densityKgM3, $batch->cupDiameterMm, $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge)
+            : Heating::standing($curing, $volume, $densityKgM3, self::surfaceMm2($batch->vessel, $volume), $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge);
+        $run = $follow(null);
+        for ($i = 0; $i < self::MOST_DOUBLINGS && ($run->minutesToAge($curing->kinetics->openMin) === null || $run->ageAt($untilMin) === null); $i++) {
+            $run = $follow(max($curing->kinetics->openMin, 2 * $run->ages[count($run->ages) - 1]));
+        }
+
+        return $run;
+    }
+
+    private static function surfaceMm2(Vessel $vessel, float $ml): float
+    {
+        $height = $vessel->heightOfMm($ml);
+
+        return $vessel->wettedMm2($height) + $vessel->sectionMm2($height);
+    }
+
+    /**
+     * @param  non-empty-list<CoatResult>  $coats
+     * @param  non-empty-list<float>  $laying  min
+     * @return non-empty-list<Turn>
+     */
+    private static function turns(array $coats, Batch $batch, array $laying, ?HeatRun $run): array
+    {
+        $turns = [];
+        $from = 0.0;
+        foreach ($coats as $at => $coat) {
+            $to = $from + $laying[$at];
+            $turns[] = new Turn($coat, self::count($coat, $batch), $from, $to, $run?->ageAt($to));
+            $from = $to;
+        }
+
+        return $turns;
+    }
+
+    /** @throws VesselException when pen lines do not fit into the cup */
+    private static function ratioError(Batch $batch, Portions $mix): ?RatioError
+    {
+        if ($batch->measuredBy === null) {
+            return null;
+        }
+        if ($batch->step === null) {
+            $vessel = $batch->vessel ?? Vessel::straight($batch->cupDiameterMm ?? 1.0, 10_000);
+
+            return FillLines::of($vessel, $mix->aMl, $mix->bMl)->error;
+        }
+        if ($batch->measuredBy->isByVolume()) {
+            return RatioError::of($mix->aMl, $mix->bMl, $batch->step->value, $batch->measuredBy);
+        }
+
+        return $mix->bG === null ? null : RatioError::of($mix->aG, $mix->bG, $batch->step->value, $batch->measuredBy);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Plan;
+
+use OpenGlaze\Core\Measuring\MeasuredBy;
+use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Quantity\Sourced;
+use stdClass;
+
+/** Reads vessels, and batches that are mixed in them. */
+final readonly class BatchReader
+{
+    private const MOST_CUPS = 10_000;
+
+    /**
+     * @param  array<string, Coat>  $coats
+     * @param  array<string, Piece>  $pieces
+     * @param  array<string, Vessel>  $vessels
+     */
+    public function __construct(
+        private array $coats,
+        private array $pieces,
+        private array $vessels,
+    ) {
+    }
+
+    public static function vessel(Node $node): ?Vessel
+    {
+        $mm = static fn (string $field): float => $node->number($field, 0.1, 10_000, 'mm')->value;
+        $node->optionalNumber('graduation_ml', 0.01, 10_000, 'ml');
+        $node->optionalNumber('weight_g', 0, 100_000, 'g');
+        try {
+            return Vessel::of($mm('bottom_mm'), $mm('top_mm'), $mm('height_mm'), $node->numberOr('floor_radius_mm', 0, 0, 10_000, 'mm')->value);
+        } catch (VesselException $exception) {
+            $node->fault('floor_radius_mm', $exception->getMessage());
+
+            return null;
+        }
+    }
+
+    public function read(Node $node): ?Batch
+    {
+        $coats = $this->coatIds($node);
+        $vessel = $node->has('vessel') ? $this->vessels[$node->text('vessel')] ?? null : null;
+        if ($node->has('vessel') && $vessel === null) {
+            $node->fault('vessel', sprintf('There is no vessel "%s" in this plan.', $node->text('vessel')));
+        }
+        $diameter = $node->optionalNumber('cup_diameter_mm', 0.1, 10_000, 'mm');
+        [$by, $step] = $this->measure($node, $vessel !== null || $diameter !== null);
+
+        return $coats === [] ? null : new Batch(
+            $node->text('id'),
+            $coats,
+            $this->counts($node, $coats),
+            $node->wholeOr('cups', 1, 1, self::MOST_CUPS),
+            $vessel,
+            $diameter?->value,
+            $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
+            $node->optionalNumber('mixed_at_c', -10, 70, '°C'),
+            $node->optionalNumber('emptied_min', 0, 10_000, 'min'),
+            $by,
+            $step,
+        );
+    }
+
+    /** @return list<string> */
+    private function coatIds(Node $node): array
+    {
+        $written = $node->raw('coats');
+        if (! is_array($written) || $written === []) {
+            $node->fault('coats', $node->has('coats') ? 'Write a list of coats\' ids that is not empty.' : 'This field is missing.');
+
+            return [];
+        }
+        $ids = [];
+        foreach (array_values($written) as $index => $id) {
+            $coat = is_string($id) ? $this->coats[$id] ?? null : null;
+            if ($coat === null) {
+                $node->faultAtEntry('coats', $index, sprintf('There is no coat "%s" in this plan.', is_scalar($id) ? (string) $id : '…'));
+            } elseif (in_array($coat->id, $ids, true)) {
+                $node->faultAtEntry('coats', $index, sprintf('The coat "%s" is in this batch already.', $coat->id));
+            } elseif ($ids !== [] && $coat->resinId !== $this->coats[$ids[0]]->resinId) {
+                $node->faultAtEntry('coats', $index, sprintf('Coats that share a cup share a resin: this one is of "%s", the first of "%s".', $coat->resinId, $this->coats[$ids[0]]->resinId));
+            } else {
+                $ids[] = $coat->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param  list<string>  $coats
+     * @return array<string, int>
+     */
+    private function counts(Node $node, array $coats): array
+    {
+        if (! $node->has('counts')) {
+            return [];
+        }
+        $counts = [];
+        $written = $node->object('counts');
+        foreach (array_keys((array) ($node->raw('counts') instanceof stdClass ? $node->raw('counts') : [])) as $id) {
+            if (in_array((string) $id, $coats, true)) {
+                $all = $this->pieces[$this->coats[(string) $id]->pieceId]->quantity ?? 1;
+                $counts[(string) $id] = $written->wholeOr((string) $id, $all, 1, $all);
+            } else {
+                $written->fault((string) $id, 'This coat is not in the batch.');
+            }
+        }
+
+        return $counts;
+    }
+
+    /** @return array{MeasuredBy|null, Sourced|null} */
+    private function measure(Node $node, bool $cupIsKnown): array
+    {
+        if (! $node->has('measure')) {
+            return [null, null];
+        }
+        $measure = $node->object('measure');
+        $by = $measure->choice('by', MeasuredBy::class);
+        if ($by === MeasuredBy::PenLines && ! $cupIsKnown) {
+            $measure->fault('by', 'Pen lines need a cup: write its vessel, or its cup_diameter_mm.');
+        }
+
+        return [$by, match ($by) {
+            MeasuredBy::Cups, MeasuredBy::OneCup => $measure->number('graduation_ml', 0.01, 10_000, 'ml'),
+            MeasuredBy::Scale, MeasuredBy::ScaleUntared => $measure->number('resolution_g', 0.0001, 1000, 'g'),
+            MeasuredBy::PenLines, null => null,
+        }];
+    }
+}
