@@ -12,8 +12,11 @@ use Bench\Figures;
 use Bench\Plans;
 use Bench\Tracing;
 use Database\Seeders\DatabaseSeeder;
+use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Trace\Traces;
@@ -46,6 +49,12 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds('an outline of 5,000 points, checked and measured', 50, fn () => Outlines::polygon($star)->areaMm2(), 'aim 20 ms');
     Figures::milliseconds('one dome by its angle', 50, fn () => Puddle::meetingAt(20, 60, 1.835), 'aim 2 ms');
     Figures::milliseconds('one dome by what it holds', 50, fn () => Puddle::holding(20, 1.6272, 1.835, 125), 'aim 2 ms');
+    $evening = PlanFile::read(Plans::large($example, 15))->plan;
+    $coats = (new Planner)->plan($evening);
+    $vessels = array_map(static fn (int $mm): Vessel => Vessel::of($mm, $mm * 1.1, $mm), [45, 70, 100, 150, 220]);
+    Figures::milliseconds(sprintf('batches proposed for %d coats, five vessels', count($coats)), 10, fn () => Proposal::of($evening->studio, $coats, $vessels), 'aim 300 ms');
+    $batch = Proposal::of($evening->studio, [$coats[0]], $vessels)->batches[0];
+    Figures::milliseconds('the clock of one cup, to its peak', 50, fn () => (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]), 'aim 10 ms');
     Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 1000 ms');
     Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
 }

@@ -76,20 +76,21 @@ final readonly class BatchPlanner
     public function compute(Studio $studio, Batch $batch, array $coats): BatchResult
     {
         $case = $coats[0]->case;
-        $poured = array_sum(array_map(static fn (CoatResult $coat): float => self::pouredMl($coat, $batch), $coats));
+        $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity), $coats);
+        $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
+        $laying = array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
         $residue = $batch->cups * self::residuePerCupMl($studio, $batch, $poured / $batch->cups);
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
-        $laying = array_map(static fn (CoatResult $coat): float => Hands::layingMin($coat->case) * self::count($coat, $batch), $coats);
-        $emptied = $batch->emptiedMin->value ?? array_sum($laying);
-        $run = $case->curing === null ? null : $this->run($case->curing, $studio, $batch, $mix, $case->liquid->densityKgM3, max($emptied, array_sum($laying)));
+        $emptied = $batch->emptiedMin->value ?? $laying;
+        $run = $case->curing === null ? null : $this->run($case->curing, $studio, $batch, $mix, $case->liquid->densityKgM3, max($emptied, $laying));
         $result = new BatchResult(
             $batch,
             $case->resin,
             $residue,
             $margin,
             $mix,
-            self::turns($coats, $batch, $laying, $run),
+            self::turns($shares, $run),
             $run,
             $case->curing?->heatKjKg,
             $run?->minutesToAge($case->resin->openMin->value),
@@ -98,19 +99,6 @@ final readonly class BatchPlanner
         );
 
         return $result->withAdvice(BatchAdvisor::advise($result, $this->wording));
-    }
-
-    public static function count(CoatResult $coat, Batch $batch): int
-    {
-        return $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity;
-    }
-
-    /** What leaves the cup for one coat, ml. */
-    private static function pouredMl(CoatResult $coat, Batch $batch): float
-    {
-        $volume = $coat->lifts === [] ? $coat->volume : $coat->lifts[0]->volume;
-
-        return $volume->poured() * self::count($coat, $batch) / $coat->case->piece->quantity;
     }
 
     private static function residuePerCupMl(Studio $studio, Batch $batch, float $share): float
@@ -132,7 +120,7 @@ final readonly class BatchPlanner
         $start = $batch->mixedAtC->value ?? $studio->temperatures->at(0.0);
         $follow = static fn (?float $untilAge): HeatRun => $batch->vessel === null
             ? Heating::inCup($curing, $volume, $densityKgM3, $batch->cupDiameterMm, $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge)
-            : Heating::standing($curing, $volume, $densityKgM3, self::surfaceMm2($batch->vessel, $volume), $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge);
+            : Heating::standing($curing, $volume, $densityKgM3, $batch->vessel->surfaceMm2($volume), $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge);
         $run = $follow(null);
         for ($i = 0; $i < self::MOST_DOUBLINGS && ($run->minutesToAge($curing->kinetics->openMin) === null || $run->ageAt($untilMin) === null); $i++) {
             $run = $follow(max($curing->kinetics->openMin, 2 * $run->ages[count($run->ages) - 1]));
@@ -141,25 +129,17 @@ final readonly class BatchPlanner
         return $run;
     }
 
-    private static function surfaceMm2(Vessel $vessel, float $ml): float
-    {
-        $height = $vessel->heightOfMm($ml);
-
-        return $vessel->wettedMm2($height) + $vessel->sectionMm2($height);
-    }
-
     /**
-     * @param  non-empty-list<CoatResult>  $coats
-     * @param  non-empty-list<float>  $laying  min
+     * @param  non-empty-list<Share>  $shares
      * @return non-empty-list<Turn>
      */
-    private static function turns(array $coats, Batch $batch, array $laying, ?HeatRun $run): array
+    private static function turns(array $shares, ?HeatRun $run): array
     {
         $turns = [];
         $from = 0.0;
-        foreach ($coats as $at => $coat) {
-            $to = $from + $laying[$at];
-            $turns[] = new Turn($coat, self::count($coat, $batch), $from, $to, $run?->ageAt($to));
+        foreach ($shares as $share) {
+            $to = $from + $share->layingMin;
+            $turns[] = new Turn($share->coat, $share->count, $from, $to, $run?->ageAt($to));
             $from = $to;
         }
 

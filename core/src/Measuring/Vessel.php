@@ -159,6 +159,18 @@ final readonly class Vessel
         return $area;
     }
 
+    /**
+     * The whole surface of an amount that stands in it: wall, floor and its free surface.
+     *
+     * @throws VesselException when it does not take as much
+     */
+    public function surfaceMm2(float $ml): float
+    {
+        $height = $this->heightOfMm($ml);
+
+        return $this->wettedMm2($height) + $this->sectionMm2($height);
+    }
+
     private function within(float $heightMm): float
     {
         return min($this->heightMm, max(0.0, $heightMm));

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Batch;
+
+use OpenGlaze\Core\Coating\CoatCase;
+use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Mix\Residue;
+use OpenGlaze\Core\Plan\Studio;
+
+/**
+ * How long one resin may stand in a cup until its last piece is spread: to four fifths of its open time at
+ * the cup's own age, and never to 60 °C. More in a cup never lasts longer.
+ */
+final class Allowance
+{
+    /** What is worked out once serves for amounts so near. */
+    private const NEAR = 1.03;
+
+    /** @var array<int, float> minutes by step of amount */
+    private array $known = [];
+
+    /** @param  list<Vessel>  $vessels  those at hand; none for a cup as deep as it is wide, as large as needed */
+    public function __construct(
+        private readonly Studio $studio,
+        private readonly CoatCase $case,
+        private readonly array $vessels,
+    ) {
+    }
+
+    /** Whether so much may be poured for so many minutes out of one of the vessels, ml without what the cup keeps. */
+    public function lasts(float $pouredMl, float $minutes): bool
+    {
+        $step = (int) floor(log(max($pouredMl, 1e-6)) / log(self::NEAR));
+        if ($minutes <= $this->about($step + 1)) {
+            return true;
+        }
+
+        return $minutes <= $this->about($step) && $minutes <= $this->longest($pouredMl);
+    }
+
+    /** The smallest of the vessels that takes it with room to stir, and lasts; null when there are none. */
+    public function vesselFor(float $pouredMl, float $minutes): ?Vessel
+    {
+        $fitting = array_filter($this->vessels, fn (Vessel $vessel): bool => $minutes <= $this->minutesIn($vessel, $pouredMl));
+        usort($fitting, static fn (Vessel $a, Vessel $b): int => $a->capacityMl() <=> $b->capacityMl());
+
+        return $fitting[0] ?? null;
+    }
+
+    private function about(int $step): float
+    {
+        return $this->known[$step] ??= $this->longest(self::NEAR ** $step);
+    }
+
+    private function longest(float $pouredMl): float
+    {
+        return $this->vessels === []
+            ? $this->minutesIn(null, $pouredMl)
+            : max(array_map(fn (Vessel $vessel): float => $this->minutesIn($vessel, $pouredMl), $this->vessels));
+    }
+
+    /** Minutes that an amount may stand there; −1 where it does not go in with room to stir. */
+    private function minutesIn(?Vessel $vessel, float $pouredMl): float
+    {
+        $film = $this->studio->residueFilmMm->value;
+        if ($vessel !== null && $pouredMl > $vessel->stirrableMl()) {
+            return -1.0;
+        }
+        $residue = $vessel === null ? Residue::inUnknownCupMl($pouredMl, $film) : $vessel->wettedMm2($vessel->heightOfMm($pouredMl)) * $film / 1000;
+        $total = ($pouredMl + $residue) * (1 + $this->studio->marginPct->value / 100);
+        if ($vessel !== null && $total > $vessel->stirrableMl()) {
+            return -1.0;
+        }
+        $until = BatchAdvisor::SPREAD_BY * $this->case->resin->openMin->value;
+        $curing = $this->case->curing;
+        if ($curing === null) {
+            return $this->case->clock->minutesToAge($until);
+        }
+        $room = $this->studio->temperatures;
+        $density = $this->case->liquid->densityKgM3;
+        $loss = $this->studio->heatLossWM2K->value;
+        $run = $vessel === null
+            ? Heating::inCup($curing, $total, $density, null, $room, $room->at(0.0), 0.0, $loss, $until)
+            : Heating::standing($curing, $total, $density, $vessel->surfaceMm2($total), $room, $room->at(0.0), 0.0, $loss, $until);
+
+        return min($run->minutesToAge($until) ?? INF, $run->minutesToC(Heating::HOT_C) ?? INF);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Batch;
+
+/**
+ * Puts shares into as few batches as it finds: the fewest there are for a handful of shares, else the best of
+ * first fit in the given order, by time and by amount.
+ *
+ * Source: bin packing; the handful by dynamic programming over subsets.
+ */
+final readonly class Packing
+{
+    /** Up to so many shares every way is looked at. */
+    private const HANDFUL = 9;
+
+    public function __construct(private Allowance $allowance)
+    {
+    }
+
+    /**
+     * @param  list<Share>  $shares  each of which goes into a batch of its own
+     * @return list<non-empty-list<Share>>
+     */
+    public function pack(array $shares): array
+    {
+        $best = $this->firstFit($shares);
+        foreach (['layingMin', 'pouredMl'] as $measure) {
+            $falling = $shares;
+            usort($falling, static fn (Share $a, Share $b): int => $b->{$measure} <=> $a->{$measure});
+            $other = $this->firstFit($falling);
+            $best = count($other) < count($best) ? $other : $best;
+        }
+
+        return count($best) > 1 && count($shares) <= self::HANDFUL ? $this->fewest($shares, $best) : $best;
+    }
+
+    /**
+     * @param  list<Share>  $shares
+     * @return list<non-empty-list<Share>>
+     */
+    private function firstFit(array $shares): array
+    {
+        $batches = [];
+        foreach ($shares as $share) {
+            foreach ($batches as $at => $batch) {
+                if ($this->fits([...$batch, $share])) {
+                    $batches[$at][] = $share;
+
+                    continue 2;
+                }
+            }
+            $batches[] = [$share];
+        }
+
+        return array_values($batches);
+    }
+
+    /**
+     * @param  list<Share>  $shares
+     * @param  list<non-empty-list<Share>>  $best  so far
+     * @return list<non-empty-list<Share>>
+     */
+    private function fewest(array $shares, array $best): array
+    {
+        $all = (1 << count($shares)) - 1;
+        $together = [];
+        for ($set = 1; $set <= $all; $set++) {
+            $together[$set] = $this->fits($this->of($shares, $set));
+        }
+        [$count, $last] = [[0 => 0], []];
+        for ($set = 1; $set <= $all; $set++) {
+            $count[$set] = PHP_INT_MAX;
+            // the lowest share that is left goes into the batch that is looked at: each way is met once
+            $lowest = $set & -$set;
+            for ($batch = $set; $batch > 0; $batch = ($batch - 1) & $set) {
+                if (($batch & $lowest) !== 0 && $together[$batch] && $count[$set] > $count[$set ^ $batch] + 1) {
+                    [$count[$set], $last[$set]] = [$count[$set ^ $batch] + 1, $batch];
+                }
+            }
+        }
+        if ($count[$all] >= count($best)) {
+            return $best;
+        }
+        $batches = [];
+        for ($set = $all; $set > 0; $set ^= $last[$set]) {
+            $batch = $this->of($shares, $last[$set]);
+            if ($batch !== []) {
+                $batches[] = $batch;
+            }
+        }
+
+        return $batches;
+    }
+
+    /**
+     * @param  list<Share>  $shares
+     * @return list<Share>
+     */
+    private function of(array $shares, int $set): array
+    {
+        return array_values(array_filter($shares, static fn (int $at): bool => ($set >> $at & 1) === 1, ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @param  list<Share>  $shares */
+    public function fits(array $shares): bool
+    {
+        return $this->allowance->lasts(
+            array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
+            array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares)),
+        );
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Batch;
+
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\Studio;
+
+/**
+ * Which coats share a cup, and in which order they are poured: as few batches as are emptied in time.
+ *
+ * A coat goes into one batch where it fits; else its pieces are split evenly over as few as it needs.
+ */
+final readonly class Proposal
+{
+    /**
+     * @param  list<Batch>  $batches
+     * @param  list<CoatResult>  $apart  of which not even one piece is poured in time from any vessel at hand
+     */
+    private function __construct(
+        public array $batches,
+        public array $apart,
+    ) {
+    }
+
+    /**
+     * @param  list<CoatResult>  $coats  to be poured, in their order
+     * @param  list<Vessel>  $vessels  at hand; none for a cup as deep as it is wide
+     */
+    public static function of(Studio $studio, array $coats, array $vessels = []): self
+    {
+        [$groups, $apart, $allowances] = [[], [], []];
+        foreach ($coats as $coat) {
+            // polyester for another depth is another mix
+            $mix = $coat->case->resin->id."\n".$coat->case->mixture()->split(1.0)->aMl;
+            $allowance = $allowances[$mix] ??= new Allowance($studio, $coat->case, $vessels);
+            $shares = self::shares($coat, new Packing($allowance));
+            if ($shares === []) {
+                $apart[] = $coat;
+            }
+            $groups[$mix] = [...$groups[$mix] ?? [], ...$shares];
+        }
+        $batches = [];
+        foreach ($groups as $mix => $shares) {
+            foreach ((new Packing($allowances[$mix]))->pack($shares) as $together) {
+                $batches[] = self::batch(count($batches) + 1, self::inPourOrder($together), $allowances[$mix]);
+            }
+        }
+
+        return new self($batches, $apart);
+    }
+
+    /** @return list<Share> none when not even one piece fits */
+    private static function shares(CoatResult $coat, Packing $packing): array
+    {
+        $all = $coat->case->piece->quantity;
+        [$most, $tooMany] = [0, $all + 1];
+        while ($tooMany - $most > 1) {
+            $count = $most === 0 && $tooMany > $all ? $all : intdiv($most + $tooMany, 2);
+            $packing->fits([new Share($coat, $count)]) ? $most = $count : $tooMany = $count;
+        }
+        if ($most === 0) {
+            return [];
+        }
+        $batches = (int) ceil($all / $most);
+
+        return array_map(
+            static fn (int $at): Share => new Share($coat, intdiv($all * ($at + 1), $batches) - intdiv($all * $at, $batches)),
+            range(0, $batches - 1),
+        );
+    }
+
+    /**
+     * Thin films first, for they have the least time to level; what is to keep its shape last, for it wants to be thick.
+     *
+     * @param  non-empty-list<Share>  $shares
+     * @return non-empty-list<Share>
+     */
+    private static function inPourOrder(array $shares): array
+    {
+        usort($shares, static fn (Share $a, Share $b): int => [$a->coat->case->coat->keepsItsShape(), $a->coat->case->filmMm() ?? INF] <=> [$b->coat->case->coat->keepsItsShape(), $b->coat->case->filmMm() ?? INF]);
+
+        return $shares;
+    }
+
+    /** @param  non-empty-list<Share>  $shares */
+    private static function batch(int $number, array $shares, Allowance $allowance): Batch
+    {
+        $counts = [];
+        foreach ($shares as $share) {
+            $counts[$share->coat->case->coat->id] = ($counts[$share->coat->case->coat->id] ?? 0) + $share->count;
+        }
+
+        return new Batch(
+            "batch-$number",
+            array_keys($counts),
+            $counts,
+            1,
+            $allowance->vesselFor(
+                array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
+                array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares)),
+            ),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+        );
+    }
+}
