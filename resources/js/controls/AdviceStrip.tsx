@@ -1,6 +1,6 @@
 import { InfoIcon, ProhibitIcon, WarningIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
-import type { Advice, Level, Topic } from '../types'
+import type { Advice, Level, Topic } from '../types/answer'
 
 const LOOKS: Record<Level, { word: string; className: string; Icon: typeof InfoIcon }> = {
     stop: { word: 'Stop', className: 'bg-danger text-danger-ink', Icon: ProhibitIcon },

@@ -3,7 +3,7 @@ import { MoonIcon, SunIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { PhasePatterns } from '../drawings/phases'
 import { changeUnits, useShared } from '../lib/pages'
-import type { Units } from '../types'
+import type { Units } from '../types/page'
 import { Shortcuts } from './Shortcuts'
 
 const PLACES = [

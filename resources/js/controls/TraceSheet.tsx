@@ -1,6 +1,6 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react'
 import { Refused } from '../lib/http'
-import type { Trace, TraceInput } from '../types'
+import type { Trace, TraceInput } from '../types/answer'
 import { trimmed } from '../lib/format'
 import { Sheet } from './Sheet'
 

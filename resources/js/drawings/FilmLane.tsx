@@ -1,7 +1,7 @@
 import { scaleLinear, scaleSymlog } from 'd3-scale'
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
-import type { PhaseName, PhaseSpan } from '../types'
+import type { PhaseName, PhaseSpan } from '../types/answer'
 import { PHASES, PhaseStretch } from './phases'
 
 export interface LanePhase {

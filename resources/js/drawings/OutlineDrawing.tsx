@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
-import type { Drawing, SideName } from '../types'
+import type { Drawing } from '../types/page'
+import type { SideName } from '../types/plan'
 
 interface Props {
     drawing: Drawing

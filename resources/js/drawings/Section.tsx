@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale'
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
-import type { StackLayer } from '../types'
+import type { StackLayer } from '../types/answer'
 import { Beads, filmPath, Grip, Ground, Mark, Shine } from './sectionParts'
 import { Inclusions, layerPath, Lifts, OtherLayer, RimDetail, Ruler, spanOf, Walls, type Frame } from './stackParts'
 

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
-import type { VolumeFigures } from '../types'
+import type { VolumeFigures } from '../types/answer'
 
 type Part = Exclude<keyof VolumeFigures, 'total'>
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { PhaseName } from '../types'
+import type { PhaseName } from '../types/answer'
 
 /**
  * The film's phases: one word, one pattern, one icon each, the same everywhere. All of them are

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
-import type { StackLayer } from '../types'
+import type { StackLayer } from '../types/answer'
 
 /** Where the drawing's corners are, and its two scales. */
 export interface Frame {

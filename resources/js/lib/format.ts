@@ -1,4 +1,4 @@
-import type { Drawing, Units } from '../types'
+import type { Drawing, Units } from '../types/page'
 
 const ML_PER_US_FL_OZ = 29.5735295625
 

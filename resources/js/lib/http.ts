@@ -1,4 +1,4 @@
-import type { Sentences } from '../types'
+import type { Sentences } from '../types/page'
 
 /** What the server refused, by field. */
 export class Refused extends Error {

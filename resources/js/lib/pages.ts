@@ -1,5 +1,5 @@
 import { router, usePage } from '@inertiajs/react'
-import type { SharedProps, Units } from '../types'
+import type { SharedProps, Units } from '../types/page'
 
 export function useShared(): SharedProps {
     return usePage<SharedProps>().props

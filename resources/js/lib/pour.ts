@@ -1,4 +1,5 @@
-import type { PhaseName, PourActState, PourState } from '../types'
+import type { PhaseName } from '../types/answer'
+import type { PourActState, PourState } from '../types/page'
 
 /** What a pour wants now: the pouring itself, an act, or waiting. */
 export type Wanted =

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Sentences } from '../types'
+import type { Sentences } from '../types/page'
 
 interface Sending {
     /** Whether a form is under way. */

@@ -4,7 +4,7 @@ import { Figure } from '../../controls/TraceSheet'
 import { Cup, cupFor } from '../../drawings/Cup'
 import { joined, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { CoatFigures, MixFigures } from '../../types'
+import type { CoatFigures, MixFigures } from '../../types/answer'
 
 interface Props {
     mix: MixFigures

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
 import { digits, joined, span, temperature, thickness, trimmed } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { StackAnswer } from '../../types'
+import type { StackAnswer } from '../../types/answer'
 
 /** What this film does by itself in this room; each figure explains itself. */
 export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: number }): ReactNode {

@@ -4,7 +4,7 @@ import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { LAYINGS } from '../../lib/words'
-import type { PartSpec } from '../../types'
+import type { PartSpec } from '../../types/plan'
 import { Remove } from './Remove'
 import type { useCoatDraft } from './useCoatDraft'
 

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { fieldNumber, fieldTemperature, joined, temperature } from '../../lib/format'
 import { Figure } from '../../controls/TraceSheet'
 import { useUnits } from '../../lib/pages'
-import type { CoatInForce } from '../../types'
+import type { CoatInForce } from '../../types/answer'
 import { entryOf } from './entries'
 import type { useCoatDraft } from './useCoatDraft'
 

@@ -3,7 +3,9 @@ import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { digits, fieldLength, fieldSpread, fieldVolume, joined, spread, thickness, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { Containment, Schools, SizeField, Units } from '../../types'
+import type { Schools } from '../../types/answer'
+import type { Units } from '../../types/page'
+import type { Containment, SizeField } from '../../types/plan'
 import type { useCoatDraft } from './useCoatDraft'
 
 const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [

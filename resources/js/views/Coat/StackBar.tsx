@@ -10,7 +10,7 @@ import { useUnits } from '../../lib/pages'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { useSending } from '../../lib/sending'
 import { COAT_KINDS, COAT_KINDS_FOR } from '../../lib/words'
-import type { PhaseName, StackAnswer, StackLayer } from '../../types'
+import type { PhaseName, StackAnswer, StackLayer } from '../../types/answer'
 
 interface Props {
     pieceId: number

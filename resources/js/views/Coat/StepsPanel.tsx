@@ -2,7 +2,8 @@ import { CheckIcon, PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Field } from '../../controls/Field'
-import type { CoatStep, StepSpec } from '../../types'
+import type { CoatStep } from '../../types/answer'
+import type { StepSpec } from '../../types/plan'
 import type { useCoatDraft } from './useCoatDraft'
 
 interface Props {

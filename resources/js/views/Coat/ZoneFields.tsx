@@ -3,7 +3,8 @@ import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { fieldLength } from '../../lib/format'
 import { SURFACES } from '../../lib/words'
-import type { Units, ZoneSpec } from '../../types'
+import type { Units } from '../../types/page'
+import type { ZoneSpec } from '../../types/plan'
 import type { useCoatDraft } from './useCoatDraft'
 
 type Loose = Record<string, unknown>

@@ -15,18 +15,9 @@ import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
-import type {
-    Advice,
-    CoatRow,
-    PhaseName,
-    PieceRow,
-    ResinRow,
-    RoomSpec,
-    Sentences,
-    SizeField,
-    StackAnswer,
-    Trace,
-} from '../../types'
+import type { Advice, PhaseName, StackAnswer, Trace } from '../../types/answer'
+import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
+import type { RoomSpec, SizeField } from '../../types/plan'
 import { AnswerCups, Portions } from './Answer'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'

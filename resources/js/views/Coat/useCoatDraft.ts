@@ -1,7 +1,9 @@
 import { useRef, useState } from 'react'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
-import type { CoatRow, RoomSpec, Sentences, StackAnswer } from '../../types'
+import type { StackAnswer } from '../../types/answer'
+import type { CoatRow, Sentences } from '../../types/page'
+import type { RoomSpec } from '../../types/plan'
 
 /** What was touched and is not saved: texts as they were typed, a number where the drawing was pulled. */
 export interface Touched {

@@ -8,7 +8,7 @@ import { StagePage } from '../../controls/Stages'
 import { Cup, cupFor } from '../../drawings/Cup'
 import { digits, volumeMix, weightMix } from '../../lib/format'
 import { useSending } from '../../lib/sending'
-import type { PlannedAndUsed, PourState } from '../../types'
+import type { PlannedAndUsed, PourState } from '../../types/page'
 
 interface Props {
     pour: PourState

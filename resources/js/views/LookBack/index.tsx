@@ -8,7 +8,8 @@ import { day, joined, moment, temperature, thickness, trimmed, volume, volumeMix
 import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS } from '../../lib/words'
-import type { PieceRow, PlannedAndUsed, PourState, Trace, Units } from '../../types'
+import type { Trace } from '../../types/answer'
+import type { PieceRow, PlannedAndUsed, PourState, Units } from '../../types/page'
 
 interface Props {
     piece: PieceRow & { coat_id: number | null }

@@ -5,7 +5,8 @@ import { partsOf } from '../../drawings/WhereItGoes'
 import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
-import type { Answer, CoatRow, PieceRow, ResinRow, StackAnswer } from '../../types'
+import type { Answer, StackAnswer } from '../../types/answer'
+import type { CoatRow, PieceRow, ResinRow } from '../../types/page'
 import { AnswerCups, Portions } from '../Coat/Answer'
 
 interface Props {

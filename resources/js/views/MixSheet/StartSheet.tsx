@@ -7,7 +7,8 @@ import { Sheet } from '../../controls/Sheet'
 import { fieldNumber, fieldTemperature } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
-import type { Advice, RoomInForce, RoomSpec } from '../../types'
+import type { Advice, RoomInForce } from '../../types/answer'
+import type { RoomSpec } from '../../types/plan'
 
 interface Props {
     open: boolean

@@ -10,7 +10,7 @@ import { countdown, moment, span } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useShared } from '../../lib/pages'
 import { lane, phaseOf, wanted } from '../../lib/pour'
-import type { PieceRow, PourState } from '../../types'
+import type { PieceRow, PourState } from '../../types/page'
 
 interface Props {
     pours: PourState[]

@@ -9,7 +9,7 @@ import { shortDay, sizeOf } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { phaseOf } from '../../lib/pour'
 import { surfaceWord } from '../../lib/words'
-import type { PieceRow, PourState } from '../../types'
+import type { PieceRow, PourState } from '../../types/page'
 
 interface ListedPiece extends PieceRow {
     pours: PourState[]

@@ -2,7 +2,7 @@ import { CheckIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { moment } from '../../lib/format'
-import type { PourState } from '../../types'
+import type { PourState } from '../../types/page'
 
 /** What is done, what is next, and when the film changes. */
 export function ActList({ pour, now }: { pour: PourState; now: number }): ReactNode {

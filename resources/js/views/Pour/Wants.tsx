@@ -4,7 +4,7 @@ import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { countdown, joined, moment, span, weightMix } from '../../lib/format'
 import { lane, type Wanted } from '../../lib/pour'
-import type { PlannedAndUsed, PourState } from '../../types'
+import type { PlannedAndUsed, PourState } from '../../types/page'
 
 /** The one thing that is wanted, as large as the screen allows. */
 export function Wants({

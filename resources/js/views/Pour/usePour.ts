@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { hearServerTime, serverNow } from '../../lib/clock'
 import { ask, Refused, Unreachable } from '../../lib/http'
-import type { PourState } from '../../types'
+import type { PourState } from '../../types/page'
 
 interface Deed {
     method: 'POST' | 'DELETE'

@@ -3,7 +3,8 @@ import type { ReactNode } from 'react'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { joined, temperature, thickness, trimmed } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { PhaseSpan, ResinRow } from '../../types'
+import type { PhaseSpan } from '../../types/answer'
+import type { ResinRow } from '../../types/page'
 
 interface ShelfResin extends ResinRow {
     phases: PhaseSpan[]

@@ -7,7 +7,8 @@ import { Field } from '../../controls/Field'
 import { fieldNumber, fieldTemperature } from '../../lib/format'
 import { changeUnits, useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
-import type { RoomInForce, RoomSpec } from '../../types'
+import type { RoomInForce } from '../../types/answer'
+import type { RoomSpec } from '../../types/plan'
 
 interface Props {
     name: string

@@ -3,7 +3,7 @@ import { Check, Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { fieldLength } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { PieceSpec } from '../../types'
+import type { PieceSpec } from '../../types/plan'
 import { Holes } from './Measures'
 import { isShape, type DepthField, type Typed, type Way } from './typed'
 

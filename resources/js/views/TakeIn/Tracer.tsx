@@ -15,7 +15,7 @@ import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useUndoKey } from '../../lib/undo'
-import type { Sentences } from '../../types'
+import type { Sentences } from '../../types/page'
 import { moved, placeOf, turned, useTracing, without, withPoint, withPointOnEdge, type Held } from './useTracing'
 
 /** An outline that was not typed, as the server made it. */

@@ -1,4 +1,5 @@
-import type { Drawing, PieceSpec } from '../../types'
+import type { Drawing } from '../../types/page'
+import type { PieceSpec } from '../../types/plan'
 import { KIND_BEGINS } from './kinds'
 import { isShape, SHAPE_LENGTHS, type LengthField, type Typed, type Way } from './typed'
 

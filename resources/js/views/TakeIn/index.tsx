@@ -16,7 +16,9 @@ import { begin, isReady, unmeasured } from './begin'
 import { Details } from './Details'
 import { OtherMeasures } from './Measures'
 import { changes, isShape, SHAPE_LENGTHS, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
-import type { Drawing, PieceFigures, PieceRow, PieceSpec, Sentences, SideName, Trace } from '../../types'
+import type { PieceFigures, Trace } from '../../types/answer'
+import type { Drawing, PieceRow, Sentences } from '../../types/page'
+import type { PieceSpec, SideName } from '../../types/plan'
 
 interface Props {
     piece: (PieceRow & { coat_id: number | null; casts: number }) | null

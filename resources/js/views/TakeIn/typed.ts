@@ -1,4 +1,4 @@
-import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types'
+import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types/plan'
 
 /** What a piece can be measured by. */
 export type Way = ShapeName | 'count' | 'water' | 'stone' | 'vessel'

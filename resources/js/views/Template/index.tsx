@@ -5,7 +5,7 @@ import { Button, LinkButton } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import { fieldLength } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { PieceRow } from '../../types'
+import type { PieceRow } from '../../types/page'
 
 interface Props {
     piece: PieceRow

@@ -1,0 +1,211 @@
+/** What the core answers; names and units are those of the open result file. */
+
+import type { CoatKind, Containment, RoomSpec } from './plan'
+
+export type PhaseName = 'wet' | 'tacky' | 'window_open' | 'window_shut' | 'hard' | 'cured'
+
+export type Level = 'note' | 'caution' | 'stop'
+
+export type Topic = 'thickness' | 'bench' | 'room' | 'surface' | 'heat' | 'sheet'
+
+export interface Advice {
+    code: string
+    level: Level
+    topic: Topic
+    text: string
+}
+
+export interface PieceFigures {
+    /** Null for what is counted or measured by water. */
+    area_cm2: number | null
+    perimeter_mm: number | null
+    coated_edge_mm: number
+    holds_ml: number | null
+}
+
+export interface VolumeFigures {
+    film: number
+    edges: number
+    runoff: number
+    soak: number
+    climb: number
+    displaced: number
+    residue: number
+    margin: number
+    total: number
+}
+
+export interface MixFigures {
+    a_ml: number
+    b_ml: number
+    a_g: number
+    /** Null where the label gives no density of part B. */
+    b_g: number | null
+    total_ml: number
+    total_g: number | null
+}
+
+export interface CoatFigures {
+    /** Null where there is no face, and so no mean film. */
+    thickness_mm: number | null
+    volume_ml: VolumeFigures
+    mix: MixFigures
+    /** How a held film stands at its edge; per piece. */
+    held: {
+        edge_angle_deg: number | null
+        centre_mm: number | null
+        limit_ml: number
+        limit_thickness_mm: number
+    } | null
+    film: {
+        rate: number
+        viscosity_pa_s: number
+        open_min: number
+        levels_up_to_mm: number | null
+        thinnest_mm: number
+        settle_min: number | null
+        smallest_bubble_um: number | null
+        drift_mm: number | null
+        level_within_mm_per_m: number | null
+        peak_c: number | null
+        stays_on_relief_mm: number | null
+    }
+    lifts: {
+        depth_mm: number
+        total_ml: number
+        a_ml: number
+        b_ml: number
+        a_g: number
+        b_g: number | null
+        peak_c: number | null
+    }[]
+    parts: { colour: string; share_pct: number; ml: number }[]
+    /** The lip that a dammed coat leaves, and the top coat that it holds. */
+    lip: { rise_mm: number; holds_mm: number | null } | null
+    /** From when to when it stays where it is placed. */
+    placed: { from_min: number; to_min: number } | null
+    torch: { passes_min: number[]; look_min: number; closes_min: number; tool: HeatTool }
+    drips: { wipes_min: number[]; last_wipe_min: number; edge_film_left_mm: number; dripped_ml: number } | null
+    windows: {
+        recoat_from_h: number | null
+        recoat_to_h: number | null
+        sand_from_h: number | null
+        handle_h: number | null
+        full_cure_h: number | null
+    }
+}
+
+export type HeatTool = 'flame' | 'heat_gun' | 'breath' | 'none'
+
+export interface PhaseSpan {
+    phase: PhaseName
+    from_min: number
+    to_min: number | null
+}
+
+export interface Act {
+    id: string
+    kind: ActKind
+    due_min: number
+    title: string
+    how: string
+}
+
+export type ActKind = 'pass' | 'wipe' | 'look' | 'cover'
+
+export interface Answer {
+    piece: PieceFigures
+    coat: CoatFigures
+    advice: Advice[]
+    phases: PhaseSpan[]
+    acts: Act[]
+    stir: string
+    pour: string
+    dew_point_c: number
+    /** What is computed with, entered or assumed. */
+    in_force: CoatInForce
+    max_pour_mm: number | null
+    edge_depth_mm: number
+    quantity: number
+}
+
+/** The room as it is computed with, entered or assumed. */
+export type RoomInForce = Required<RoomSpec>
+
+export interface CoatInForce extends RoomInForce {
+    edge_film_mm: number
+    runoff_pct: number
+    cups: number
+    containment: Containment
+    dam: string | null
+}
+
+/** What the coat page hears: the coat, and the stack that it lies in. */
+export interface StackAnswer extends Answer {
+    stack: StackLayer[]
+    whole: { thickness_mm: number | null; target_thickness_mm: number | null; resin_ml: number; resin_g: number }
+    steps: CoatStep[]
+    schools: Schools
+    wall_mm: number | null
+    face_down: boolean
+}
+
+/** One coat in the stack of its piece, as it is drawn. */
+export interface StackLayer {
+    id: number
+    kind: CoatKind
+    resin: string
+    containment: Containment
+    layer: number
+    below_mm: number
+    thickness_mm: number | null
+    lifts: number
+    total_ml: number
+    /** How much of the face it covers, and where along it. */
+    share: number
+    from_share: number | null
+    zone: string | null
+    stop: boolean
+    /** Its surface from the edge inwards: mm in, mm high. */
+    rim: [number, number][]
+    inclusions: { name: string; count: number; bottom_mm: number; height_mm: number | null; ball: boolean }[]
+}
+
+export interface CoatStep {
+    id: string
+    title: string
+    how: string
+    after: boolean
+    own: boolean
+    state: 'open' | 'done' | 'skipped'
+    reason: string | null
+    cautions: string[]
+}
+
+/** The same coat by every school of sizing, for one piece. */
+export interface Schools {
+    thickness_mm: number | null
+    ml_per_cm2: number | null
+    laid_ml: number
+    mixed_ml: number
+}
+
+export interface TraceInput {
+    symbol: string
+    label: string
+    value: number | null
+    unit: string
+    origin: 'entered' | 'label' | 'measured' | 'assumed' | 'computed' | 'constant'
+    figure: string | null
+}
+
+export interface Trace {
+    figure: string
+    label: string
+    unit: string
+    result: number | null
+    words: string
+    expression: string
+    note: string
+    inputs: TraceInput[]
+}
