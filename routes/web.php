@@ -36,6 +36,7 @@ Route::post('/coats/{coat}/trace/{figure}', [CoatController::class, 'trace']);
 Route::get('/coats/{coat}/mix', [CoatController::class, 'mix'])->name('coats.mix');
 Route::post('/pieces/{piece}/coats', [StackController::class, 'add']);
 Route::post('/pieces/{piece}/again', [StackController::class, 'sameAgain']);
+Route::post('/pieces/{piece}/stack/restore', [StackController::class, 'putBack']);
 Route::post('/pieces/{piece}/templates', [StackController::class, 'keep']);
 Route::post('/pieces/{piece}/templates/{template}', [StackController::class, 'apply']);
 Route::post('/coats/{coat}/double', [StackController::class, 'double']);

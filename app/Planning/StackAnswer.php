@@ -40,8 +40,6 @@ final class StackAnswer
             ],
             'wall_mm' => $case->piece->recessMm->value ?? $case->piece->lipMm?->value,
             'face_down' => $case->piece->faceDown,
-            'stays_on_relief_mm' => $case->staysOnReliefMm(),
-            'peak_c' => $case->lifts->peakC,
         ];
     }
 

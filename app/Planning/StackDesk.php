@@ -13,6 +13,10 @@ use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Plan\CoatKind;
+use OpenGlaze\Core\Plan\Containment;
+use OpenGlaze\Core\Plan\Laying;
+use OpenGlaze\Core\Plan\PieceReader;
+use OpenGlaze\Core\Plan\UsualCoat;
 use stdClass;
 
 /** The coats of one piece as a stack: adds, doubles, moves, takes away; keeps whole stacks as templates and lays them. */
@@ -28,10 +32,14 @@ final class StackDesk
             $below = $piece->coats()->reorder('position', 'desc')->first();
             $resin = $below->resin ?? Resin::atHandFor($piece->plan)->firstOrFail();
 
+            $ending = $below === null ? null : (Containment::tryFrom(Dig::text($below->spec, 'containment') ?? '') ?? Containment::Open);
+            $usual = UsualCoat::of((new PieceReader)->saved($piece->spec), $kind, $ending);
+
             return $this->lay($piece, $resin, (object) [
                 'kind' => $kind->value,
-                ...$this->usual($piece, $kind, $below),
-                ...($kind === CoatKind::Seal ? ['laying' => 'brush'] : []),
+                'containment' => $usual->containment->value,
+                'size_by' => (object) [$usual->by->value => $usual->value],
+                ...($usual->laying === Laying::Centre ? [] : ['laying' => $usual->laying->value]),
             ]);
         });
     }
@@ -127,6 +135,36 @@ final class StackDesk
         });
     }
 
+    /**
+     * Brings back coats of a piece that were taken away, in place of those that it has now.
+     *
+     * @param  list<int>  $ids
+     *
+     * @throws FieldException when none of them is there any more
+     */
+    public function putBack(Piece $piece, array $ids): void
+    {
+        DB::transaction(function () use ($piece, $ids): void {
+            $gone = $piece->coats()->onlyTrashed()->whereKey($ids)->get();
+            if ($gone->isEmpty()) {
+                throw FieldException::at(['form' => 'There is nothing to bring back.']);
+            }
+            $piece->coats()->get()->each(fn (Coat $coat) => $coat->delete());
+            $gone->each(fn (Coat $coat) => $coat->restore());
+        });
+    }
+
+    /** @return list<int> of the piece's coats, from the lowest on */
+    public function ids(Piece $piece): array
+    {
+        $ids = [];
+        foreach ($piece->coats()->get() as $coat) {
+            $ids[] = $coat->id;
+        }
+
+        return $ids;
+    }
+
     private function lay(Piece $piece, Resin $resin, stdClass $spec): Coat
     {
         $kind = is_string($spec->kind ?? null) ? $spec->kind : 'flood';
@@ -145,28 +183,6 @@ final class StackDesk
         ]);
     }
 
-    /**
-     * How a new coat begins: what fills a mould or a recess is dammed, a dome is held, and a coat over
-     * another ends as that one does.
-     *
-     * @return array{containment: string, size_by: stdClass}
-     */
-    private function usual(Piece $piece, CoatKind $kind, ?Coat $below): array
-    {
-        $isMould = ($piece->spec->outline ?? null) === null && Dig::float($piece->spec, 'measure.water_g') !== null;
-        $own = $below === null ? null : ($below->spec->containment ?? null);
-        $containment = match (true) {
-            $kind === CoatKind::Dome => 'held',
-            $isMould, $below === null && isset($piece->spec->recess_mm) => 'dammed',
-            default => is_string($own) ? $own : 'open',
-        };
-
-        return [
-            'containment' => $containment,
-            'size_by' => (object) ($isMould ? ['rest_leaving_ml' => 0] : ['thickness_mm' => $kind->usualMm()]),
-        ];
-    }
-
     /** @param  list<int>  $order  ids of all coats of the piece, from the lowest on */
     private function order(Piece $piece, array $order): void
     {
@@ -174,17 +190,6 @@ final class StackDesk
         foreach ($order as $index => $id) {
             Coat::query()->whereKey($id)->update(['position' => $places[$index]]);
         }
-    }
-
-    /** @return list<int> of the piece's coats, from the lowest on */
-    private function ids(Piece $piece): array
-    {
-        $ids = [];
-        foreach ($piece->coats()->get() as $coat) {
-            $ids[] = $coat->id;
-        }
-
-        return $ids;
     }
 
     private function nextPosition(Plan $plan): int

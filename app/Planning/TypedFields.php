@@ -43,10 +43,6 @@ final readonly class TypedFields
 
     private const TEMPERATURES = ['temperature_c'];
 
-    private const CM2_PER_IN2 = 6.4516;
-
-    private const ML_PER_US_FL_OZ = 29.5735295625;
-
     public function __construct(private UnitSystem $units)
     {
     }
@@ -82,7 +78,6 @@ final readonly class TypedFields
     /** @return int|float|list<int|float> */
     private function parsed(string $kind, string $written): int|float|array
     {
-        $metric = $this->units === UnitSystem::Metric;
         if ($kind === 'size') {
             $sides = array_map(fn (string $side): int|float => self::plain(LengthParser::mm($side, $this->units->lengthUnit())), preg_split('/\s*[×x;*]\s*/iu', trim($written)) ?: []);
 
@@ -92,8 +87,8 @@ final readonly class TypedFields
         return self::plain(match ($kind) {
             'length' => LengthParser::mm($written, $this->units->lengthUnit()),
             'temperature' => NumberParser::celsius($written, $this->units),
-            'volume' => NumberParser::number($written) * ($metric ? 1 : self::ML_PER_US_FL_OZ),
-            'spread' => NumberParser::number($written) / ($metric ? 1 : self::CM2_PER_IN2),
+            'volume' => NumberParser::number($written) * $this->units->mlPerVolume(),
+            'spread' => NumberParser::number($written) / $this->units->cm2PerArea(),
             default => NumberParser::number($written),
         });
     }

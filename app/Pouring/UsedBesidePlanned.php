@@ -39,14 +39,8 @@ final class UsedBesidePlanned
     {
         $lift = Dig::float($pour->result, 'lift');
         $lifts = Dig::objects(Dig::object($pour->result, 'coat'), 'lifts');
-        if ($lift === null || ! isset($lifts[(int) $lift - 1])) {
-            return Dig::object($pour->result, 'coat.mix');
-        }
-        $mix = $lifts[(int) $lift - 1];
-        [$a, $b] = [Dig::float($mix, 'a_g'), Dig::float($mix, 'b_g')];
-        $mix->total_g = $a === null || $b === null ? null : $a + $b;
 
-        return $mix;
+        return $lift === null ? Dig::object($pour->result, 'coat.mix') : $lifts[(int) $lift - 1] ?? Dig::object($pour->result, 'coat.mix');
     }
 
     /** What it took beyond the plan, in ml; negative when it took less, null when nothing was written down. */

@@ -25,7 +25,7 @@ final class UsedFields
         foreach (['a' => $a, 'b' => $b] as $part => $written) {
             try {
                 $ml[$part] = self::ml($written, $by, $resin->{"density_{$part}_g_ml"} ?? null);
-            } catch (QuantityException|FieldException $exception) {
+            } catch (QuantityException $exception) {
                 $sentences['used_'.$part] = $exception->getMessage();
             }
         }
@@ -46,7 +46,7 @@ final class UsedFields
             return $amount;
         }
 
-        return is_numeric($density) ? $amount / (float) $density : throw FieldException::at(['by' => 'The label gives no density of this part: write it down in ml.']);
+        return is_numeric($density) ? $amount / (float) $density : throw QuantityException::noDensity();
     }
 
     /** One of several cups that were poured one after the other. */

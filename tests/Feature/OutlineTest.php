@@ -49,7 +49,7 @@ final class OutlineTest extends TestCase
     public function test_a_drawing_is_brought_and_asked_for_its_width_when_it_has_none(): void
     {
         $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><rect width="10" height="5"/></svg>';
-        $this->bring('/outlines/svg', $svg)->assertUnprocessable()->assertJsonPath('sentences.outline', fn (string $text): bool => str_contains($text, 'give the width'));
+        $this->bring('/outlines/svg', $svg)->assertUnprocessable()->assertJsonPath('sentences.width', fn (string $text): bool => str_contains($text, 'give the width'));
         $this->bring('/outlines/svg?width=20+cm', $svg)->assertOk()->assertJsonPath('height_mm', 100);
         $this->bring('/outlines/svg?width=wide', $svg)->assertUnprocessable()->assertJsonPath('sentences.width', fn (string $text): bool => str_contains($text, '"wide"'));
         $this->bring('/outlines/svg', '<!DOCTYPE svg><svg/>')->assertUnprocessable()->assertJsonPath('sentences.outline', fn (string $text): bool => str_contains($text, 'document type'));

@@ -66,12 +66,18 @@ final class StackTest extends TestCase
         $this->postJson('/pieces', ['name' => 'Small', 'outline' => ['shape' => 'rectangle', 'width_mm' => '100', 'height_mm' => '100'], 'surface' => 'sealed']);
         $small = $this->piece();
         $this->postJson("/pieces/{$small->id}/templates/".Template::query()->value('id'))->assertRedirect();
+        $undo = session('undo');
         self::assertSame(['flood', 'top'], $this->kinds());
         $laid = $small->coats()->firstOrFail();
         self::assertFalse(property_exists($laid->spec, 'steps'));
         self::assertFalse(property_exists($laid->spec, 'inclusions'));
         self::assertSame('calm', $laid->spec->mood, 'what nobody here knows goes along');
         $this->get("/coats/{$laid->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('answer.coat.volume_ml.film', 16));
+        $laid = $small->coats()->pluck('id')->all();
+        self::assertIsString($undo);
+        $this->postJson($undo)->assertRedirect();
+        self::assertNotEquals($laid, $small->coats()->pluck('id')->all(), 'the coats that were there before are back');
+        $this->sendForm('POST', "/pieces/{$flood->piece_id}/stack/restore?coats=".$laid[0], [])->assertSessionHasErrors('form');
         $this->sendForm('POST', "/pieces/{$small->id}/templates", ['name' => ' '])->assertSessionHasErrors('name');
     }
 

@@ -53,17 +53,15 @@ final readonly class CoatController
         ]);
     }
 
-    /** @return list<string> of the mixing: what strong vapour wants first, what is heavy last */
+    /** @return list<string> of the mixing */
     private function cautions(Coat $coat): array
     {
-        $isPolyester = ($coat->resin->sheet->family ?? null) === ResinFamily::Polyester->value;
-        $isHeavy = ($coat->spec->containment ?? null) === Containment::Dammed->value && ($coat->piece->spec->kind ?? null) === PieceKind::Tabletop->value;
+        $cautions = Caution::ofMixing(
+            ($coat->resin->sheet->family ?? null) === ResinFamily::Polyester->value,
+            ($coat->spec->containment ?? null) === Containment::Dammed->value && ($coat->piece->spec->kind ?? null) === PieceKind::Tabletop->value,
+        );
 
-        return [
-            ...($isPolyester ? Caution::Polyester->sentences() : []),
-            ...Caution::Mix->sentences(),
-            ...($isHeavy ? Caution::Lifting->sentences() : []),
-        ];
+        return array_merge(...array_map(static fn (Caution $caution): array => $caution->sentences(), $cautions));
     }
 
     /** Computes without saving. */

@@ -50,7 +50,8 @@ final class OutlineController
         try {
             return $this->outline(SvgOutline::pathData($request->getContent(), is_string($width) && trim($width) !== '' ? $this->mm($width, 'width', $request) : null));
         } catch (SvgException|OutlineException $exception) {
-            throw FieldException::at(['outline' => $exception->getMessage()]);
+            $field = $exception instanceof SvgException && $exception->asksWidth ? 'width' : 'outline';
+            throw FieldException::at([$field => $exception->getMessage()]);
         }
     }
 

@@ -24,7 +24,9 @@ use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Outline\Inset;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
+use OpenGlaze\Core\Plan\PieceKind;
 use OpenGlaze\Core\Plan\PieceReader;
+use OpenGlaze\Core\Plan\UsualPiece;
 use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Trace\Traces;
@@ -64,7 +66,11 @@ final readonly class PieceController
 
     public function create(): Response
     {
-        return Inertia::render('TakeIn', ['piece' => null]);
+        return Inertia::render('TakeIn', ['piece' => null, 'usual' => array_map(static function (PieceKind $kind): array {
+            $usual = UsualPiece::of($kind);
+
+            return ['by' => $usual->by, 'coated_edges' => $usual->edges ? 'all' : 'none', 'surface' => $usual->surface->value, 'face_down' => $usual->faceDown];
+        }, array_column(PieceKind::cases(), null, 'value'))]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -80,7 +86,7 @@ final readonly class PieceController
             ...$this->desk->summary($piece),
             'coat_id' => $piece->coats()->value('id'),
             'casts' => $this->casts($piece),
-        ]]);
+        ], 'usual' => null]);
     }
 
     public function update(Request $request, Piece $piece): RedirectResponse

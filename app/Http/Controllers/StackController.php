@@ -76,6 +76,19 @@ final readonly class StackController
 
     public function apply(Piece $piece, Template $template): RedirectResponse
     {
-        return redirect()->route('coats.show', $this->stacks->apply($template, $piece))->with('said', "\"{$template->name}\" is laid on {$piece->name()}.");
+        $before = implode(',', $this->stacks->ids($piece));
+
+        return redirect()->route('coats.show', $this->stacks->apply($template, $piece))
+            ->with('said', "\"{$template->name}\" is laid on {$piece->name()}.")
+            ->with('undo', "/pieces/{$piece->id}/stack/restore?coats=$before");
+    }
+
+    /** The coats that a template took the place of. */
+    public function putBack(Request $request, Piece $piece): RedirectResponse
+    {
+        $ids = $request->query('coats');
+        $this->stacks->putBack($piece, array_map(intval(...), explode(',', is_string($ids) ? $ids : '')));
+
+        return redirect()->route('coats.show', $piece->coats()->firstOrFail())->with('said', 'The coats are back.');
     }
 }

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Amount;
 
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Inclusion;
@@ -123,7 +124,7 @@ final readonly class CoatVolume
     private function residueMl(float $pouredMl): float
     {
         return $this->coat->cups * ($this->coat->residueMlPerCup->value
-            ?? Residue::inUnknownCupMl($pouredMl / $this->coat->cups, $this->studio->residueFilmMm->value));
+            ?? Residue::ml(new UnknownCup, $pouredMl / $this->coat->cups, $this->studio->residueFilmMm->value));
     }
 
     /** What is poured when so much is in the cups: p + residue(p) = out, by Newton's steps from above. */

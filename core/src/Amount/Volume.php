@@ -28,6 +28,19 @@ final readonly class Volume
         return new self($sum('filmMl'), $sum('edgesMl'), $sum('runoffMl'), $sum('soakMl'), $sum('climbMl'), $sum('displacedMl'), $sum('residueMl'), $sum('marginMl'));
     }
 
+    /** @return array{film: float, edges: float, runoff: float, soak: float, climb: float, displaced: float} what leaves the cup, by the result file's names */
+    public function parts(): array
+    {
+        return [
+            'film' => $this->filmMl,
+            'edges' => $this->edgesMl,
+            'runoff' => $this->runoffMl,
+            'soak' => $this->soakMl,
+            'climb' => $this->climbMl,
+            'displaced' => $this->displacedMl,
+        ];
+    }
+
     public function totalMl(): float
     {
         return $this->poured() + $this->residueMl + $this->marginMl;
@@ -36,6 +49,6 @@ final readonly class Volume
     /** What leaves the cup: all but residue and margin. */
     public function poured(): float
     {
-        return $this->filmMl + $this->edgesMl + $this->runoffMl + $this->soakMl + $this->climbMl + $this->displacedMl;
+        return array_sum($this->parts());
     }
 }

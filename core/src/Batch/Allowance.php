@@ -6,6 +6,8 @@ namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Studio;
@@ -57,21 +59,18 @@ final class Allowance
 
     private function longest(float $pouredMl): float
     {
-        return $this->vessels === []
-            ? $this->minutesIn(null, $pouredMl)
-            : max(array_map(fn (Vessel $vessel): float => $this->minutesIn($vessel, $pouredMl), $this->vessels));
+        return max(array_map(fn (Container $cup): float => $this->minutesIn($cup, $pouredMl), $this->vessels === [] ? [new UnknownCup] : $this->vessels));
     }
 
     /** Minutes that an amount may stand there; −1 where it does not go in with room to stir. */
-    private function minutesIn(?Vessel $vessel, float $pouredMl): float
+    private function minutesIn(Container $cup, float $pouredMl): float
     {
-        $film = $this->studio->residueFilmMm->value;
-        if ($vessel !== null && $pouredMl > $vessel->stirrableMl()) {
+        $most = $cup instanceof Vessel ? $cup->stirrableMl() : INF;
+        if ($pouredMl > $most) {
             return -1.0;
         }
-        $residue = $vessel === null ? Residue::inUnknownCupMl($pouredMl, $film) : $vessel->wettedMm2($vessel->heightOfMm($pouredMl)) * $film / 1000;
-        $total = ($pouredMl + $residue) * (1 + $this->studio->marginPct->value / 100);
-        if ($vessel !== null && $total > $vessel->stirrableMl()) {
+        $total = ($pouredMl + Residue::ml($cup, $pouredMl, $this->studio->residueFilmMm->value)) * (1 + $this->studio->marginPct->value / 100);
+        if ($total > $most) {
             return -1.0;
         }
         $until = BatchAdvisor::SPREAD_BY * $this->case->resin->openMin->value;
@@ -80,11 +79,7 @@ final class Allowance
             return $this->case->clock->minutesToAge($until);
         }
         $room = $this->studio->temperatures;
-        $density = $this->case->liquid->densityKgM3;
-        $loss = $this->studio->heatLossWM2K->value;
-        $run = $vessel === null
-            ? Heating::inCup($curing, $total, $density, null, $room, $room->at(0.0), 0.0, $loss, $until)
-            : Heating::standing($curing, $total, $density, $vessel->surfaceMm2($total), $room, $room->at(0.0), 0.0, $loss, $until);
+        $run = Heating::inCup($curing, $total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->heatLossWM2K->value, $until);
 
         return min($run->minutesToAge($until) ?? INF, $run->minutesToC(Heating::HOT_C) ?? INF);
     }

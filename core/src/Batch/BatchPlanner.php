@@ -9,8 +9,8 @@ use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\HeatRun;
 use OpenGlaze\Core\Measuring\FillLines;
+use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Measuring\RatioError;
-use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Mix\Residue;
@@ -60,7 +60,7 @@ final readonly class BatchPlanner
             try {
                 $results[] = $this->compute($plan->studio, $batch, $own);
             } catch (VesselException $exception) {
-                $faults->add("/batches/$index/".($batch->vessel === null ? 'cup_diameter_mm' : 'vessel'), $exception->getMessage());
+                $faults->add("/batches/$index/".'vessel', $exception->getMessage());
             }
         }
         $faults->throwIfAny();
@@ -79,7 +79,7 @@ final readonly class BatchPlanner
         $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity), $coats);
         $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
         $laying = array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
-        $residue = $batch->cups * self::residuePerCupMl($studio, $batch, $poured / $batch->cups);
+        $residue = $batch->cups * ($batch->residueMlPerCup->value ?? Residue::ml($batch->cup, $poured / $batch->cups, $studio->residueFilmMm->value));
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->emptiedMin->value ?? $laying;
@@ -101,26 +101,12 @@ final readonly class BatchPlanner
         return $result->withAdvice(BatchAdvisor::advise($result, $this->wording));
     }
 
-    private static function residuePerCupMl(Studio $studio, Batch $batch, float $share): float
-    {
-        $film = $studio->residueFilmMm->value;
-
-        return match (true) {
-            $batch->residueMlPerCup !== null => $batch->residueMlPerCup->value,
-            $batch->vessel !== null => $batch->vessel->wettedMm2($batch->vessel->heightOfMm($share)) * $film / 1000,
-            $batch->cupDiameterMm !== null => Residue::inCupMl($share, $batch->cupDiameterMm, $film),
-            default => Residue::inUnknownCupMl($share, $film),
-        };
-    }
-
     /** Follows it past the open time, past the time when it is emptied, and past its peak. */
     private function run(Curing $curing, Studio $studio, Batch $batch, Portions $mix, float $densityKgM3, float $untilMin): HeatRun
     {
         $volume = $mix->totalMl();
         $start = $batch->mixedAtC->value ?? $studio->temperatures->at(0.0);
-        $follow = static fn (?float $untilAge): HeatRun => $batch->vessel === null
-            ? Heating::inCup($curing, $volume, $densityKgM3, $batch->cupDiameterMm, $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge)
-            : Heating::standing($curing, $volume, $densityKgM3, $batch->vessel->surfaceMm2($volume), $studio->temperatures, $start, 0.0, $studio->heatLossWM2K->value, $untilAge);
+        $follow = static fn (?float $untilAge): HeatRun => Heating::inCup($curing, $volume, $densityKgM3, $batch->cup, $studio->temperatures, $start, $studio->heatLossWM2K->value, $untilAge);
         $run = $follow(null);
         for ($i = 0; $i < self::MOST_DOUBLINGS && ($run->minutesToAge($curing->kinetics->openMin) === null || $run->ageAt($untilMin) === null); $i++) {
             $run = $follow(max($curing->kinetics->openMin, 2 * $run->ages[count($run->ages) - 1]));
@@ -153,9 +139,7 @@ final readonly class BatchPlanner
             return null;
         }
         if ($batch->step === null) {
-            $vessel = $batch->vessel ?? Vessel::straight($batch->cupDiameterMm ?? 1.0, 10_000);
-
-            return FillLines::of($vessel, $mix->aMl, $mix->bMl)->error;
+            return $batch->cup instanceof Markable ? FillLines::of($batch->cup, $mix->aMl, $mix->bMl)->error : null;
         }
         if ($batch->measuredBy->isByVolume()) {
             return RatioError::of($mix->aMl, $mix->bMl, $batch->step->value, $batch->measuredBy);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\Studio;
@@ -102,13 +103,7 @@ final readonly class Proposal
             $allowance->vesselFor(
                 array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
                 array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares)),
-            ),
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
+            ) ?? new UnknownCup,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Coating;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\Piece;
@@ -83,12 +84,7 @@ final class ResultDocument
             'piece' => $result->case->piece->id,
             'thickness_mm' => $result->case->thicknessMm?->value,
             'volume_ml' => [
-                'film' => $volume->filmMl,
-                'edges' => $volume->edgesMl,
-                'runoff' => $volume->runoffMl,
-                'soak' => $volume->soakMl,
-                'climb' => $volume->climbMl,
-                'displaced' => $volume->displacedMl,
+                ...$volume->parts(),
                 'residue' => $volume->residueMl,
                 'margin' => $volume->marginMl,
                 'total' => $volume->totalMl(),
@@ -99,6 +95,7 @@ final class ResultDocument
                 'centre_mm' => $held->centreMm,
                 'limit_ml' => $held->limitMl,
                 'limit_thickness_mm' => $held->limitThicknessMm,
+                'in_hand_pct' => max(0.0, 100 * (1 - $held->share)),
             ],
             'lip' => $result->case->lipLeftMm() === null ? null : [
                 'rise_mm' => $result->case->lipLeftMm(),
@@ -110,13 +107,9 @@ final class ResultDocument
             ],
             'lifts' => array_map(static fn (Lift $lift): array => [
                 'depth_mm' => $lift->depthMm,
-                'total_ml' => $lift->volume->totalMl(),
+                ...self::mix($lift->mix),
                 'peak_c' => $lift->peakC,
                 'displaced_ml' => $lift->volume->displacedMl,
-                'a_ml' => $lift->mix->aMl,
-                'b_ml' => $lift->mix->bMl,
-                'a_g' => $lift->mix->aG,
-                'b_g' => $lift->mix->bG,
             ], $result->lifts),
             'layer' => $result->case->ground->layer,
             'parts' => array_map(static fn (Part $part): array => [
@@ -135,8 +128,11 @@ final class ResultDocument
                 'smallest_bubble_um' => $film->smallestBubbleUm,
                 'rise_min' => ['100' => $film->rise100Min, '50' => $film->rise50Min, '30' => $film->rise30Min],
                 'drift_mm' => $film->driftMm,
+                'end_to_end_mm' => $film->driftMm === null ? null : 2 * $film->driftMm,
                 'level_within_mm_per_m' => $film->levelWithinMmPerM,
                 'peak_c' => $result->case->lifts->peakC,
+                'runs_away' => ($result->case->lifts->peakC ?? 0.0) > Heating::RUNAWAY_C,
+                'must_level' => $result->case->coat->mustLevel(),
                 'stays_on_relief_mm' => $result->case->staysOnReliefMm(),
             ],
             'torch' => [

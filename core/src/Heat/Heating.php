@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Heat;
 
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Measuring\Container;
 
 /**
  * A body of resin that warms itself: m·c·dT/dt = m·H·(dα/dτ)·a(T) − U·S·(T − T_room), dτ/dt = a(T).
@@ -43,43 +44,23 @@ final class Heating
     private const LEAST_RATE_PER_MIN = 1e-12;
 
     /**
-     * Resin in a round vessel that stands in the room.
+     * Resin that stands in the room in its cup or dish.
      *
      * @param  float  $volumeMl  above 0
-     * @param  float|null  $diameterMm  inner diameter; null for a vessel as deep as it is wide
      */
     public static function inCup(
         Curing $curing,
         float $volumeMl,
         float $densityKgM3,
-        ?float $diameterMm,
+        Container $cup,
         Temperatures $room,
         float $startC,
-        float $startAgeMin = 0.0,
         float $lossWM2K = self::CUP_LOSS_W_M2_K,
         ?float $untilAgeMin = null,
     ): HeatRun {
-        $diameter = $diameterMm ?? 10 * (4 * $volumeMl / M_PI) ** (1 / 3);
-        $surfaceMm2 = M_PI * $diameter ** 2 / 2 + 4000 * $volumeMl / $diameter;
+        $cooling = $lossWM2K * $cup->surfaceMm2($volumeMl) / ($volumeMl * $densityKgM3 * $curing->capacityJKgK) * 60;
 
-        return self::standing($curing, $volumeMl, $densityKgM3, $surfaceMm2, $room, $startC, $startAgeMin, $lossWM2K, $untilAgeMin);
-    }
-
-    /** Resin that stands in the room in whatever vessel, its whole surface given in mm², above 0. */
-    public static function standing(
-        Curing $curing,
-        float $volumeMl,
-        float $densityKgM3,
-        float $surfaceMm2,
-        Temperatures $room,
-        float $startC,
-        float $startAgeMin = 0.0,
-        float $lossWM2K = self::CUP_LOSS_W_M2_K,
-        ?float $untilAgeMin = null,
-    ): HeatRun {
-        $cooling = $lossWM2K * $surfaceMm2 / ($volumeMl * $densityKgM3 * $curing->capacityJKgK) * 60;
-
-        return self::run($curing, $cooling, $room, $startC, $startAgeMin, $untilAgeMin, self::STEPS_IN_CUP);
+        return self::run($curing, $cooling, $room, $startC, 0.0, $untilAgeMin, self::STEPS_IN_CUP);
     }
 
     /** A poured layer of a thickness in mm, above 0. */

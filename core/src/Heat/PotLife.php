@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Heat;
 
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Measuring\UnknownCup;
 
 /** How long resin may stand in its cup, and the heat of reaction that a label's pot life means. */
 final class PotLife
@@ -18,10 +20,10 @@ final class PotLife
     private const MOST_STEPS = 40;
 
     /** Minutes until the age in the cup reaches the open time. */
-    public static function minutes(Curing $curing, float $volumeMl, float $densityKgM3, ?float $diameterMm, Temperatures $room, float $startC): float
+    public static function minutes(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC): float
     {
         $open = $curing->kinetics->openMin;
-        $run = Heating::inCup($curing, $volumeMl, $densityKgM3, $diameterMm, $room, $startC, untilAgeMin: $open);
+        $run = Heating::inCup($curing, $volumeMl, $densityKgM3, $cup, $room, $startC, untilAgeMin: $open);
 
         return $run->minutesToAge($open) ?? $run->mins[count($run->mins) - 1];
     }
@@ -37,7 +39,7 @@ final class PotLife
     {
         $reference = $curing->kinetics->referenceC;
         $volumeMl = $massG / $densityKgM3 * 1000;
-        $lasts = static fn (float $heat): float => self::minutes($curing->withHeat($heat), $volumeMl, $densityKgM3, null, Temperatures::steady($reference), $reference);
+        $lasts = static fn (float $heat): float => self::minutes($curing->withHeat($heat), $volumeMl, $densityKgM3, new UnknownCup, Temperatures::steady($reference), $reference);
         [$low, $high] = [self::LEAST_KJ_KG, self::MOST_KJ_KG];
         [$longest, $shortest] = [$lasts($low), $lasts($high)];
         if ($potLifeMin > $longest || $potLifeMin < $shortest) {

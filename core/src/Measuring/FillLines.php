@@ -20,11 +20,11 @@ final readonly class FillLines
      *
      * @throws VesselException when the cup is too small
      */
-    public static function of(Vessel $vessel, float $firstMl, float $secondMl): self
+    public static function of(Markable $cup, float $firstMl, float $secondMl): self
     {
-        $first = $vessel->heightOfMm($firstMl);
-        $both = $vessel->heightOfMm($firstMl + $secondMl);
-        $step = static fn (float $height): float => RatioError::PEN_LINE_MM * $vessel->sectionMm2($height) / 1000;
+        $first = $cup->heightOfMm($firstMl);
+        $both = $cup->heightOfMm($firstMl + $secondMl);
+        $step = static fn (float $height): float => RatioError::PEN_LINE_MM * $cup->sectionMm2($height) / 1000;
 
         return new self($first, $both, RatioError::of($firstMl, $secondMl, $step($first), MeasuredBy::PenLines, $step($both)));
     }

@@ -10,7 +10,7 @@ namespace OpenGlaze\Core\Measuring;
  *
  * Source: solids of revolution in closed form; the round of the floor is an arc that touches floor and wall.
  */
-final readonly class Vessel
+final readonly class Vessel implements Markable
 {
     /** Share of the brim volume up to which one can stir without spilling. */
     public const STIRRABLE = 0.7;
@@ -142,8 +142,13 @@ final readonly class Vessel
             : $this->wallMm($height);
     }
 
-    /** Wall and floor that resin touches when it stands at a height in mm; without its free surface. */
-    public function wettedMm2(float $heightMm): float
+    public function wettedMm2(float $ml): float
+    {
+        return $this->wallMm2($this->heightOfMm($ml));
+    }
+
+    /** Wall and floor up to a height in mm. */
+    public function wallMm2(float $heightMm): float
     {
         $height = $this->within($heightMm);
         $round = min($height, $this->roundToMm);
@@ -159,16 +164,11 @@ final readonly class Vessel
         return $area;
     }
 
-    /**
-     * The whole surface of an amount that stands in it: wall, floor and its free surface.
-     *
-     * @throws VesselException when it does not take as much
-     */
     public function surfaceMm2(float $ml): float
     {
         $height = $this->heightOfMm($ml);
 
-        return $this->wettedMm2($height) + $this->sectionMm2($height);
+        return $this->wallMm2($height) + $this->sectionMm2($height);
     }
 
     private function within(float $heightMm): float

@@ -41,11 +41,7 @@ final class Inset
     {
         $points = $loop->points(self::TOLERANCE_MM);
         $count = count($points);
-        $area = 0.0;
-        foreach ($points as $index => $point) {
-            $area += $point->cross($points[($index + 1) % $count]);
-        }
-        $inward = $area > 0 ? $by : -$by;
+        $inward = LoopCheck::turn($points) > 0 ? $by : -$by;
         $moved = [];
         foreach ($points as $index => $point) {
             $in = self::unit($point->minus($points[($index + $count - 1) % $count]));

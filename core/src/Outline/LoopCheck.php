@@ -57,6 +57,23 @@ final class LoopCheck
     }
 
     /**
+     * Twice the area that a loop goes round, mm²: above 0 where it turns from x to y, below 0 the other way.
+     *
+     * @param  non-empty-list<Point>  $loop
+     */
+    public static function turn(array $loop): float
+    {
+        $sum = 0.0;
+        $before = $loop[count($loop) - 1];
+        foreach ($loop as $here) {
+            $sum += $before->cross($here);
+            $before = $here;
+        }
+
+        return $sum;
+    }
+
+    /**
      * Whether a point lies inside, by the even-odd rule.
      *
      * @param  non-empty-list<Point>  $loop

@@ -45,7 +45,7 @@ final class Overlap
     {
         $points = $piece->edge()->points(max(self::EDGE_TOLERANCE_MM, max($piece->boxWidthMm(), $piece->boxHeightMm()) / self::STRIPS));
         $loop = array_map(static fn (Point $point): Point => $point->plus($zoneAt), $zone->edge()->points(self::EDGE_TOLERANCE_MM));
-        $clockwise = self::turn($points) > 0 ? 1.0 : -1.0;
+        $clockwise = LoopCheck::turn($points) > 0 ? 1.0 : -1.0;
         [$within, $all] = [0.0, 0.0];
         foreach ($points as $index => $from) {
             $along = $points[($index + 1) % count($points)]->minus($from);
@@ -109,16 +109,5 @@ final class Overlap
         }
 
         return $length;
-    }
-
-    /** @param  non-empty-list<Point>  $points */
-    private static function turn(array $points): float
-    {
-        $sum = 0.0;
-        foreach ($points as $index => $point) {
-            $sum += $point->cross($points[($index + 1) % count($points)]);
-        }
-
-        return $sum;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Measuring\MeasuredBy;
+use OpenGlaze\Core\Measuring\StraightCup;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Quantity\Sourced;
@@ -56,8 +58,7 @@ final readonly class BatchReader
             $coats,
             $this->counts($node, $coats),
             $node->wholeOr('cups', 1, 1, self::MOST_CUPS),
-            $vessel,
-            $diameter?->value,
+            $vessel ?? ($diameter === null ? new UnknownCup : new StraightCup($diameter->value)),
             $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
             $node->optionalNumber('mixed_at_c', -10, 70, '°C'),
             $node->optionalNumber('emptied_min', 0, 10_000, 'min'),

@@ -60,6 +60,12 @@ final readonly class Coat
         return $this->containment === Containment::Dammed;
     }
 
+    /** Whether its film is to level: what is brushed out need not, what keeps its shape must not. */
+    public function mustLevel(): bool
+    {
+        return $this->kind->mustLevel() && ! $this->keepsItsShape();
+    }
+
     /** Drops, lines and what is placed thick are to keep their shape. */
     public function keepsItsShape(): bool
     {

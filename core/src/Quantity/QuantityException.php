@@ -47,6 +47,11 @@ final class QuantityException extends DomainException
         return new self(sprintf('%s is out of range: write a number from %s to %s.', self::short(trim($written)), number_format($least), number_format($most)));
     }
 
+    public static function noDensity(): self
+    {
+        return new self('The label gives no density of this part: write it down in ml.');
+    }
+
     private static function short(string $written): string
     {
         return mb_strlen($written) > 40 ? mb_substr($written, 0, 40).'…' : $written;

@@ -10,6 +10,22 @@ enum UnitSystem: string
     case Metric = 'metric';
     case Imperial = 'imperial';
 
+    private const ML_PER_US_FL_OZ = 29.5735295625;
+
+    private const CM2_PER_IN2 = 6.4516;
+
+    /** Ml in what an amount written without a unit is taken to be in: ml, or US fluid ounces. */
+    public function mlPerVolume(): float
+    {
+        return $this === self::Metric ? 1.0 : self::ML_PER_US_FL_OZ;
+    }
+
+    /** Cm² in the area that spread rates are told for: a cm², or a square inch. */
+    public function cm2PerArea(): float
+    {
+        return $this === self::Metric ? 1.0 : self::CM2_PER_IN2;
+    }
+
     /** What a length written without a unit is taken to be in. */
     public function lengthUnit(): LengthUnit
     {

@@ -23,6 +23,16 @@ enum Caution: string
     public const NO_SUBSTITUTE = 'No substitute for the maker\'s safety data sheet, for local rules on fire, ventilation, waste and work, or for a licensed trade.';
 
     /**
+     * What the mixing of a coat wants said: strong vapour first, what is heavy last.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function ofMixing(bool $isPolyester, bool $isDammedTabletop): array
+    {
+        return [...($isPolyester ? [self::Polyester] : []), self::Mix, ...($isDammedTabletop ? [self::Lifting] : [])];
+    }
+
+    /**
      * Short sentences, the most pressing first.
      *
      * @return non-empty-list<string>

@@ -22,7 +22,7 @@ final class BenchSteps implements StepSource
         if ($case->edgeDrain() !== null) {
             $steps[] = PlannedStep::before('raise', 'Raise it on cups or stands', 'So that drips fall free, and a finger reaches along the lower edge.');
         }
-        if ($case->coat->kind->mustLevel() && ! $case->coat->keepsItsShape()) {
+        if ($case->coat->mustLevel()) {
             $steps[] = PlannedStep::before('level', 'Level the bench, then the piece', 'In two directions, to about a millimetre in a metre or better.');
         }
 

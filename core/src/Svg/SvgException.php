@@ -9,6 +9,9 @@ use DomainException;
 /** A drawing that gives no outline; the message is a sentence for the person. */
 final class SvgException extends DomainException
 {
+    /** Whether the width of the piece would do. */
+    public bool $asksWidth = false;
+
     public static function tooLarge(): self
     {
         return new self('This drawing is larger than 5 MB: save it without its pictures.');
@@ -36,7 +39,10 @@ final class SvgException extends DomainException
 
     public static function noSize(): self
     {
-        return new self('This drawing does not say how large it is: give the width of the piece.');
+        $exception = new self('This drawing does not say how large it is: give the width of the piece.');
+        $exception->asksWidth = true;
+
+        return $exception;
     }
 
     public static function badTransform(string $transform): self

@@ -133,8 +133,7 @@ final class SvgShapes
     /** @return list<Loop> */
     private static function polygon(string $text): array
     {
-        preg_match_all('/[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/', $text, $numbers);
-        $points = array_map(static fn (array $pair): Point => new Point((float) $pair[0], (float) ($pair[1] ?? 0)), array_chunk($numbers[0], 2));
+        $points = array_map(static fn (array $pair): Point => new Point($pair[0], $pair[1] ?? 0.0), array_chunk(SvgNumbers::of($text), 2));
 
         return count($points) < 3 ? [] : [Loop::through($points)];
     }

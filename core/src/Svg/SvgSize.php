@@ -34,7 +34,7 @@ final class SvgSize
     /** A length in mm; null for a share of something, or for none. */
     public static function mm(string $text): ?float
     {
-        if (preg_match('/^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?)\s*([a-zA-Z]*)\s*$/', $text, $found) !== 1) {
+        if (preg_match('/^\s*('.SvgNumbers::ONE.')\s*([a-zA-Z]*)\s*$/', $text, $found) !== 1) {
             return null;
         }
         $unit = self::MM_PER[strtolower($found[2])] ?? null;
@@ -45,8 +45,7 @@ final class SvgSize
     /** @return array{float, float, float, float}|null */
     private static function viewBox(string $text): ?array
     {
-        preg_match_all('/[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/', $text, $numbers);
-        $box = array_map(floatval(...), $numbers[0]);
+        $box = SvgNumbers::of($text);
 
         return count($box) === 4 && $box[2] > 0 && $box[3] > 0 ? [$box[0], $box[1], $box[2], $box[3]] : null;
     }

@@ -18,8 +18,7 @@ final class SvgTransform
         }
         preg_match_all('/([a-zA-Z]+)\s*\(([^()]*)\)/', $text, $found, PREG_SET_ORDER);
         foreach ($found as [$whole, $name, $arguments]) {
-            preg_match_all('/[-+]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?/', $arguments, $numbers);
-            $map = $map->after(self::one($name, array_map(floatval(...), $numbers[0])) ?? throw SvgException::badTransform($whole));
+            $map = $map->after(self::one($name, SvgNumbers::of($arguments)) ?? throw SvgException::badTransform($whole));
         }
 
         return $map;

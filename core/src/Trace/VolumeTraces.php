@@ -15,11 +15,8 @@ use OpenGlaze\Core\Quantity\Origin;
 /** Where the resin goes, part by part. */
 final readonly class VolumeTraces
 {
-    /** The parts that are poured, by their figure, their property and their name. */
-    private const POURED = [
-        'film' => ['filmMl', 'film'], 'edges' => ['edgesMl', 'edges'], 'runoff' => ['runoffMl', 'run-off'],
-        'soak' => ['soakMl', 'soak'], 'climb' => ['climbMl', 'climb'], 'displaced' => ['displacedMl', 'displaced'],
-    ];
+    /** The parts that are poured, and their names. */
+    private const POURED = ['film' => 'film', 'edges' => 'edges', 'runoff' => 'run-off', 'soak' => 'soak', 'climb' => 'climb', 'displaced' => 'displaced'];
 
     private CoatCase $case;
 
@@ -258,12 +255,10 @@ final readonly class VolumeTraces
         return array_map($this->part(...), array_keys(self::POURED));
     }
 
+    /** @param  key-of<self::POURED>  $figure */
     private function part(string $figure): TraceInput
     {
-        [$property, $name] = self::POURED[$figure];
-        $ml = ['filmMl' => $this->volume->filmMl, 'edgesMl' => $this->volume->edgesMl, 'runoffMl' => $this->volume->runoffMl, 'soakMl' => $this->volume->soakMl, 'climbMl' => $this->volume->climbMl, 'displacedMl' => $this->volume->displacedMl][$property];
-
-        return TraceInput::computed($figure.'_ml', $name, $ml, 'ml', $figure);
+        return TraceInput::computed($figure.'_ml', self::POURED[$figure], $this->volume->parts()[$figure], 'ml', $figure);
     }
 
     private function residuePart(): TraceInput

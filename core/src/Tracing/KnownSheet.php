@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tracing;
 
+use OpenGlaze\Core\Outline\LoopCheck;
 use OpenGlaze\Core\Outline\Point;
 
 /**
@@ -31,7 +32,7 @@ final readonly class KnownSheet implements PhotoScale
      */
     public static function at(array $corners, float $widthMm, float $heightMm): self
     {
-        if (self::turn($corners) < 0) {
+        if (LoopCheck::turn($corners) < 0) {
             // the other way round: what is on the left must stay on the left
             $corners = [$corners[1], $corners[0], $corners[3], $corners[2]];
         }
@@ -59,12 +60,6 @@ final readonly class KnownSheet implements PhotoScale
             ($h[0] * $pixel->x + $h[1] * $pixel->y + $h[2]) / $depth,
             ($h[3] * $pixel->x + $h[4] * $pixel->y + $h[5]) / $depth,
         );
-    }
-
-    /** @param  array{Point, Point, Point, Point}  $corners */
-    private static function turn(array $corners): float
-    {
-        return $corners[0]->cross($corners[1]) + $corners[1]->cross($corners[2]) + $corners[2]->cross($corners[3]) + $corners[3]->cross($corners[0]);
     }
 
     /** @param  array{Point, Point, Point, Point}  $corners */

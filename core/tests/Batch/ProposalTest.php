@@ -10,6 +10,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\Plan;
@@ -78,8 +79,8 @@ final class ProposalTest extends TestCase
     {
         $plan = self::plan([['tile', 100, 1, 1.6, 'centre']]);
         $coats = (new Planner)->plan($plan);
-        $taken = Proposal::of($plan->studio, $coats, self::vessels())->batches[0]->vessel;
-        self::assertNotNull($taken);
+        $taken = Proposal::of($plan->studio, $coats, self::vessels())->batches[0]->cup;
+        self::assertInstanceOf(Vessel::class, $taken);
         $total = (new BatchPlanner)->compute($plan->studio, Proposal::of($plan->studio, $coats, self::vessels())->batches[0], $coats)->mix->totalMl();
         foreach (self::vessels() as $vessel) {
             self::assertTrue($vessel->capacityMl() >= $taken->capacityMl() || $vessel->stirrableMl() < $total);
@@ -160,7 +161,7 @@ final class ProposalTest extends TestCase
     /** @param  non-empty-list<CoatResult>  $coats */
     private static function together(array $coats): Batch
     {
-        return new Batch('b', array_map(static fn (CoatResult $coat): string => $coat->case->coat->id, $coats), [], 1, null, null, null, null, null, null, null);
+        return new Batch('b', array_map(static fn (CoatResult $coat): string => $coat->case->coat->id, $coats), [], 1, new UnknownCup);
     }
 
     /**

@@ -55,7 +55,7 @@ final class VesselTest extends TestCase
             [$low, $high] = [$vessel->radiusMm($height * $i / $rings), $vessel->radiusMm($height * ($i + 1) / $rings)];
             $area += M_PI * ($low + $high) * hypot($high - $low, $height / $rings);
         }
-        self::assertEqualsWithDelta(1.0, $vessel->wettedMm2($height) / $area, 1e-4);
+        self::assertEqualsWithDelta(1.0, $vessel->wallMm2($height) / $area, 1e-4);
     }
 
     #[DataProvider('vessels')]

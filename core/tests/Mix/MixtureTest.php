@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Mix;
 
+use OpenGlaze\Core\Measuring\StraightCup;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
@@ -55,16 +57,16 @@ final class MixtureTest extends TestCase
 
     public function test_the_check_cases_of_what_cups_keep(): void
     {
-        self::assertClosed(4.2076, Residue::inUnknownCupMl(474.141, Residue::FILM_MM));
-        self::assertClosed(4.0229, Residue::inCupMl(474.141, 100, Residue::FILM_MM));
-        self::assertClosed(0.2300, Residue::inCupMl(5, 35, Residue::FILM_MM));
+        self::assertClosed(4.2076, Residue::ml(new UnknownCup, 474.141, Residue::FILM_MM));
+        self::assertClosed(4.0229, Residue::ml(new StraightCup(100), 474.141, Residue::FILM_MM));
+        self::assertClosed(0.2300, Residue::ml(new StraightCup(35), 5, Residue::FILM_MM));
     }
 
     public function test_an_unknown_cup_keeps_what_a_cup_as_deep_as_wide_keeps(): void
     {
         foreach ([1.0, 50.0, 2000.0] as $ml) {
             $diameter = (4000 * $ml / M_PI) ** (1 / 3);
-            self::assertEqualsWithDelta(Residue::inCupMl($ml, $diameter, 0.15), Residue::inUnknownCupMl($ml, 0.15), 1e-9);
+            self::assertEqualsWithDelta(Residue::ml(new StraightCup($diameter), $ml, 0.15), Residue::ml(new UnknownCup, $ml, 0.15), 1e-9);
         }
     }
 }

@@ -1,23 +1,11 @@
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
-import { smoothPath, smoothPieces, type Knot } from '../lib/smooth'
+import { placeOf, type Held, type Marks, type Point } from '../lib/marks'
+import { smoothPath, smoothPieces } from '../lib/smooth'
 
-interface Point {
-    x: number
-    y: number
-}
-
-interface Held {
-    of: 'length' | 'sheet' | number
-    index: number
-}
-
-interface Props {
+interface Props extends Marks {
     photo: { url: string; width: number; height: number }
-    length: Point[]
-    sheet: Point[]
-    loops: Knot[][]
     /** What a press on the photo marks. */
-    marking: 'length' | 'sheet' | number
+    marking: Held['of']
     held: Held | null
     /** How much larger than fitted the photo is shown. */
     zoom: number
@@ -100,7 +88,7 @@ export function TracingBoard(props: Props): ReactNode {
         if (step !== undefined) {
             event.preventDefault()
             const far = event.shiftKey ? 10 : 1
-            const from = props.held === null ? cross : (pointOf(props, props.held) ?? cross)
+            const from = props.held === null ? cross : (placeOf(props, props.held) ?? cross)
             const to = {
                 x: Math.min(photo.width, Math.max(0, from.x + step[0] * far)),
                 y: Math.min(photo.height, Math.max(0, from.y + step[1] * far)),
@@ -123,7 +111,7 @@ export function TracingBoard(props: Props): ReactNode {
         }
     }
     const r = MARK_PX * perPx
-    const heldAt = props.held === null ? undefined : pointOf(props, props.held)
+    const heldAt = props.held === null ? undefined : placeOf(props, props.held)
     return (
         <div className="relative" style={{ width: `${props.zoom * 100}%` }}>
             <img src={photo.url} alt="" className="block w-full" draggable={false} />
@@ -226,10 +214,6 @@ export function TracingBoard(props: Props): ReactNode {
             </svg>
         </div>
     )
-}
-
-function pointOf(props: Props, held: Held): Point | undefined {
-    return typeof held.of === 'number' ? props.loops[held.of]?.[held.index] : props[held.of][held.index]
 }
 
 // An edge has hundreds of pieces and marks, and a drag moves one: each is drawn anew only when it

@@ -56,6 +56,8 @@ export interface CoatFigures {
         centre_mm: number | null
         limit_ml: number
         limit_thickness_mm: number
+        /** What the edge holds beyond this film, per cent. */
+        in_hand_pct: number
     } | null
     film: {
         rate: number
@@ -66,8 +68,13 @@ export interface CoatFigures {
         settle_min: number | null
         smallest_bubble_um: number | null
         drift_mm: number | null
+        /** How much the film differs from one end to the other. */
+        end_to_end_mm: number | null
         level_within_mm_per_m: number | null
         peak_c: number | null
+        /** The peak means only that it runs away. */
+        runs_away: boolean
+        must_level: boolean
         stays_on_relief_mm: number | null
     }
     lifts: {
@@ -77,6 +84,7 @@ export interface CoatFigures {
         b_ml: number
         a_g: number
         b_g: number | null
+        total_g: number | null
         peak_c: number | null
     }[]
     parts: { colour: string; share_pct: number; ml: number }[]

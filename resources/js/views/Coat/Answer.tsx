@@ -20,7 +20,7 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0 }: Props): ReactNo
     const next = lifts.length > 1 ? liftsPoured % lifts.length : 0
     const lift = lifts.length > 1 ? lifts[next] : undefined
     // one lift is mixed at a time: never all of them in one cup
-    const cup = lift === undefined ? mix : { ...lift, total_g: lift.b_g === null ? null : lift.a_g + lift.b_g }
+    const cup = lift ?? mix
     const prefix = lift === undefined ? '' : `lift_${next + 1}_`
     const weight = weightMix(cup.a_g, cup.total_g)
     const amounts = volumeMix(cup.a_ml, cup.b_ml, units)
@@ -62,7 +62,7 @@ export function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts:
     const rows =
         lifts.length > 1
             ? lifts.map((lift, index) => {
-                  const weight = weightMix(lift.a_g, lift.b_g === null ? null : lift.a_g + lift.b_g)
+                  const weight = weightMix(lift.a_g, lift.total_g)
                   return [`Lift ${index + 1}`, `${weight.a.text} + ${joined(weight.b)}`]
               })
             : parts.length > 1

@@ -73,7 +73,13 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     />
                 )}
             </div>
-            <SizeFields draft={draft} containment={containment} schools={answer?.schools} lastTookMl={lastTookMl} />
+            <SizeFields
+                draft={draft}
+                containment={containment}
+                schools={answer?.schools}
+                edgeAngleDeg={answer?.coat.held?.edge_angle_deg ?? null}
+                lastTookMl={lastTookMl}
+            />
             <div className="grid grid-cols-3 gap-4">
                 {containment === 'open' &&
                     entry(

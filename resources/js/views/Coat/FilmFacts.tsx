@@ -5,18 +5,16 @@ import { useUnits } from '../../lib/pages'
 import type { StackAnswer } from '../../types/answer'
 
 /** What this film does by itself in this room; each figure explains itself. */
-export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: number }): ReactNode {
+export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
     const units = useUnits()
     const { film, held, lifts } = answer.coat
-    // a seal or base coat is brushed out, and need not level
-    const levels = !['seal', 'base'].includes(answer.stack.find((layer) => layer.id === coatId)?.kind ?? '')
     const facts: { word: string; figure: string | null; text: string | null }[] = [
         { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
         {
             word: 'Settles in',
             figure: 'settle_min',
             text:
-                film.levels_up_to_mm === null || !levels
+                film.levels_up_to_mm === null || !film.must_level
                     ? null
                     : film.settle_min === null
                       ? 'never'
@@ -33,7 +31,9 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
             word: 'Bench within',
             figure: 'level_within_mm_per_m',
             text:
-                film.level_within_mm_per_m === null || !levels ? null : `${digits(film.level_within_mm_per_m, 1)} mm/m`,
+                film.level_within_mm_per_m === null || !film.must_level
+                    ? null
+                    : `${digits(film.level_within_mm_per_m, 1)} mm/m`,
         },
         {
             word: 'Edge at',
@@ -43,7 +43,7 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
                     ? null
                     : held.edge_angle_deg === null
                       ? 'more than it holds'
-                      : `${trimmed(held.edge_angle_deg, 0)}°, ${inHand(answer)} % in hand`,
+                      : `${trimmed(held.edge_angle_deg, 0)}°, ${trimmed(held.in_hand_pct, 0)} % in hand`,
         },
         {
             word: lifts.length > 1 ? `${lifts.length} lifts, each to` : 'Warms itself to',
@@ -51,7 +51,7 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
             text:
                 film.peak_c === null || (lifts.length < 2 && film.peak_c < 30)
                     ? null
-                    : film.peak_c > 120
+                    : film.runs_away
                       ? 'a runaway'
                       : joined(temperature(film.peak_c, units)),
         },
@@ -79,7 +79,10 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
         {
             word: 'End to end',
             figure: 'drift_mm',
-            text: film.drift_mm === null || film.drift_mm < 0.005 ? null : joined(thickness(2 * film.drift_mm, units)),
+            text:
+                film.end_to_end_mm === null || film.end_to_end_mm < 0.01
+                    ? null
+                    : joined(thickness(film.end_to_end_mm, units)),
         },
         {
             word: 'Stays on slopes',
@@ -99,10 +102,4 @@ export function FilmFacts({ answer, coatId }: { answer: StackAnswer; coatId: num
                 ))}
         </dl>
     )
-}
-
-/** How much of what the edge holds is still free, per cent. */
-function inHand({ coat }: StackAnswer): string {
-    const most = coat.held?.limit_thickness_mm ?? 1
-    return trimmed(Math.max(0, 100 - ((coat.thickness_mm ?? 0) / most) * 100), 0)
 }

@@ -6,7 +6,7 @@ import { Field } from '../../controls/Field'
 import { fieldLength, fieldSize, fieldVolume } from '../../lib/format'
 import type { Units } from '../../types/page'
 import type { InclusionSpec } from '../../types/plan'
-import { Remove } from './Remove'
+import { Remove } from '../../controls/Remove'
 import type { useCoatDraft } from './useCoatDraft'
 
 type Loose = Record<string, unknown>

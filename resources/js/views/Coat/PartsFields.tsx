@@ -5,7 +5,7 @@ import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { LAYINGS } from '../../lib/words'
 import type { PartSpec } from '../../types/plan'
-import { Remove } from './Remove'
+import { Remove } from '../../controls/Remove'
 import type { useCoatDraft } from './useCoatDraft'
 
 type Loose = Record<string, unknown>

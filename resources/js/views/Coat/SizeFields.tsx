@@ -20,16 +20,27 @@ const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
 
 const NOTHING = Object.fromEntries(SCHOOLS.map(({ value }) => [value, null]))
 
+/** Sized by one school: all others are left out, so that it stands alone. */
+export function sizedBy(
+    school: SizeField,
+    value: unknown,
+    counted: 'laid' | 'mixed' | null = null,
+): Record<string, unknown> {
+    return { ...NOTHING, counted, [school]: value }
+}
+
 interface Props {
     draft: ReturnType<typeof useCoatDraft>
     containment: Containment
     schools: Schools | undefined
+    /** The angle at which it meets its edge now. */
+    edgeAngleDeg: number | null
     /** What the last pour of this coat took for one piece, ml. */
     lastTookMl: number | null
 }
 
 /** How much: by any school, with what the others would have said beside it. */
-export function SizeFields({ draft, containment, schools, lastTookMl }: Props): ReactNode {
+export function SizeFields({ draft, containment, schools, edgeAngleDeg, lastTookMl }: Props): ReactNode {
     const units = useUnits()
     const saved = draft.rows.coat.spec.size_by
     const size = { ...saved, ...(draft.touched.coat?.size_by as Record<string, unknown> | undefined) } as Record<
@@ -40,7 +51,7 @@ export function SizeFields({ draft, containment, schools, lastTookMl }: Props): 
     const value = size[by]
     const text = typeof value === 'string' ? value : typeof value === 'number' ? written(by, value, units) : ''
     const choose = (to: SizeField): void =>
-        draft.keep({ coat: { size_by: { ...NOTHING, counted: null, [to]: equivalent(to, schools) } } })
+        draft.keep({ coat: { size_by: sizedBy(to, equivalent(to, schools, edgeAngleDeg)) } })
     const counted = size.counted === 'mixed' ? 'mixed' : 'laid'
     const canBeMixed = by === 'ml_per_cm2' || by === 'ml_per_piece'
     return (
@@ -60,7 +71,7 @@ export function SizeFields({ draft, containment, schools, lastTookMl }: Props): 
                 sentence={draft.sentences[`coat.size_by.${by}`]}
                 onChange={(typed) =>
                     draft.change({
-                        coat: { size_by: { ...NOTHING, counted: canBeMixed ? counted : null, [by]: typed } },
+                        coat: { size_by: sizedBy(by, typed, canBeMixed ? counted : null) },
                     })
                 }
                 onDone={() => draft.keep()}
@@ -74,7 +85,9 @@ export function SizeFields({ draft, containment, schools, lastTookMl }: Props): 
                         { value: 'laid', label: 'is laid' },
                         { value: 'mixed', label: 'is mixed' },
                     ]}
-                    onChange={(to) => draft.keep({ coat: { size_by: { ...NOTHING, [by]: value, counted: to } } })}
+                    onChange={(to) =>
+                        draft.keep({ coat: { size_by: sizedBy(by, value, to === 'mixed' ? 'mixed' : 'laid') } })
+                    }
                     sentence={draft.sentences['coat.size_by.counted']}
                 />
             )}
@@ -100,11 +113,7 @@ export function SizeFields({ draft, containment, schools, lastTookMl }: Props): 
                             onClick={() =>
                                 draft.keep({
                                     coat: {
-                                        size_by: {
-                                            ...NOTHING,
-                                            ml_per_piece: Math.round(lastTookMl * 10) / 10,
-                                            counted: 'mixed',
-                                        },
+                                        size_by: sizedBy('ml_per_piece', Math.round(lastTookMl * 10) / 10, 'mixed'),
                                     },
                                 })
                             }
@@ -133,7 +142,7 @@ function unitOf(by: SizeField, units: Units): string {
 }
 
 /** The same film in another school's words, so that changing the school changes nothing else. */
-function equivalent(to: SizeField, schools: Schools | undefined): number {
+function equivalent(to: SizeField, schools: Schools | undefined, edgeAngleDeg: number | null): number {
     const film = schools?.thickness_mm ?? 1
     const round = (value: number): number => Math.round(value * 1000) / 1000
     switch (to) {
@@ -142,7 +151,7 @@ function equivalent(to: SizeField, schools: Schools | undefined): number {
         case 'ml_per_piece':
             return round(schools?.laid_ml ?? 1)
         case 'edge_angle_deg':
-            return 60
+            return round(edgeAngleDeg ?? 60)
         case 'rest_leaving_mm':
         case 'rest_leaving_ml':
             return 0

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
-import { joined, thickness, volume } from '../../lib/format'
+import { joined, thickness, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { useSending } from '../../lib/sending'
@@ -136,7 +136,7 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                         {joined(thickness(whole.thickness_mm, units))} in all
                         {whole.target_thickness_mm !== null &&
                             ` of ${joined(thickness(whole.target_thickness_mm, units))}`}
-                        , {Math.round(whole.resin_g)} g of resin on each
+                        , {trimmed(whole.resin_g, 1)} g of resin on each
                     </p>
                 )}
             <NameSheet open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />

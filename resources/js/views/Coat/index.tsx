@@ -23,6 +23,7 @@ import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
 import { MoreFields } from './MoreFields'
 import { RoomFields } from './RoomFields'
+import { sizedBy } from './SizeFields'
 import { StackBar } from './StackBar'
 import { StepsPanel } from './StepsPanel'
 import { useCoatDraft, type Touched } from './useCoatDraft'
@@ -70,7 +71,7 @@ function CoatPage(props: Props): ReactNode {
         [props.coat.id], // eslint-disable-line
     )
     const sized = (mm: number): Touched => ({
-        coat: { size_by: { ...sizeLike(draft), [pulls(draft)]: Math.round(mm * 1000) / 1000 } },
+        coat: { size_by: sizedBy(pulls(draft), Math.round(mm * 1000) / 1000) },
     })
     const [hangs, setHangs] = useState(false)
     const { undo } = draft
@@ -237,7 +238,7 @@ function CoatPage(props: Props): ReactNode {
                                         }}
                                     />
                                 </div>
-                                <FilmFacts answer={answer} coatId={props.coat.id} />
+                                <FilmFacts answer={answer} />
                             </>
                         )}
                     </div>
@@ -261,9 +262,4 @@ function Tab({ value, children }: { value: string; children: ReactNode }): React
 /** What the pulled surface sets: a deep coat keeps being sized by its whole depth. */
 function pulls(draft: ReturnType<typeof useCoatDraft>): SizeField {
     return draft.rows.coat.spec.size_by.total_depth_mm === undefined ? 'thickness_mm' : 'total_depth_mm'
-}
-
-/** All schools left out, so that the one that is set stands alone. */
-function sizeLike(draft: ReturnType<typeof useCoatDraft>): Record<string, null> {
-    return Object.fromEntries(Object.keys(draft.rows.coat.spec.size_by).map((field) => [field, null]))
 }

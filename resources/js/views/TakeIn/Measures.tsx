@@ -1,8 +1,9 @@
-import { FileIcon, ImageIcon, PlusIcon, TrashIcon } from '@phosphor-icons/react'
+import { FileIcon, ImageIcon, PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
 import { Field, TextArea } from '../../controls/Field'
+import { Remove } from '../../controls/Remove'
 import { fieldLength, fieldSize, fieldVolume } from '../../lib/format'
 import { Refused, send } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
@@ -153,7 +154,7 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
             )
         }
     }
-    const asksWidth = sentences.outline?.includes('give the width') === true || sentences.width !== undefined
+    const asksWidth = sentences.width !== undefined
     return (
         <div className="space-y-3">
             <p className="text-soft">
@@ -177,9 +178,7 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
                     />
                 </label>
             </div>
-            {sentences.outline !== undefined && (
-                <p className={asksWidth ? '' : 'font-semibold text-danger'}>{sentences.outline}</p>
-            )}
+            {sentences.outline !== undefined && <p className="font-semibold text-danger">{sentences.outline}</p>}
             {asksWidth && file !== null && (
                 <div className="flex items-end gap-3">
                     <Field
@@ -237,14 +236,10 @@ export function Holes(props: {
                     ) : (
                         <p className="col-span-3">A hole of its own outline</p>
                     )}
-                    <button
-                        type="button"
-                        aria-label={`Close hole ${index + 1}`}
-                        className="grid size-11 place-items-center rounded hover:bg-recess"
-                        onClick={() => put(holes.filter((_, at) => at !== index))}
-                    >
-                        <TrashIcon size={18} />
-                    </button>
+                    <Remove
+                        label={`Close hole ${index + 1}`}
+                        onPress={() => put(holes.filter((_, at) => at !== index))}
+                    />
                 </div>
             ))}
             <Button onClick={() => put([...holes, { shape: 'circle', diameter_mm: 5, x_mm: 10, y_mm: 10 }])}>

@@ -13,10 +13,11 @@ import { TracingBoard } from '../../drawings/TracingBoard'
 import { area, joined, length } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
+import { moved, placeOf, turned, without, withPoint, withPointOnEdge, type Held } from '../../lib/marks'
 import { useUnits } from '../../lib/pages'
 import { useUndoKey } from '../../lib/undo'
 import type { Sentences } from '../../types/page'
-import { moved, placeOf, turned, useTracing, without, withPoint, withPointOnEdge, type Held } from './useTracing'
+import { useTracing } from './useTracing'
 
 /** An outline that was not typed, as the server made it. */
 export interface MadeOutline {
@@ -44,6 +45,8 @@ type Scale = 'length' | 'sheet'
 export function Tracer({ open, onClose, onUse }: Props): ReactNode {
     const [photo, setPhoto] = useState<Photo | null>(null)
     const [wrong, setWrong] = useState<string | null>(null)
+    const url = photo?.url
+    useEffect(() => () => (url === undefined ? undefined : URL.revokeObjectURL(url)), [url])
     const bring = (file: File | undefined): void => {
         if (file === undefined) return
         const url = URL.createObjectURL(file)
@@ -53,7 +56,10 @@ export function Tracer({ open, onClose, onUse }: Props): ReactNode {
             setWrong(null)
             setPhoto({ url, width: image.naturalWidth, height: image.naturalHeight })
         }
-        image.onerror = () => setWrong('This is no photo that can be shown: bring a JPEG, PNG or WebP.')
+        image.onerror = () => {
+            URL.revokeObjectURL(url)
+            setWrong('This is no photo that can be shown: bring a JPEG, PNG or WebP.')
+        }
         image.src = url
     }
     return (

@@ -1,7 +1,6 @@
 import type { Drawing } from '../../types/page'
 import type { PieceSpec } from '../../types/plan'
-import { KIND_BEGINS } from './kinds'
-import { isShape, SHAPE_LENGTHS, type LengthField, type Typed, type Way } from './typed'
+import { isShape, SHAPE_LENGTHS, WAY_OF_MEASURE, type LengthField, type Typed, type Way } from './typed'
 
 /** Stands on the page until there is a size to draw. */
 export function unmeasured(way: Way): Drawing {
@@ -22,15 +21,24 @@ export function unmeasured(way: Way): Drawing {
     }
 }
 
+/** What a kind of piece usually is, as the core has it. */
+export interface UsualPiece {
+    /** The plan file's shape, or its field of the measure. */
+    by: string
+    coated_edges: 'all' | 'none'
+    surface: string
+    face_down: boolean
+}
+
 /** What such a piece usually is, where nothing else was said yet. */
-export function begin(kind: string, typed: Typed): Typed {
-    const usual = KIND_BEGINS[kind] ?? {}
+export function begin(usual: UsualPiece | undefined, typed: Typed): Typed {
+    if (usual === undefined) return {}
     const measured = typed.lengths !== undefined || typed.d !== undefined || typed.each !== undefined
     return {
-        ...(usual.surface === undefined ? {} : { surface: usual.surface }),
-        ...(usual.edges === undefined ? {} : { edges: usual.edges }),
-        ...(usual.faceDown === undefined ? { faceDown: false } : { faceDown: usual.faceDown }),
-        ...(usual.way === undefined || measured ? {} : { way: usual.way }),
+        surface: usual.surface,
+        edges: usual.coated_edges,
+        faceDown: usual.face_down,
+        ...(measured ? {} : { way: WAY_OF_MEASURE[usual.by] ?? (usual.by as Way) }),
     }
 }
 

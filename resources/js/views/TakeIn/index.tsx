@@ -12,7 +12,7 @@ import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import { KINDS, SURFACES } from '../../lib/words'
-import { begin, isReady, unmeasured } from './begin'
+import { begin, isReady, unmeasured, type UsualPiece } from './begin'
 import { Details } from './Details'
 import { OtherMeasures } from './Measures'
 import { changes, isShape, SHAPE_LENGTHS, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
@@ -22,6 +22,8 @@ import type { PieceSpec, SideName } from '../../types/plan'
 
 interface Props {
     piece: (PieceRow & { coat_id: number | null; casts: number }) | null
+    /** How each kind begins; of a new piece only. */
+    usual: Record<string, UsualPiece> | null
 }
 
 interface Live {
@@ -53,7 +55,7 @@ const NEW: PieceSpec = {
 }
 
 /** Taking a piece in: what it is, how large, what it drinks, where the film ends. */
-export default function TakeIn({ piece }: Props): ReactNode {
+export default function TakeIn({ piece, usual }: Props): ReactNode {
     const units = useUnits()
     const saved = piece?.spec ?? NEW
     const [typed, setTyped] = useState<Typed>({})
@@ -190,7 +192,9 @@ export default function TakeIn({ piece }: Props): ReactNode {
                                 label="Kind"
                                 value={typed.kind ?? saved.kind ?? 'other'}
                                 options={KINDS}
-                                onChange={(kind) => change({ kind, ...(piece === null ? begin(kind, typed) : {}) })}
+                                onChange={(kind) =>
+                                    change({ kind, ...(usual === null ? {} : begin(usual[kind], typed)) })
+                                }
                             />
                             <Choice
                                 label="Surface"

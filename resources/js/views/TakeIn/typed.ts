@@ -56,13 +56,20 @@ export function isShape(way: Way): way is ShapeName {
     return !['count', 'water', 'stone', 'vessel'].includes(way)
 }
 
+/** The way by the plan file's field of the measure. */
+export const WAY_OF_MEASURE: Record<string, Way> = {
+    each_ml: 'count',
+    water_g: 'water',
+    ellipsoid_mm: 'stone',
+    cylinder: 'vessel',
+}
+
 /** How a saved piece is measured. */
 export function wayOf(spec: PieceSpec): Way {
     if (spec.outline) return spec.outline.shape
-    const measure = spec.measure ?? {}
-    if (measure.each_ml !== undefined) return 'count'
-    if (measure.water_g !== undefined) return 'water'
-    return measure.ellipsoid_mm === undefined ? 'vessel' : 'stone'
+    const measure: Record<string, unknown> = { ...spec.measure }
+    const field = Object.keys(WAY_OF_MEASURE).find((one) => measure[one] !== undefined && measure[one] !== null)
+    return WAY_OF_MEASURE[field ?? ''] ?? 'vessel'
 }
 
 const OUTLINE_FIELDS = [

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Measuring;
+
+/** A container of known shape: lines can be drawn on it. */
+interface Markable extends Container
+{
+    /**
+     * How high an amount in ml stands in it, mm.
+     *
+     * @throws VesselException when it does not go in
+     */
+    public function heightOfMm(float $ml): float;
+
+    /** Area of the resin's top when it stands at a height in mm, mm². */
+    public function sectionMm2(float $heightMm): float;
+}

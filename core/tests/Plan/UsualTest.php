@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Plan;
+
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Plan\CoatKind;
+use OpenGlaze\Core\Plan\Containment;
+use OpenGlaze\Core\Plan\PieceKind;
+use OpenGlaze\Core\Plan\PieceReader;
+use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Plan\SizeBy;
+use OpenGlaze\Core\Plan\UsualCoat;
+use OpenGlaze\Core\Plan\UsualPiece;
+use OpenGlaze\Core\Tests\Support\Plans;
+use PHPUnit\Framework\TestCase;
+use stdClass;
+
+final class UsualTest extends TestCase
+{
+    private const OUTLINES = [
+        'rectangle' => ['shape' => 'rectangle', 'width_mm' => 100, 'height_mm' => 80], 'circle' => ['shape' => 'circle', 'diameter_mm' => 100],
+        'ellipse' => ['shape' => 'ellipse', 'width_mm' => 100, 'height_mm' => 80], 'path' => ['shape' => 'path', 'd' => 'M0 0H90V70H0Z'],
+    ];
+
+    private const MEASURES = ['water_g' => 180, 'ellipsoid_mm' => [60, 40, 30], 'cylinder' => ['diameter_mm' => 80, 'height_mm' => 160]];
+
+    public function test_every_kind_with_its_size_alone_and_every_coat_on_it_can_be_planned_as_it_begins(): void
+    {
+        foreach (PieceKind::cases() as $kind) {
+            $usual = UsualPiece::of($kind);
+            $piece = json_decode((string) json_encode([
+                'id' => 'chart', 'kind' => $kind->value, 'surface' => $usual->surface->value, 'coated_edges' => $usual->edges ? 'all' : 'none', 'face_down' => $usual->faceDown,
+                ...(isset(self::OUTLINES[$usual->by]) ? ['outline' => self::OUTLINES[$usual->by]] : ['measure' => [$usual->by => self::MEASURES[$usual->by]]]),
+            ]));
+            self::assertInstanceOf(stdClass::class, $piece);
+            foreach (CoatKind::cases() as $coatKind) {
+                $coat = UsualCoat::of((new PieceReader)->saved($piece), $coatKind, null);
+                if ($coat->containment === Containment::Held && ! isset($piece->outline)) {
+                    continue; // a dome wants an outline, and says so
+                }
+                $plan = Plans::with([]);
+                $plan->pieces = [$piece];
+                $plan->coats = [(object) ['id' => 'first', 'piece' => 'chart', 'resin' => 'bench', 'kind' => $coatKind->value, 'containment' => $coat->containment->value,
+                    'size_by' => (object) [$coat->by->value => $coat->value], 'laying' => $coat->laying->value]];
+                self::assertGreaterThan(0, (new Planner)->plan((new PlanReader)->read($plan))[0]->volume->totalMl(), "{$coatKind->value} on {$kind->value}");
+            }
+        }
+    }
+
+    public function test_what_is_filled_is_dammed_and_a_coat_ends_as_the_one_below_does(): void
+    {
+        $tray = (new PieceReader)->saved((object) ['id' => 'tray', 'surface' => 'slate', 'recess_mm' => 6, 'outline' => (object) self::OUTLINES['ellipse']]);
+        $mould = (new PieceReader)->saved((object) ['id' => 'mould', 'surface' => 'sealed', 'measure' => (object) ['water_g' => 200]]);
+        self::assertSame(Containment::Dammed, UsualCoat::of($tray, CoatKind::Base, null)->containment);
+        self::assertSame(Containment::Open, UsualCoat::of($tray, CoatKind::Top, Containment::Open)->containment);
+        self::assertSame(Containment::Held, UsualCoat::of($tray, CoatKind::Dome, Containment::Open)->containment);
+        self::assertSame([Containment::Dammed, SizeBy::RestLeavingMl, 0.0], [UsualCoat::of($mould, CoatKind::Flood, null)->containment, UsualCoat::of($mould, CoatKind::Flood, null)->by, UsualCoat::of($mould, CoatKind::Flood, null)->value]);
+    }
+}
