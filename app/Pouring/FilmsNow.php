@@ -52,7 +52,7 @@ final readonly class FilmsNow
             $below = $stack->results[$index]->case->ground->layer < $stack->coat->case->ground->layer ? $this->phases[$row->id] ?? null : $below;
         }
         $phase = $below === null ? null : Phase::tryFrom($below);
-        $advice = $phase === null ? null : NextCoatNow::judge($stack->coat->case->coat, $phase);
+        $advice = $phase === null ? null : NextCoatNow::judge($stack->coat->case->coat, $phase, $stack->coat->case->isAfterOil());
 
         return $advice === null ? [] : [$advice];
     }

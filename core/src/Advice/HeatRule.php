@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Advice;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\TorchPlan;
 use OpenGlaze\Core\Quantity\Wording;
@@ -20,6 +21,14 @@ final class HeatRule implements Rule
             $advice[] = Advice::note('no_flame', Topic::Heat, sprintf(
                 'No flame over %s: it softens or burns. A heat gun held off and moving, breath or a pin.',
                 $over,
+            ));
+        }
+        $flammable = $result->case->flammable();
+        if ($flammable !== null) {
+            $advice[] = Advice::note('no_flame', Topic::Heat, sprintf(
+                'No flame: %s in it %s. A heat gun held off and moving, or a pin; air moving, no sparks.',
+                $flammable->name,
+                $flammable->flammable === Flammable::Yes ? 'burns' : 'is of unknown make-up, and counts as flammable',
             ));
         }
         $dropped = $result->film->torch->droppedPasses();

@@ -11,7 +11,7 @@ use OpenGlaze\Core\Plan\OverHard;
 /** Whether a coat may follow now, by the phase of the film that it is laid on. */
 final class NextCoatNow
 {
-    public static function judge(Coat $coat, Phase $below): ?Advice
+    public static function judge(Coat $coat, Phase $below, bool $onOil = false): ?Advice
     {
         if ($coat->turnFirst) {
             return $below === Phase::Hard || $below === Phase::Cured ? null
@@ -20,7 +20,7 @@ final class NextCoatNow
 
         return match ($below) {
             Phase::Wet, Phase::Tacky => self::tooSoon('Wait until the window of the coat below is open: before it this one would sink and wrinkle.'),
-            Phase::WindowOpen => $coat->afterOil
+            Phase::WindowOpen => $coat->afterOil || $onOil
                 ? self::tooSoon('After oil there is no bonding in the window: let it harden, then wipe, sand and wash.')
                 : null,
             Phase::WindowShut => Advice::caution('recoat_window_missed', Topic::Surface, 'The window of the coat below has shut: wait until it can be sanded, sand it, wipe it, then pour.'),

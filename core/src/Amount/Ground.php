@@ -15,6 +15,7 @@ final readonly class Ground
      * @param  float  $belowMm  mean thickness of all coats below, over the whole face
      * @param  float  $takenMl  what earlier pours took of one piece's recess or mould, their inclusions with them
      * @param  Coat|null  $below  the coat that it lies on
+     * @param  bool  $onOil  whether oil was stirred into that coat
      */
     public function __construct(
         public bool $isRaw = true,
@@ -22,6 +23,7 @@ final readonly class Ground
         public float $belowMm = 0.0,
         public float $takenMl = 0.0,
         public ?Coat $below = null,
+        public bool $onOil = false,
     ) {
     }
 }

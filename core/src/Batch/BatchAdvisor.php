@@ -22,7 +22,13 @@ final class BatchAdvisor
     /** @return list<Advice> */
     public static function advise(BatchResult $result, Wording $say): array
     {
-        return [...self::heat($result, $say), ...self::measuring($result), ...self::spreading($result, $say), ...self::size($result)];
+        return [...self::colour($result), ...self::heat($result, $say), ...self::measuring($result), ...self::spreading($result, $say), ...self::size($result)];
+    }
+
+    /** @return list<Advice> */
+    private static function colour(BatchResult $result): array
+    {
+        return $result->colours === [] ? [] : ColourAdvisor::advise($result);
     }
 
     /** @return list<Advice> */

@@ -15,6 +15,7 @@ use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
@@ -49,6 +50,7 @@ final readonly class BatchPlanner
             $byId[$coat->case->coat->id] = $coat;
         }
         $faults = new Faults;
+        $grounds = Grounds::of($coats);
         $results = [];
         foreach ($plan->batches as $index => $batch) {
             $own = array_map(static fn (string $id): CoatResult => $byId[$id], $batch->coatIds);
@@ -58,7 +60,7 @@ final readonly class BatchPlanner
                 }
             }
             try {
-                $results[] = $this->compute($plan->studio, $batch, $own);
+                $results[] = $this->compute($plan->studio, $batch, $own, $grounds);
             } catch (VesselException $exception) {
                 $faults->add("/batches/$index/".'vessel', $exception->getMessage());
             }
@@ -73,32 +75,81 @@ final readonly class BatchPlanner
      *
      * @throws VesselException when its vessel is too small
      */
-    public function compute(Studio $studio, Batch $batch, array $coats): BatchResult
+    public function compute(Studio $studio, Batch $batch, array $coats, ?Grounds $grounds = null): BatchResult
     {
         $case = $coats[0]->case;
         $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity), $coats);
         $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
-        $laying = array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
-        $residue = $batch->cups * ($batch->residueMlPerCup->value ?? Residue::ml($batch->cup, $poured / $batch->cups, $studio->residueFilmMm->value));
+        $colouring = Hands::colouringMin(Colouring::count($batch, $coats));
+        $hands = $colouring + array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
+        $each = $batch->residueMlPerCup?->value;
+        $residue = $batch->cups * ($each ?? Residue::ml($batch->cup, $poured / $batch->cups, $studio->residueFilmMm->value))
+            + array_sum(array_map(static fn (ColourCup $cup): float => Colouring::residueMl($cup, self::resinIn($cup, $poured), $studio, $each), $batch->colours));
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
-        $emptied = $batch->emptiedMin->value ?? $laying;
-        $run = $case->curing === null ? null : $this->run($case->curing, $studio, $batch, $mix, $case->liquid->densityKgM3, max($emptied, $laying));
+        $emptied = $batch->emptiedMin->value ?? $hands;
+        $run = $case->curing === null ? null : $this->run($case->curing, $studio, $batch, $mix, $case->liquid->densityKgM3, max($emptied, $hands));
+        $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(
             $batch,
             $case->resin,
             $residue,
             $margin,
             $mix,
-            self::turns($shares, $run),
+            self::turns($shares, $run, $colouring),
             $run,
             $case->curing?->heatKjKg,
             $run?->minutesToAge($case->resin->openMin->value),
             $emptied,
             self::ratioError($batch, $mix),
+            $colours,
+            self::swatches($colours, $coats, $grounds ?? Grounds::of($coats)),
         );
 
         return $result->withAdvice(BatchAdvisor::advise($result, $this->wording));
+    }
+
+    /** What of an amount of mixed resin goes into a colour cup, ml. */
+    private static function resinIn(ColourCup $cup, float $allMl): float
+    {
+        return $cup->ml ?? $allMl * ($cup->sharePct ?? 0.0) / 100;
+    }
+
+    /** @return list<ColourShare> in the order to colour in */
+    private static function colours(Batch $batch, float $pouredMl, Portions $mix, Studio $studio): array
+    {
+        return Colouring::inOrder(array_map(static fn (ColourCup $cup): ColourShare => new ColourShare(
+            $cup,
+            self::resinIn($cup, $mix->totalMl()),
+            Colouring::residueMl($cup, self::resinIn($cup, $pouredMl), $studio, $batch->residueMlPerCup?->value),
+        ), $batch->colours));
+    }
+
+    /**
+     * @param  list<ColourShare>  $colours
+     * @param  list<CoatResult>  $coats
+     * @return list<Swatch>
+     */
+    private static function swatches(array $colours, array $coats, Grounds $grounds): array
+    {
+        $swatches = [];
+        foreach ($coats as $coat) {
+            $ground = $grounds->under($coat);
+            $most = 0.0;
+            foreach ($colours as $share) {
+                if (! $share->cup->isFor($coat->case->coat->id)) {
+                    continue;
+                }
+                $seen = $share->seenOver($ground, $coat->case->filmMm() ?? Swatch::USUAL_MM);
+                $swatches[] = new Swatch($share, $coat, $ground, $seen);
+                if ($share->resinMl > $most) {
+                    $most = $share->resinMl;
+                    $grounds->lay($coat, $seen);
+                }
+            }
+        }
+
+        return $swatches;
     }
 
     /** Follows it past the open time, past the time when it is emptied, and past its peak. */
@@ -119,10 +170,10 @@ final readonly class BatchPlanner
      * @param  non-empty-list<Share>  $shares
      * @return non-empty-list<Turn>
      */
-    private static function turns(array $shares, ?HeatRun $run): array
+    private static function turns(array $shares, ?HeatRun $run, float $fromMin): array
     {
         $turns = [];
-        $from = 0.0;
+        $from = $fromMin;
         foreach ($shares as $share) {
             $to = $from + $share->layingMin;
             $turns[] = new Turn($share->coat, $share->count, $from, $to, $run?->ageAt($to));

@@ -19,6 +19,8 @@ final readonly class BatchResult
      * @param  HeatRun|null  $run  how it warms itself while it stands; null when its label does not tell
      * @param  float|null  $potLifeMin  until its age reaches the open time
      * @param  float  $emptiedMin  after the end of the mixing
+     * @param  list<ColourShare>  $colours  in the order to colour in
+     * @param  list<Swatch>  $swatches  of each colour on each coat that it is poured on
      * @param  list<Advice>  $advice
      */
     public function __construct(
@@ -33,6 +35,8 @@ final readonly class BatchResult
         public ?float $potLifeMin,
         public float $emptiedMin,
         public ?RatioError $ratioError,
+        public array $colours = [],
+        public array $swatches = [],
         public array $advice = [],
     ) {
     }
@@ -48,9 +52,21 @@ final readonly class BatchResult
         return $this->run?->ageAt($this->emptiedMin);
     }
 
+    /** How much mixed resin stays clear, ml. */
+    public function clearMl(): float
+    {
+        return max(0.0, $this->mix->totalMl() - array_sum(array_map(static fn (ColourShare $share): float => $share->resinMl, $this->colours)));
+    }
+
+    /** Splitting off and stirring its colours, min. */
+    public function colouringMin(): float
+    {
+        return $this->turns[0]->fromMin;
+    }
+
     /** @param  list<Advice>  $advice */
     public function withAdvice(array $advice): self
     {
-        return new self($this->batch, $this->resin, $this->residueMl, $this->marginMl, $this->mix, $this->turns, $this->run, $this->heatKjKg, $this->potLifeMin, $this->emptiedMin, $this->ratioError, $advice);
+        return new self($this->batch, $this->resin, $this->residueMl, $this->marginMl, $this->mix, $this->turns, $this->run, $this->heatKjKg, $this->potLifeMin, $this->emptiedMin, $this->ratioError, $this->colours, $this->swatches, $advice);
     }
 }

@@ -36,6 +36,12 @@ final class Hands
         return $resin->mixMin === null ? null : $resin->mixMin->value + self::MIXING_MORE_MIN;
     }
 
+    /** Splitting off and stirring so many colours, one after the other. */
+    public static function colouringMin(int $colours): float
+    {
+        return $colours * self::COLOUR_CUP_MIN;
+    }
+
     /** Laying and spreading this coat on one piece. */
     public static function layingMin(CoatCase $case): float
     {

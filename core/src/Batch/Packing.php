@@ -108,7 +108,7 @@ final readonly class Packing
     {
         return $this->allowance->lasts(
             array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
-            array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares)),
+            Share::minutes($shares),
         );
     }
 }

@@ -102,7 +102,7 @@ final readonly class Proposal
             1,
             $allowance->vesselFor(
                 array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
-                array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares)),
+                Share::minutes($shares),
             ) ?? new UnknownCup,
         );
     }

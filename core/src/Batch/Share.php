@@ -15,6 +15,18 @@ final readonly class Share
     /** Laying and spreading it, min. */
     public float $layingMin;
 
+    /**
+     * How long it takes to colour and lay some of them out of one cup, min.
+     *
+     * @param  list<self>  $shares
+     */
+    public static function minutes(array $shares): float
+    {
+        $colours = array_unique(array_merge([], ...array_map(static fn (self $share): array => Colouring::coloursOf($share->coat), $shares)));
+
+        return Hands::colouringMin(count($colours)) + array_sum(array_map(static fn (self $share): float => $share->layingMin, $shares));
+    }
+
     /** @param  int  $count  pieces, 1 or more */
     public function __construct(public CoatResult $coat, public int $count)
     {

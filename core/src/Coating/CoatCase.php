@@ -9,6 +9,7 @@ use OpenGlaze\Core\Amount\Face;
 use OpenGlaze\Core\Amount\Ground;
 use OpenGlaze\Core\Amount\Sized;
 use OpenGlaze\Core\Amount\SizingException;
+use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Film\ChangingFilmClock;
 use OpenGlaze\Core\Film\EdgeDrain;
 use OpenGlaze\Core\Film\FilmClock;
@@ -60,6 +61,7 @@ final readonly class CoatCase
 
     /**
      * @param  Curing|null  $curing  how its resin heats itself, where that is known
+     * @param  list<Colourant>  $colourants  that are stirred into its resin
      *
      * @throws SizingException when its amount cannot be worked out
      */
@@ -70,6 +72,7 @@ final readonly class CoatCase
         public Coat $coat,
         public Ground $ground,
         public ?Curing $curing,
+        public array $colourants = [],
     ) {
         $this->liquid = $resin->liquid();
         $this->face = Face::of($piece, $coat);
@@ -136,7 +139,31 @@ final readonly class CoatCase
 
     public function toleratesHeat(): bool
     {
-        return $this->noFlameOver() === null;
+        return $this->noFlameOver() === null && $this->flammable() === null;
+    }
+
+    /** What makes the mix flammable, or may; null when nothing does. */
+    public function flammable(): ?Colourant
+    {
+        foreach ($this->colourants as $colourant) {
+            if ($colourant->flammable->forbidsFlame()) {
+                return $colourant;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether oil stands under it, or comes to: nothing bonds to that in the window. */
+    public function isOilFilm(): bool
+    {
+        return array_filter($this->colourants, static fn (Colourant $one): bool => $one->isOil) !== [];
+    }
+
+    /** Whether it is laid on an oil film. */
+    public function isAfterOil(): bool
+    {
+        return $this->coat->afterOil || $this->ground->onOil;
     }
 
     /** What a flame must not pass over here, in words; null when it may. */

@@ -42,6 +42,7 @@ final readonly class Planner
                     $coat,
                     $stacks->under($coat),
                     $curings[$coat->resinId],
+                    $plan->colourantsIn($coat->id),
                 );
             } catch (SizingException $exception) {
                 $faults->add("/coats/$index/".$exception->field, $exception->getMessage());

@@ -6,7 +6,10 @@ namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Batch\ColourShare;
+use OpenGlaze\Core\Batch\Swatch;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Part;
@@ -181,7 +184,42 @@ final class ResultDocument
                 'to_min' => $turn->toMin,
                 'age_min' => $turn->ageMin,
             ], $result->turns),
+            'colours' => array_map(self::colour(...), $result->colours),
+            'clear_ml' => $result->clearMl(),
+            'swatches' => array_map(static fn (Swatch $swatch): array => [
+                'colour' => $swatch->share->cup->name,
+                'coat' => $swatch->coat->case->coat->id,
+                'ground' => $swatch->ground->colour(),
+                'seen' => $swatch->seen->colour(),
+            ], $result->swatches),
             'advice' => self::advice($result->advice),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function colour(ColourShare $share): array
+    {
+        return [
+            'name' => $share->cup->name,
+            'recipe' => $share->cup->recipeId,
+            'resin_ml' => $share->resinMl,
+            'residue_ml' => $share->residueMl,
+            'small_cups' => $share->cup->smallCups,
+            'small_cup_ml' => $share->smallCupMl,
+            'reserve_ml' => $share->reserveMl,
+            'colourant_pct' => $share->colourantPct(),
+            'watery_pct' => $share->wateryPct(),
+            'filler_pct' => $share->fillerPct(),
+            'stir_again' => $share->isStirredAgain(),
+            'oil' => $share->hasOil(),
+            'doses' => array_map(static fn (Dose $dose): array => [
+                'colourant' => $dose->colourant->id,
+                'name' => $dose->colourant->name,
+                'amount' => $dose->amount,
+                'unit' => $dose->unit->value,
+                'ml' => $dose->ml(),
+                'g' => $dose->grams(),
+            ], $share->doses),
         ];
     }
 

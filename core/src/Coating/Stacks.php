@@ -33,13 +33,15 @@ final class Stacks
         $layer = $this->layerOf($coat, $layers);
         $below = array_merge(...array_slice($layers, 0, $layer - 1));
         $last = $layers === [] ? [] : $layers[count($layers) - 1];
+        $under = ($below === [] ? null : $below[count($below) - 1]) ?? ($layer > 1 ? $last[0] ?? null : null);
 
         return new Ground(
             $layer === 1,
             $layer,
             array_sum(array_map(static fn (CoatCase $case): float => $case->meanOnPieceMm() ?? 0.0, $below)),
             array_sum(array_map(static fn (CoatCase $case): float => $case->sized->filmMl, array_merge(...$layers))),
-            ($below === [] ? null : $below[count($below) - 1]->coat) ?? ($layer > 1 && $last !== [] ? $last[0]->coat : null),
+            $under?->coat,
+            $under?->isOilFilm() ?? false,
         );
     }
 

@@ -17,6 +17,8 @@ final readonly class Batch
      * @param  Container  $cup  that it is mixed and stands in
      * @param  Sourced|null  $emptiedMin  after the mixing; null for as long as the hands need
      * @param  Sourced|null  $step  graduation in ml or resolution in g
+     * @param  list<ColourCup>  $colours  that it is split into; what they leave stays clear
+     * @param  string|null  $vesselId  of its cup, where that is one of the plan's vessels
      */
     public function __construct(
         public string $id,
@@ -29,6 +31,16 @@ final readonly class Batch
         public ?Sourced $emptiedMin = null,
         public ?MeasuredBy $measuredBy = null,
         public ?Sourced $step = null,
+        public array $colours = [],
+        public ?string $vesselId = null,
     ) {
+    }
+
+    /** @return list<ColourCup> that are poured on a coat */
+    public function coloursOf(string $coatId): array
+    {
+        return in_array($coatId, $this->coatIds, true)
+            ? array_values(array_filter($this->colours, static fn (ColourCup $cup): bool => $cup->isFor($coatId)))
+            : [];
     }
 }

@@ -20,22 +20,29 @@ final readonly class BatchReader
     /**
      * @param  array<string, Coat>  $coats
      * @param  array<string, Piece>  $pieces
-     * @param  array<string, Vessel>  $vessels
+     * @param  array<string, VesselSheet>  $vessels
      */
     public function __construct(
         private array $coats,
         private array $pieces,
         private array $vessels,
+        private ColourReader $colours,
     ) {
     }
 
-    public static function vessel(Node $node): ?Vessel
+    public static function vessel(Node $node): ?VesselSheet
     {
         $mm = static fn (string $field): float => $node->number($field, 0.1, 10_000, 'mm')->value;
-        $node->optionalNumber('graduation_ml', 0.01, 10_000, 'ml');
-        $node->optionalNumber('weight_g', 0, 100_000, 'g');
+        $id = $node->text('id');
         try {
-            return Vessel::of($mm('bottom_mm'), $mm('top_mm'), $mm('height_mm'), $node->numberOr('floor_radius_mm', 0, 0, 10_000, 'mm')->value);
+            return new VesselSheet(
+                $id,
+                $node->textOr('name', $id),
+                Vessel::of($mm('bottom_mm'), $mm('top_mm'), $mm('height_mm'), $node->numberOr('floor_radius_mm', 0, 0, 10_000, 'mm')->value),
+                $node->optionalNumber('graduation_ml', 0.01, 10_000, 'ml')?->value,
+                $node->optionalNumber('weight_g', 0, 100_000, 'g')?->value,
+                $node->has('material') ? $node->text('material') : null,
+            );
         } catch (VesselException $exception) {
             $node->fault('floor_radius_mm', $exception->getMessage());
 
@@ -58,12 +65,14 @@ final readonly class BatchReader
             $coats,
             $this->counts($node, $coats),
             $node->wholeOr('cups', 1, 1, self::MOST_CUPS),
-            $vessel ?? ($diameter === null ? new UnknownCup : new StraightCup($diameter->value)),
+            $vessel->shape ?? ($diameter === null ? new UnknownCup : new StraightCup($diameter->value)),
             $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
             $node->optionalNumber('mixed_at_c', -10, 70, '°C'),
             $node->optionalNumber('emptied_min', 0, 10_000, 'min'),
             $by,
             $step,
+            $this->colours->cups($node, $coats),
+            $vessel?->id,
         );
     }
 

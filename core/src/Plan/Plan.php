@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Colour\Colourant;
+use OpenGlaze\Core\Colour\Recipe;
+
 /** A studio's plan: everything that is needed to compute its coats. */
 final readonly class Plan
 {
@@ -12,6 +15,9 @@ final readonly class Plan
      * @param  array<string, Piece>  $pieces  by id
      * @param  list<Coat>  $coats  in the order in which they are laid
      * @param  list<Batch>  $batches
+     * @param  array<string, VesselSheet>  $vessels  by id
+     * @param  array<string, Colourant>  $colourants  by id
+     * @param  array<string, Recipe>  $recipes  by id
      */
     public function __construct(
         public Studio $studio,
@@ -19,6 +25,24 @@ final readonly class Plan
         public array $pieces,
         public array $coats,
         public array $batches = [],
+        public array $vessels = [],
+        public array $colourants = [],
+        public array $recipes = [],
     ) {
+    }
+
+    /** @return list<Colourant> what is stirred into the resin of a coat, by the batches that it is poured from */
+    public function colourantsIn(string $coatId): array
+    {
+        $found = [];
+        foreach ($this->batches as $batch) {
+            foreach ($batch->coloursOf($coatId) as $cup) {
+                foreach ($cup->doses as $dose) {
+                    $found[$dose->colourant->id] = $dose->colourant;
+                }
+            }
+        }
+
+        return array_values($found);
     }
 }

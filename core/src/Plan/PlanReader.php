@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
-use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Colour\Colourant;
+use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Quantity\Origin;
 use stdClass;
 
@@ -34,10 +35,12 @@ final class PlanReader
         $pieces = $this->byId($root->objects('pieces', self::MOST_ENTRIES), (new PieceReader)->read(...));
         $coats = $this->byId($root->objects('coats', self::MOST_ENTRIES), (new CoatReader($pieces, $resins, $studio))->read(...));
         $vessels = $this->byId($root->objects('vessels', self::MOST_ENTRIES), BatchReader::vessel(...));
-        $batches = $this->byId($root->objects('batches', self::MOST_ENTRIES), (new BatchReader($coats, $pieces, $vessels))->read(...));
+        $colourants = $this->byId($root->objects('colourants', self::MOST_ENTRIES), static fn (Node $node): Colourant => ColourReader::colourant($node, $studio));
+        $recipes = $this->byId($root->objects('recipes', self::MOST_ENTRIES), (new ColourReader($colourants))->recipe(...));
+        $batches = $this->byId($root->objects('batches', self::MOST_ENTRIES), (new BatchReader($coats, $pieces, $vessels, new ColourReader($colourants, $recipes)))->read(...));
         $faults->throwIfAny();
 
-        return new Plan($studio, $resins, $pieces, array_values($coats), array_values($batches));
+        return new Plan($studio, $resins, $pieces, array_values($coats), array_values($batches), $vessels, $colourants, $recipes);
     }
 
     private function readHead(Node $root): void
@@ -53,7 +56,7 @@ final class PlanReader
     }
 
     /**
-     * @template T of ResinSheet|Piece|Coat|Vessel|Batch
+     * @template T of ResinSheet|Piece|Coat|VesselSheet|Colourant|Recipe|Batch
      *
      * @param  list<Node>  $nodes
      * @param  callable(Node): (T|null)  $read

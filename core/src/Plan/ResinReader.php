@@ -62,6 +62,10 @@ final class ResinReader
             $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
             $node->numberOr('ratio_tolerance_pct', 5, 0.01, 100, '%'),
             $node->optionalNumber('min_batch_ml', 0.1, 1_000_000, 'ml'),
+            $node->numberOr('colourant_limit_pct', 6, 0.01, 100, '%'),
+            $node->numberOr('watery_limit_pct', 3, 0.01, 100, '%'),
+            $node->optionalNumber('filler_limit_pct', 0.01, 100, '%'),
+            $node->choice('pour_first', PartName::class, PartName::A) ?? PartName::A,
         );
     }
 

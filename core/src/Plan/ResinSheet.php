@@ -52,6 +52,10 @@ final readonly class ResinSheet
         public Sourced $shrinkagePct,
         public Sourced $ratioTolerancePct,
         public ?Sourced $minBatchMl,
+        public Sourced $colourantLimitPct,
+        public Sourced $wateryLimitPct,
+        public ?Sourced $fillerLimitPct,
+        public PartName $firstPart,
     ) {
     }
 

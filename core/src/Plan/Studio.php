@@ -28,6 +28,8 @@ final readonly class Studio
         public Sourced $residueFilmMm,
         public Sourced $activationKjMol,
         public Sourced $flowActivationKjMol,
+        public Sourced $dropMl,
+        public Sourced $dipMl,
     ) {
     }
 }

@@ -34,6 +34,8 @@ final class StudioReader
             $node->numberOr('residue_film_mm', Residue::FILM_MM, 0.01, 5, 'mm'),
             $node->numberOr('activation_kj_mol', 55, 1, 300, 'kJ/mol'),
             $node->numberOr('flow_activation_kj_mol', 65, 1, 300, 'kJ/mol'),
+            $node->numberOr('drop_ml', 0.05, 0.001, 1, 'ml'),
+            $node->numberOr('dip_ml', 0.01, 0.001, 1, 'ml'),
         );
     }
 

@@ -28,7 +28,7 @@ final class BelowSteps implements StepSource
         }
 
         return [...$steps, ...match (true) {
-            $coat->afterOil => [
+            $case->isAfterOil() => [
                 PlannedStep::before('degrease', 'Wipe the oil off', 'Let it harden first. Then wipe, sand, and wash with alcohol until no trace smears; all of it gone before any heat. Sides and bench too.', Caution::Solvent),
                 $this->sand(),
             ],

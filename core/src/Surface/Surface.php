@@ -41,6 +41,22 @@ enum Surface: string
         };
     }
 
+    /** As it usually looks before it is coated, #rrggbb; an estimate. */
+    public function colour(): string
+    {
+        return match ($this) {
+            self::RawPly, self::RawWood => '#d8b98a',
+            self::RawMdf => '#b08d62',
+            self::PrimedCanvas, self::UnsealedPaper, self::GlazedTile, self::Sealed => '#f1efe9',
+            self::Fabric => '#e4ded2',
+            self::UnglazedCeramic => '#c98a5e',
+            self::Slate => '#3f464b',
+            self::PrintedPlastic => '#e8e8e6',
+            self::Metal => '#a9adb0',
+            self::CuredResin => '#e9e4d8',
+        };
+    }
+
     /** Whether a moving flame above it does no harm. */
     public function toleratesHeat(): bool
     {

@@ -71,8 +71,11 @@ final class Plans
           "vessels": [ { "id": "jug", "bottom_mm": 90, "top_mm": 110, "height_mm": 190, "floor_radius_mm": 10, "weight_g": 48.5 } ],
           "batches": [
             { "id": "b1", "coats": ["flood", "c1"], "vessel": "jug", "mixed_at_c": 24, "emptied_min": 15, "measure": { "by": "scale", "resolution_g": 0.1 } },
-            { "id": "b2", "coats": ["c8"], "counts": { "c8": 20 }, "cups": 2, "cup_diameter_mm": 60, "residue_ml_per_cup": 1, "measure": { "by": "one_cup", "graduation_ml": 5 } }
-          ]
+            { "id": "b2", "coats": ["c8"], "counts": { "c8": 20 }, "cups": 2, "cup_diameter_mm": 60, "residue_ml_per_cup": 1, "measure": { "by": "one_cup", "graduation_ml": 5 } ,
+              "colours": [ { "recipe": "dusk", "share_pct": 40, "small_cups": 3, "reserve_pct": 10 }, { "name": "clear drops", "ml": 4, "doses": [ { "colourant": "shine", "scoops": 2 } ], "coats": ["c8"] } ] }
+          ],
+          "colourants": [ { "id": "dusk-paste", "form": "paste", "density_g_ml": 1.4, "flammable": "no", "colour": "#223366", "limit_pct": 8 }, { "id": "shine", "form": "powder", "scoop_ml": 0.1, "finish": "metallic" } ],
+          "recipes": [ { "id": "dusk", "per_ml": 100, "doses": [ { "colourant": "dusk-paste", "drops": 12 } ] } ]
         }
         JSON;
         /** @var stdClass $more */
@@ -80,7 +83,9 @@ final class Plans
         foreach (['resins', 'pieces', 'coats'] as $list) {
             $plan->{$list} = [...$plan->{$list}, ...$more->{$list}];
         }
-        [$plan->vessels, $plan->batches] = [$more->vessels, $more->batches];
+        foreach (['vessels', 'colourants', 'recipes', 'batches'] as $list) {
+            $plan->{$list} = $more->{$list};
+        }
 
         return $plan;
     }

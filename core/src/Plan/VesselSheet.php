@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Plan;
+
+use OpenGlaze\Core\Measuring\Vessel;
+
+/** A cup, jug or dish of the studio. */
+final readonly class VesselSheet
+{
+    /**
+     * @param  float|null  $graduationMl  between its marks; null where it has none
+     * @param  float|null  $weightG  empty
+     * @param  string|null  $material  silicone, plastic, paper, glass, metal, or in words
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Vessel $shape,
+        public ?float $graduationMl,
+        public ?float $weightG,
+        public ?string $material,
+    ) {
+    }
+
+    /** What becomes of it after the pour, in a short sentence; null when nothing is known of it. */
+    public function afterwards(): ?string
+    {
+        return match ($this->material) {
+            'silicone', 'flexible' => 'Out of use until the rest has hardened in it: then peel it out.',
+            'glass' => 'A glass is lost: what hardens in it stays.',
+            'paper' => 'Used once: let the rest harden in it, then bin it.',
+            'plastic', 'metal' => 'Wipe it out before it sets, or let the rest harden and break it out.',
+            default => null,
+        };
+    }
+}
