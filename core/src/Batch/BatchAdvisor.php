@@ -107,9 +107,10 @@ final class BatchAdvisor
         $total = $result->mix->totalMl();
 
         return $least === null || $total >= $least ? [] : [Advice::note('under_min_batch', Topic::Sheet, sprintf(
-            'Mix %s ml, the smallest batch of its maker, and keep spares ready for %s ml.',
+            'Mix %s ml, the smallest batch of its maker, and keep spares ready for %s ml%s.',
             Wording::number($least, 0),
             Wording::number($least - $total, 0),
+            ($spares = Spares::words($result, $least - $total)) === null ? '' : ', that is '.$spares,
         ))];
     }
 }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Heat\Curing;
-use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\HeatRun;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
@@ -30,9 +28,6 @@ use OpenGlaze\Core\Quantity\Wording;
  */
 final readonly class BatchPlanner
 {
-    /** Followed at most so many times as long as its own heat lasts. */
-    private const MOST_DOUBLINGS = 12;
-
     public function __construct(private Wording $wording = new Wording)
     {
     }
@@ -88,7 +83,8 @@ final readonly class BatchPlanner
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->emptiedMin->value ?? $hands;
-        $run = $case->curing === null ? null : $this->run($case->curing, $studio, $batch, $mix, $case->liquid->densityKgM3, max($emptied, $hands));
+        $standing = $case->curing === null ? null : Standing::of($case->curing, $mix->totalMl(), $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
+        $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(
             $batch,
@@ -99,7 +95,7 @@ final readonly class BatchPlanner
             self::turns($shares, $run, $colouring),
             $run,
             $case->curing?->heatKjKg,
-            $run?->minutesToAge($case->resin->openMin->value),
+            $standing?->potLifeMin,
             $emptied,
             self::ratioError($batch, $mix),
             $colours,
@@ -152,20 +148,6 @@ final readonly class BatchPlanner
         return $swatches;
     }
 
-    /** Follows it past the open time, past the time when it is emptied, and past its peak. */
-    private function run(Curing $curing, Studio $studio, Batch $batch, Portions $mix, float $densityKgM3, float $untilMin): HeatRun
-    {
-        $volume = $mix->totalMl();
-        $start = $batch->mixedAtC->value ?? $studio->temperatures->at(0.0);
-        $follow = static fn (?float $untilAge): HeatRun => Heating::inCup($curing, $volume, $densityKgM3, $batch->cup, $studio->temperatures, $start, $studio->heatLossWM2K->value, $untilAge);
-        $run = $follow(null);
-        for ($i = 0; $i < self::MOST_DOUBLINGS && ($run->minutesToAge($curing->kinetics->openMin) === null || $run->ageAt($untilMin) === null); $i++) {
-            $run = $follow(max($curing->kinetics->openMin, 2 * $run->ages[count($run->ages) - 1]));
-        }
-
-        return $run;
-    }
-
     /**
      * @param  non-empty-list<Share>  $shares
      * @return non-empty-list<Turn>
@@ -176,7 +158,7 @@ final readonly class BatchPlanner
         $from = $fromMin;
         foreach ($shares as $share) {
             $to = $from + $share->layingMin;
-            $turns[] = new Turn($share->coat, $share->count, $from, $to, $run?->ageAt($to));
+            $turns[] = new Turn($share->coat, $share->count, $from, $to, $share->pouredMl, $run?->ageAt($to));
             $from = $to;
         }
 

@@ -15,6 +15,8 @@ final readonly class Turn
         public int $count,
         public float $fromMin,
         public float $toMin,
+        /** what leaves the cup for it, ml */
+        public float $pouredMl,
         /** age of the mix when its last piece is spread, in min at the reference temperature; null when it cannot be told */
         public ?float $ageMin,
     ) {

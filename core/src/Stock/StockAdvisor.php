@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Stock;
+
+use DateTimeImmutable;
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Topic;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** Whether what is on the shelf does for a batch: dates, lots, amounts. */
+final class StockAdvisor
+{
+    /**
+     * @param  list<Lot>  $lots  of the batch's resin, those that it is to be poured from; none when nobody keeps them
+     * @return list<Advice>
+     */
+    public static function advise(BatchResult $result, array $lots, DateTimeImmutable $today): array
+    {
+        $advice = [];
+        foreach ($lots as $lot) {
+            if ($lot->isPast($today)) {
+                $advice[] = Advice::caution('lot_past_date', Topic::Sheet, sprintf('Try a little of lot %s on a board first: it was good until %s.', $lot->name, $lot->bestBefore?->format('j F Y')));
+            }
+        }
+        if (count($lots) > 1) {
+            $advice[] = Advice::caution('two_lots', Topic::Sheet, sprintf('Finish one lot before the other: %s in one cup may differ in colour and speed.', implode(' and ', array_map(static fn (Lot $lot): string => $lot->name, $lots))));
+        }
+        $share = self::shareAtHand($result, $lots);
+
+        return $share === null || $share >= 1 ? $advice : [...$advice, self::short($result, $share)];
+    }
+
+    /**
+     * How much of the batch the lots make, by the part that runs out first; null when what is left is not known.
+     *
+     * @param  list<Lot>  $lots
+     */
+    public static function shareAtHand(BatchResult $result, array $lots): ?float
+    {
+        $shares = [];
+        foreach ([[$result->mix->aMl, static fn (Lot $lot): ?float => $lot->leftAMl], [$result->mix->bMl, static fn (Lot $lot): ?float => $lot->leftBMl]] as [$needed, $left]) {
+            $known = array_filter(array_map($left, $lots), static fn (?float $ml): bool => $ml !== null);
+            if ($lots !== [] && count($known) === count($lots)) {
+                $shares[] = array_sum($known) / $needed;
+            }
+        }
+
+        return $shares === [] ? null : min($shares);
+    }
+
+    private static function short(BatchResult $result, float $share): Advice
+    {
+        $left = $share * ($result->mix->totalMl());
+        $could = [];
+        foreach ($result->turns as $turn) {
+            $each = self::eachMl($result, $turn);
+            $count = min($turn->count, (int) floor($left / $each + 1e-9));
+            $left -= $count * $each;
+            $could[] = sprintf('%d of %d %s', $count, $turn->count, $turn->coat->case->piece->name);
+        }
+
+        return Advice::caution('short_on_shelf', Topic::Sheet, sprintf(
+            'The shelf has enough for %s of the %s ml: it would coat %s.',
+            Wording::number($share * $result->mix->totalMl(), 0).' ml', Wording::number($result->mix->totalMl(), 0), implode(', ', $could),
+        ));
+    }
+
+    /** What one piece takes of the mix, its share of what the cup keeps and of the margin with it, ml. */
+    private static function eachMl(BatchResult $result, Turn $turn): float
+    {
+        $all = array_sum(array_map(static fn (Turn $one): float => $one->pouredMl, $result->turns));
+
+        return $turn->pouredMl / $turn->count * $result->mix->totalMl() / $all;
+    }
+}
