@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\CoatController;
+use App\Http\Controllers\EveningController;
+use App\Http\Controllers\MixingController;
 use App\Http\Controllers\NowController;
 use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PourController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StudioController;
 use Illuminate\Support\Facades\Route;
@@ -46,6 +49,28 @@ Route::post('/coats/{coat}/restore', [StackController::class, 'restore'])->withT
 
 Route::post('/coats/{coat}/pours', [PourController::class, 'start']);
 
+Route::get('/evening', [EveningController::class, 'own']);
+Route::get('/plans/{plan}/evening', [EveningController::class, 'show'])->name('evening');
+Route::put('/plans/{plan}/evening', [EveningController::class, 'update']);
+Route::post('/plans/{plan}/evening/live', [EveningController::class, 'live']);
+Route::post('/plans/{plan}/evening/move', [EveningController::class, 'move']);
+Route::post('/plans/{plan}/evening/propose', [EveningController::class, 'propose']);
+Route::get('/plans/{plan}/evening/sheet', [EveningController::class, 'sheet'])->name('evening.sheet');
+Route::get('/plans/{plan}/batches/{batch}', [EveningController::class, 'batch'])->name('batches.show');
+Route::post('/plans/{plan}/batches/{batch}/bath', [EveningController::class, 'bath']);
+Route::post('/plans/{plan}/batches/{batch}/mixings', [MixingController::class, 'begin']);
+
+Route::get('/mixings/{mixing}', [MixingController::class, 'show'])->name('mixings.show');
+Route::post('/mixings/{mixing}/readings', [MixingController::class, 'weigh']);
+Route::delete('/mixings/{mixing}/readings', [MixingController::class, 'takeBack']);
+Route::post('/mixings/{mixing}/turned', [MixingController::class, 'turnParts']);
+Route::post('/mixings/{mixing}/stirring', [MixingController::class, 'stir']);
+Route::post('/mixings/{mixing}/mixed', [MixingController::class, 'mixed']);
+Route::post('/mixings/{mixing}/pours', [MixingController::class, 'pour']);
+Route::get('/scale', [MixingController::class, 'scale']);
+Route::post('/scale/zero', [MixingController::class, 'zero']);
+Route::post('/scale/hand', [MixingController::class, 'hand']);
+
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);
 Route::get('/pours/{pour}/trace/{figure}', [PourController::class, 'trace']);
@@ -59,7 +84,20 @@ Route::get('/photos/{name}', [PourController::class, 'photo'])->where('name', '[
 
 Route::get('/studio', [StudioController::class, 'show'])->name('studio');
 Route::put('/studio', [StudioController::class, 'update']);
-Route::get('/shelf', [StudioController::class, 'shelf'])->name('shelf');
+Route::get('/shelf', [ShelfController::class, 'show'])->name('shelf');
+Route::post('/shelf/check', [ShelfController::class, 'check']);
+Route::post('/shelf/resins', [ShelfController::class, 'addResin']);
+Route::put('/shelf/resins/{resin}', [ShelfController::class, 'changeResin']);
+Route::delete('/shelf/resins/{resin}', [ShelfController::class, 'takeResinAway']);
+Route::post('/shelf/resins/{resin}/restore', [ShelfController::class, 'restoreResin'])->withTrashed();
+Route::post('/shelf/resins/{resin}/lots', [ShelfController::class, 'addLot']);
+Route::put('/shelf/lots/{lot}', [ShelfController::class, 'changeLot']);
+Route::delete('/shelf/lots/{lot}', [ShelfController::class, 'takeLotAway']);
+Route::post('/shelf/lots/{lot}/restore', [ShelfController::class, 'restoreLot'])->withTrashed();
+Route::post('/shelf/{list}', [ShelfController::class, 'addSupply'])->whereIn('list', ['vessels', 'colourants', 'recipes']);
+Route::put('/shelf/supplies/{supply}', [ShelfController::class, 'changeSupply']);
+Route::delete('/shelf/supplies/{supply}', [ShelfController::class, 'takeSupplyAway']);
+Route::post('/shelf/supplies/{supply}/restore', [ShelfController::class, 'restoreSupply'])->withTrashed();
 Route::get('/swatches', [StudioController::class, 'swatches'])->name('swatches');
 
 Route::post('/plans', [PlanController::class, 'import']);

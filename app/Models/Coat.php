@@ -35,7 +35,7 @@ final class Coat extends Model
     /** @return BelongsTo<Resin, $this> */
     public function resin(): BelongsTo
     {
-        return $this->belongsTo(Resin::class);
+        return $this->belongsTo(Resin::class)->withTrashed();
     }
 
     public function kind(): string

@@ -16,6 +16,7 @@ use stdClass;
  * @property int $id
  * @property int|null $piece_id
  * @property int|null $coat_id
+ * @property int|null $mixing_id
  * @property string $title
  * @property stdClass $plan
  * @property stdClass $result
@@ -29,6 +30,7 @@ use stdClass;
  * @property string|null $note
  * @property string|null $photo
  * @property Piece|null $piece
+ * @property Mixing|null $mixing
  */
 final class Pour extends Model
 {
@@ -49,6 +51,12 @@ final class Pour extends Model
     public function acts(): HasMany
     {
         return $this->hasMany(PourAct::class)->orderBy('position');
+    }
+
+    /** @return BelongsTo<Mixing, $this> */
+    public function mixing(): BelongsTo
+    {
+        return $this->belongsTo(Mixing::class);
     }
 
     /** @return BelongsTo<Piece, $this> */

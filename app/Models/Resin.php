@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use stdClass;
 
 /**
@@ -19,6 +21,8 @@ use stdClass;
  */
 final class Resin extends Model
 {
+    use SoftDeletes;
+
     protected $casts = ['sheet' => JsonObject::class];
 
     /**
@@ -31,6 +35,12 @@ final class Resin extends Model
         return self::query()
             ->where(fn (Builder $query) => $query->whereNull('plan_id')->orWhere('plan_id', $plan->id))
             ->orderBy('position');
+    }
+
+    /** @return HasMany<Lot, $this> the bottles that are opened first come first */
+    public function lots(): HasMany
+    {
+        return $this->hasMany(Lot::class)->orderByRaw('opened_on is null')->orderBy('opened_on')->orderBy('id');
     }
 
     public function name(): string

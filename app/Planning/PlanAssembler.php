@@ -8,7 +8,6 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Resin;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Plan\PlanReader;
@@ -21,7 +20,7 @@ final class PlanAssembler
     public function whole(Plan $plan): stdClass
     {
         $coats = $plan->coats()->with(['piece', 'resin'])->get()->reject(fn (Coat $coat): bool => $coat->piece->trashed());
-        $resins = Resin::query()
+        $resins = Resin::withTrashed()
             ->whereIn('id', $coats->pluck('resin_id'))
             ->orWhere('plan_id', $plan->id)
             ->orderByRaw('plan_id is null')->orderBy('position')->get();
@@ -30,32 +29,10 @@ final class PlanAssembler
         $this->fill($document, 'resins', $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all());
         $this->fill($document, 'pieces', $plan->pieces()->get()->map(fn (Piece $piece): stdClass => $piece->spec)->all());
         $this->fill($document, 'coats', $coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all());
-        $this->keepBatchesOf($document, $coats->pluck('key')->all());
+        BatchEntries::keepOf($document, array_values($coats->map(fn (Coat $coat): string => $coat->key)->all()));
+        BatchEntries::addFromShelf($document);
 
         return $document;
-    }
-
-    /**
-     * A batch goes on without the coats that were taken away, and goes with its last one.
-     *
-     * @param  array<mixed>  $keys
-     */
-    private function keepBatchesOf(stdClass $document, array $keys): void
-    {
-        $batches = Dig::objects($document, 'batches');
-        if ($batches === []) {
-            return;
-        }
-        foreach ($batches as $batch) {
-            $coats = Dig::value($batch, 'coats');
-            $batch->coats = array_values(array_filter(is_array($coats) ? $coats : [], static fn (mixed $id): bool => in_array($id, $keys, true)));
-            foreach (array_keys((array) Dig::value($batch, 'counts')) as $id) {
-                if (! in_array($id, $batch->coats, true)) {
-                    unset($batch->counts->{$id});
-                }
-            }
-        }
-        $document->batches = array_values(array_filter($batches, static fn (stdClass $batch): bool => $batch->coats !== []));
     }
 
     /** One coat with its piece, its resin, its room, and the coats below it. */
@@ -79,6 +56,30 @@ final class PlanAssembler
         $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
         $document->pieces = [$piece->spec];
         $document->coats = array_map(fn (Coat $coat): stdClass => $this->coat($coat, $ids), $coats);
+        BatchEntries::addOf($document, $piece->plan, array_map(static fn (Coat $coat): string => $coat->key, $coats));
+
+        return $document;
+    }
+
+    /**
+     * Some batches with their coats, and all that lies below these.
+     *
+     * @param  list<stdClass>  $batches  as the plan file writes them
+     * @param  list<string>  $more  keys of coats besides theirs
+     */
+    public function evening(Plan $plan, array $batches, array $more = []): stdClass
+    {
+        $keys = array_merge($more, ...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? $batch->coats : [], $batches));
+        $pieces = $plan->coats()->whereIn('key', array_filter($keys, is_string(...)))->pluck('piece_id')->unique();
+        $coats = $plan->coats()->with(['piece', 'resin'])->whereIn('piece_id', $pieces)->get()->reject(fn (Coat $coat): bool => $coat->piece->trashed())->values();
+        $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
+        $ids = $this->ids($resins);
+        $document = $this->bare($plan);
+        $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
+        $document->pieces = $coats->map(fn (Coat $coat): stdClass => $coat->piece->spec)->unique(fn (stdClass $piece): mixed => $piece->id ?? null)->values()->all();
+        $document->coats = $coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all();
+        $document->batches = array_map(Json::copy(...), $batches);
+        BatchEntries::addSupplies($document, $plan);
 
         return $document;
     }

@@ -24,16 +24,19 @@ final readonly class TypedFields
         'outline.holes.*.diameter_mm', 'outline.holes.*.width_mm', 'outline.holes.*.height_mm', 'outline.holes.*.x_mm', 'outline.holes.*.y_mm',
         'size_by.thickness_mm', 'size_by.total_depth_mm', 'size_by.rest_leaving_mm', 'edge_film_mm', 'mark_mm', 'relief_mm',
         'zone.width_mm', 'zone.height_mm', 'zone.diameter_mm', 'zone.x_mm', 'zone.y_mm',
-        'inclusions.*.bottom_mm', 'inclusions.*.height_mm',
+        'inclusions.*.bottom_mm', 'inclusions.*.height_mm', 'batches.*.cup_diameter_mm',
     ];
 
     private const NUMBERS = [
         'quantity', 'cups', 'runoff_pct', 'humidity_pct', 'slope_mm_per_m', 'margin_pct', 'residue_ml_per_cup', 'texture', 'coverage_pct', 'soak_ml_m2',
         'size_by.edge_angle_deg', 'zone.share_pct', 'inclusions.*.count', 'parts.*.share_pct', 'measure.water_g',
+        'batches.*.emptied_min', 'batches.*.cups', 'batches.*.measure.graduation_ml', 'batches.*.measure.resolution_g',
+        'batches.*.colours.*.share_pct', 'batches.*.colours.*.small_cups', 'batches.*.colours.*.reserve_pct', 'batches.*.colours.*.per_ml',
+        'batches.*.colours.*.doses.*.ml', 'batches.*.colours.*.doses.*.g', 'batches.*.colours.*.doses.*.drops', 'batches.*.colours.*.doses.*.dips', 'batches.*.colours.*.doses.*.scoops',
     ];
 
     /** Amounts that are fluid ounces for who reads imperial units. */
-    private const VOLUMES = ['size_by.ml_per_piece', 'size_by.rest_leaving_ml', 'measure.each_ml', 'inclusions.*.volume_ml', 'inclusions.*.bulk_ml', 'displaced_ml'];
+    private const VOLUMES = ['size_by.ml_per_piece', 'size_by.rest_leaving_ml', 'measure.each_ml', 'inclusions.*.volume_ml', 'inclusions.*.bulk_ml', 'displaced_ml', 'batches.*.colours.*.ml'];
 
     /** Ml a cm², or a square inch for who reads imperial units. */
     private const SPREADS = ['size_by.ml_per_cm2'];
@@ -41,18 +44,47 @@ final readonly class TypedFields
     /** Several lengths, with × or a semicolon between them. */
     private const SIZES = ['inclusions.*.size_mm', 'measure.ellipsoid_mm'];
 
-    private const TEMPERATURES = ['temperature_c'];
+    private const TEMPERATURES = ['temperature_c', 'batches.*.mixed_at_c'];
 
     public function __construct(private UnitSystem $units)
     {
     }
 
+    /** Lengths and temperatures of sheets on the shelf; every other text that is a number there is one. */
+    private const SHEET_LENGTHS = ['bottom_mm', 'top_mm', 'height_mm', 'floor_radius_mm', 'max_pour_mm', 'catalyst.*.depth_mm'];
+
+    private const SHEET_TEMPERATURES = ['viscosity_at_c', 'reference_c', 'min_room_c', 'max_room_c'];
+
+    private const SHEET_VOLUMES = ['left_a_ml', 'left_b_ml', 'bought_ml', 'min_batch_ml', 'graduation_ml'];
+
+    private const SHEET_NUMBERS = [
+        'ratio.a', 'ratio.b', 'catalyst.*.pct', 'density_a_g_ml', 'density_b_g_ml', 'density_g_ml', 'viscosity_pa_s', 'surface_tension_n_m', 'open_min', 'pot_life_min', 'pot_life_mass_g',
+        'recoat_from_h', 'recoat_to_h', 'sand_from_h', 'handle_h', 'full_cure_h', 'mix_min', 'colourant_limit_pct', 'watery_limit_pct', 'filler_limit_pct', 'ratio_tolerance_pct',
+        'max_humidity_pct', 'heat_kj_kg', 'heat_capacity_j_kg_k', 'activation_kj_mol', 'flow_activation_kj_mol', 'shrinkage_pct', 'limit_pct', 'drop_ml', 'dip_ml', 'scoop_ml',
+        'weight_g', 'price', 'per_ml', 'doses.*.ml', 'doses.*.g', 'doses.*.drops', 'doses.*.dips', 'doses.*.scoops',
+    ];
+
+    /** @throws FieldException with a sentence for each field that cannot be read */
+    public function readSheet(stdClass $typed): stdClass
+    {
+        return $this->readAll($typed, '', ['length' => self::SHEET_LENGTHS, 'number' => self::SHEET_NUMBERS, 'volume' => self::SHEET_VOLUMES, 'temperature' => self::SHEET_TEMPERATURES]);
+    }
+
     /** @throws FieldException with a sentence for each field that cannot be read */
     public function read(stdClass $typed, string $prefix): stdClass
     {
+        return $this->readAll($typed, $prefix, ['length' => self::LENGTHS, 'number' => self::NUMBERS, 'volume' => self::VOLUMES, 'spread' => self::SPREADS, 'size' => self::SIZES, 'temperature' => self::TEMPERATURES]);
+    }
+
+    /**
+     * @param  array<string, list<string>>  $kinds  paths of fields by what they hold
+     *
+     * @throws FieldException with a sentence for each field that cannot be read
+     */
+    private function readAll(stdClass $typed, string $prefix, array $kinds): stdClass
+    {
         $read = Json::copy($typed);
         $sentences = [];
-        $kinds = ['length' => self::LENGTHS, 'number' => self::NUMBERS, 'volume' => self::VOLUMES, 'spread' => self::SPREADS, 'size' => self::SIZES, 'temperature' => self::TEMPERATURES];
         foreach ($kinds as $kind => $paths) {
             foreach ($paths as $path) {
                 foreach (self::places($read, explode('.', $path)) as $place => [$holder, $field]) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
+use App\Mixing\MixingDesk;
 use App\Models\Coat;
+use App\Models\Mixing;
 use App\Models\Pour;
 use App\Models\PourAct;
 use App\PlanFile\Dig;
@@ -18,6 +20,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Run\Acts;
@@ -34,6 +37,7 @@ final readonly class PourDesk
     public function __construct(
         private PlanAssembler $assembler,
         private CoatDesk $coats,
+        private MixingDesk $mixings,
     ) {
     }
 
@@ -72,6 +76,39 @@ final readonly class PourDesk
         ]));
     }
 
+    /**
+     * Starts the clocks of all that is poured from a mixed batch, in their order; they began when it was mixed.
+     *
+     * @param  stdClass  $room  temperature_c, humidity_pct as measured now
+     * @return list<Pour>
+     *
+     * @throws FieldException when there is a stop and no reason is given, or it is poured already
+     */
+    public function startBatch(Mixing $mixing, BatchResult $batch, stdClass $room, ?string $overrideReason, UnitSystem $units): array
+    {
+        $mixedAt = $mixing->mixed_at ?? throw FieldException::at(['form' => 'Stir it first: the clock starts when it is mixed.']);
+        $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
+        if (trim((string) $overrideReason) === '' && $stops !== []) {
+            throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
+        }
+
+        return DB::transaction(function () use ($mixing, $mixedAt, $batch, $room, $overrideReason, $units): array {
+            if ($mixing->pours()->exists()) {
+                throw FieldException::at(['form' => 'This batch is being poured already.']);
+            }
+            $pours = [];
+            foreach ($batch->turns as $turn) {
+                $coat = Coat::query()->where('plan_id', $mixing->plan_id)->where('key', $turn->coat->case->coat->id)->firstOrFail();
+                $pour = $this->start($coat, $room, $overrideReason, $units);
+                $some = $turn->count < $turn->coat->case->piece->quantity ? sprintf(', %d of %d', $turn->count, $turn->coat->case->piece->quantity) : '';
+                $pour->update(['mixing_id' => $mixing->id, 'started_at' => $mixedAt, 'title' => $pour->title.$some]);
+                $pours[] = $pour;
+            }
+
+            return $pours;
+        });
+    }
+
     /** How many pours a coat has had: of a deep one, how many lifts. */
     public static function liftsPoured(Coat $coat): int
     {
@@ -88,7 +125,7 @@ final readonly class PourDesk
             }
             $pouredAt = self::between($pour->started_at, $at);
             $inCupMin = $pour->started_at->diffInMilliseconds($pouredAt) / 60_000;
-            $ageMin = $inCupMin * $this->coats->computeLast($pour->plan, $units)->film->rate;
+            $ageMin = $this->ageInCupMin($pour, $inCupMin, $units);
             $result = $this->coats->computeLast(self::aged($pour->plan, $ageMin), $units);
             $pour->update([
                 'poured_at' => $pouredAt,
@@ -101,6 +138,15 @@ final readonly class PourDesk
                 ]);
             }
         });
+    }
+
+    /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */
+    private function ageInCupMin(Pour $pour, float $inCupMin, UnitSystem $units): float
+    {
+        $mixing = $pour->mixing;
+        $age = $mixing === null ? null : $this->mixings->batch($mixing, $units)->run?->ageAt($inCupMin);
+
+        return $age ?? $inCupMin * $this->coats->computeLast($pour->plan, $units)->film->rate;
     }
 
     /** The pour computed again from its own copy, for its arithmetic. @throws FieldException */

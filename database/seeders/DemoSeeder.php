@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Mixing\EveningDesk;
 use App\Models\Coat;
+use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
+use App\Models\Supply;
+use App\Models\SupplyKind;
 use App\Photos\PhotoStore;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
@@ -36,6 +40,13 @@ final class DemoSeeder extends Seeder
         'casting' => ['{"name": "Moon casting", "kind": "casting", "outline": {"shape": "circle", "diameter_mm": 120}, "surface": "sealed", "quantity": 2, "recess_mm": 8, "face_down": true, "release": "wax mist"}', 3.0],
     ];
 
+    private const SHELF = __DIR__.'/../demo/shelf.json';
+
+    /** What lies below tonight's coats: it was poured yesterday. */
+    private const YESTERDAY = ['prints-seal', 'pendants-base'];
+
+    private const TONIGHT = ['prints-flood', 'tiles-base', 'spares-base', 'pendants-dome'];
+
     private const TEMPLATE = 'Our tiles';
 
     /** piece, days ago, °C, used beside planned, note */
@@ -56,6 +67,7 @@ final class DemoSeeder extends Seeder
         private readonly PourDesk $pours,
         private readonly PhotoStore $photos,
         private readonly RoomDesk $room,
+        private readonly EveningDesk $evenings,
     ) {
     }
 
@@ -75,6 +87,11 @@ final class DemoSeeder extends Seeder
         foreach (self::PAST as $index => [$key, $daysAgo, $celsius, $share, $note]) {
             $this->past($coats[$key], $daysAgo, $celsius, $share, $note, $index);
         }
+        $this->shelf();
+        foreach (Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', self::YESTERDAY)->get() as $coat) {
+            $this->yesterday($coat);
+        }
+        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT, UnitSystem::Metric)[0], UnitSystem::Metric);
         $this->running($coats['autumn'], minutesAgo: 9.0, done: 1);
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }
@@ -103,6 +120,40 @@ final class DemoSeeder extends Seeder
                 'spec' => $spec,
             ]);
         }
+    }
+
+    /** Vessels, colourants, recipes, and the bottles that are open. */
+    private function shelf(): void
+    {
+        $shelf = Json::object((string) file_get_contents(self::SHELF));
+        foreach (SupplyKind::cases() as $kind) {
+            foreach (Dig::objects($shelf, $kind->list()) as $position => $sheet) {
+                Supply::query()->create(['kind' => $kind, 'key' => $sheet->id, 'position' => $position, 'sheet' => $sheet]);
+            }
+        }
+        $today = CarbonImmutable::now()->startOfDay();
+        $day = static fn (?float $days): ?CarbonImmutable => $days === null ? null : $today->addDays((int) $days);
+        foreach (Dig::objects($shelf, 'lots') as $lot) {
+            $opened = Dig::float($lot, 'opened_days');
+            Lot::query()->create([
+                'resin_id' => Resin::query()->whereNull('plan_id')->where('key', Dig::text($lot, 'resin'))->firstOrFail()->id,
+                'name' => Dig::text($lot, 'name'),
+                'opened_on' => $day($opened === null ? null : -$opened),
+                'best_before' => $day(Dig::float($lot, 'best_days')),
+                'left_a_ml' => Dig::float($lot, 'left_a_ml'),
+                'left_b_ml' => Dig::float($lot, 'left_b_ml'),
+                'bought_ml' => Dig::float($lot, 'bought_ml'),
+                'price' => Dig::float($lot, 'price'),
+            ]);
+        }
+    }
+
+    private function yesterday(Coat $coat): void
+    {
+        $start = CarbonImmutable::now()->subHours(28);
+        $pour = $this->at($start, fn (): Pour => $this->pours->start($coat, (object) ['temperature_c' => 21, 'humidity_pct' => 50], null, UnitSystem::Metric));
+        $this->at($start->addMinutes(7), fn () => $this->pours->poured($pour, null, UnitSystem::Metric));
+        $this->at($start->addHours(3), fn () => $this->pours->finish($pour, new Used($this->share($pour, 'a_ml', 1.0), $this->share($pour, 'b_ml', 1.0)), null, null));
     }
 
     private function trial(Plan $plan, string $spec, float $mm): Coat

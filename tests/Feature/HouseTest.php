@@ -13,7 +13,7 @@ final class HouseTest extends TestCase
 
     public function test_the_application_under_http_knows_no_requests(): void
     {
-        foreach (['PlanFile', 'Planning', 'Pouring', 'Models', 'Database'] as $room) {
+        foreach (['PlanFile', 'Planning', 'Pouring', 'Mixing', 'Scale', 'Models', 'Database'] as $room) {
             $this->assertNothingUses('app/'.$room, '/use App\\\\Http|use Illuminate\\\\Http\\\\Request|use Inertia/');
         }
     }

@@ -7,8 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use App\Http\Person;
 use App\Models\Plan;
-use App\Models\Resin;
-use App\Planning\CoatAnswer;
 use App\Planning\RoomDesk;
 use App\Planning\RoomInForce;
 use App\Planning\TypedFields;
@@ -16,10 +14,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenGlaze\Core\Plan\ResinReader;
 use stdClass;
 
-/** The studio itself: its name, its room, its shelf, its signs. */
+/** The studio itself: its name, its room, its signs. */
 final readonly class StudioController
 {
     public function show(RoomDesk $desk): Response
@@ -44,19 +41,6 @@ final readonly class StudioController
         $desk->change(Plan::own(), is_string($name) ? $name : '', $room);
 
         return redirect()->route('studio')->with('said', 'Saved.');
-    }
-
-    public function shelf(): Response
-    {
-        return Inertia::render('Shelf', [
-            'resins' => Resin::query()->whereNull('plan_id')->orderBy('position')->get()
-                ->map(fn (Resin $resin): array => [
-                    'id' => $resin->id,
-                    'name' => $resin->name(),
-                    'sheet' => $resin->sheet,
-                    'phases' => CoatAnswer::phases((new ResinReader)->saved($resin->sheet)->labelPhases()),
-                ]),
-        ]);
     }
 
     public function swatches(): Response

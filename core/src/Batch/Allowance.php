@@ -52,6 +52,15 @@ final class Allowance
         return $fitting[0] ?? null;
     }
 
+    /** Where none lasts, the smallest that takes it at all with room to stir; null when there is none. */
+    public function takesIt(float $pouredMl): ?Vessel
+    {
+        $fitting = array_filter($this->vessels, fn (Vessel $vessel): bool => $this->minutesIn($vessel, $pouredMl) >= 0);
+        usort($fitting, static fn (Vessel $a, Vessel $b): int => $a->capacityMl() <=> $b->capacityMl());
+
+        return $fitting[0] ?? null;
+    }
+
     private function about(int $step): float
     {
         return $this->known[$step] ??= $this->longest(self::NEAR ** $step);

@@ -43,7 +43,7 @@ final class BatchAdvisor
         $ends = min($result->potLifeMin ?? INF, $hot ?? INF);
         if ($ends < $result->emptiedMin + self::CLOSE_MIN) {
             $text = sprintf(
-                'Mix less at once, or pour it into a wide dish: in this cup it is %s after %s, and is emptied after %s. An estimate.',
+                'Mix less at once, or use a dish: %s after %s, emptied after %s.',
                 $hot !== null && $hot <= $ends ? 'at '.$say->temperature(Heating::HOT_C) : 'past its pot life',
                 $say->minutes($ends),
                 $say->minutes($result->emptiedMin),

@@ -43,9 +43,15 @@ final class Colouring
     /** @return list<string> the colours that a coat is laid in, wet on wet */
     public static function coloursOf(CoatResult $coat): array
     {
-        $colours = array_map(static fn (Part $part): string => mb_strtolower(trim($part->colour)), $coat->case->coat->parts);
+        $colours = array_map(static fn (Part $part): string => self::named($part->colour), $coat->case->coat->parts);
 
         return array_values(array_unique(array_filter($colours, static fn (string $colour): bool => $colour !== self::CLEAR)));
+    }
+
+    /** A colour's name as it is compared. */
+    public static function named(string $colour): string
+    {
+        return mb_strtolower(trim($colour));
     }
 
     /**

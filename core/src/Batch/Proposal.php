@@ -35,8 +35,7 @@ final readonly class Proposal
     {
         [$groups, $apart, $allowances] = [[], [], []];
         foreach ($coats as $coat) {
-            // polyester for another depth is another mix
-            $mix = $coat->case->resin->id."\n".$coat->case->mixture()->split(1.0)->aMl;
+            $mix = self::mixOf($coat);
             $allowance = $allowances[$mix] ??= new Allowance($studio, $coat->case, $vessels);
             $shares = self::shares($coat, new Packing($allowance));
             if ($shares === []) {
@@ -52,6 +51,15 @@ final readonly class Proposal
         }
 
         return new self($batches, $apart);
+    }
+
+    /** What may share a cup: one resin in one ratio (polyester for another depth is another mix), in the same colours. */
+    private static function mixOf(CoatResult $coat): string
+    {
+        $colours = Colouring::coloursOf($coat);
+        sort($colours);
+
+        return implode("\n", [$coat->case->resin->id, $coat->case->mixture()->split(1.0)->aMl, ...$colours]);
     }
 
     /** @return list<Share> none when not even one piece fits */

@@ -15,7 +15,7 @@ final readonly class Mending
         /** still to be poured of A, 0 or more */
         public float $addA,
         public float $addB,
-        /** what the whole comes to, as a share of what was planned; 1 or more */
+        /** what the whole comes to, as a share of what was planned */
         public float $grown,
     ) {
     }
@@ -25,10 +25,11 @@ final readonly class Mending
      * @param  float  $plannedB  above 0
      * @param  float  $a  poured so far, 0 or more
      * @param  float  $b  poured so far, 0 or more
+     * @param  float  $least  what is to be mixed at least, as a share of what was planned
      */
-    public static function of(float $plannedA, float $plannedB, float $a, float $b): self
+    public static function of(float $plannedA, float $plannedB, float $a, float $b, float $least = 1.0): self
     {
-        $grown = max(1.0, $a / $plannedA, $b / $plannedB);
+        $grown = max($least, $a / $plannedA, $b / $plannedB);
 
         return new self(max(0.0, $grown * $plannedA - $a), max(0.0, $grown * $plannedB - $b), $grown);
     }

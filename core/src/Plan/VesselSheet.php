@@ -24,6 +24,12 @@ final readonly class VesselSheet
     ) {
     }
 
+    /** Wider than it is high by so much that one waits in it, and does not pour from it. */
+    public function isDish(): bool
+    {
+        return $this->shape->bottomMm > 2 * $this->shape->heightMm;
+    }
+
     /** What becomes of it after the pour, in a short sentence; null when nothing is known of it. */
     public function afterwards(): ?string
     {

@@ -21,6 +21,12 @@ final readonly class Lot
     ) {
     }
 
+    /** Whether one of its parts is known to be used up. */
+    public function isEmpty(): bool
+    {
+        return $this->leftAMl === 0.0 || $this->leftBMl === 0.0;
+    }
+
     public function isPast(DateTimeImmutable $today): bool
     {
         return $this->bestBefore !== null && $this->bestBefore->format('Y-m-d') < $today->format('Y-m-d');

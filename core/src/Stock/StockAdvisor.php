@@ -15,11 +15,12 @@ use OpenGlaze\Core\Quantity\Wording;
 final class StockAdvisor
 {
     /**
-     * @param  list<Lot>  $lots  of the batch's resin, those that it is to be poured from; none when nobody keeps them
+     * @param  list<Lot>  $shelf  of the batch's resin, in the order in which they are finished; none when nobody keeps them
      * @return list<Advice>
      */
-    public static function advise(BatchResult $result, array $lots, DateTimeImmutable $today): array
+    public static function advise(BatchResult $result, array $shelf, DateTimeImmutable $today): array
     {
+        $lots = self::pouredFrom($result, $shelf);
         $advice = [];
         foreach ($lots as $lot) {
             if ($lot->isPast($today)) {
@@ -32,6 +33,28 @@ final class StockAdvisor
         $share = self::shareAtHand($result, $lots);
 
         return $share === null || $share >= 1 ? $advice : [...$advice, self::short($result, $share)];
+    }
+
+    /**
+     * The lots that a batch comes out of: the first, and the next where that does not do.
+     *
+     * @param  list<Lot>  $shelf
+     * @return list<Lot>
+     */
+    public static function pouredFrom(BatchResult $result, array $shelf): array
+    {
+        $lots = [];
+        foreach ($shelf as $lot) {
+            if ($lot->isEmpty()) {
+                continue;
+            }
+            $lots[] = $lot;
+            if ((self::shareAtHand($result, $lots) ?? 1.0) >= 1) {
+                break;
+            }
+        }
+
+        return $lots;
     }
 
     /**

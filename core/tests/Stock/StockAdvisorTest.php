@@ -45,7 +45,7 @@ final class StockAdvisorTest extends TestCase
 
     public function test_two_lots_in_one_cup_are_named(): void
     {
-        $advice = self::advised([new Lot('L1', leftAMl: 300, leftBMl: 4000), new Lot('L2', leftAMl: 4000, leftBMl: 4000)]);
+        $advice = self::advised([new Lot('L0', leftAMl: 0.0), new Lot('L1', leftAMl: 300, leftBMl: 4000), new Lot('L2', leftAMl: 4000, leftBMl: 4000), new Lot('L3')]);
         self::assertSame(['two_lots'], array_column($advice, 'code'));
         self::assertStringContainsString('L1 and L2', $advice[0]->text);
     }

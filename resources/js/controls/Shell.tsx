@@ -9,6 +9,7 @@ import { Shortcuts } from './Shortcuts'
 const PLACES = [
     { href: '/', word: 'Now' },
     { href: '/pieces', word: 'Pieces' },
+    { href: '/evening', word: 'Tonight' },
     { href: '/shelf', word: 'Shelf' },
     { href: '/studio', word: 'Studio' },
 ]
@@ -17,14 +18,17 @@ const PLACES = [
 export function Shell({ children }: { children: ReactNode }): ReactNode {
     const { url } = usePage()
     const { said, undo, no_substitute: noSubstitute } = useShared()
-    const here = (href: string): boolean => (href === '/' ? url === '/' : url.startsWith(href))
+    const here = (href: string): boolean =>
+        href === '/'
+            ? url === '/'
+            : url.startsWith(href) || (href === '/evening' && /^\/(plans\/\d+\/(evening|batches)|mixings)/.test(url))
     return (
         <div className="flex min-h-dvh flex-col">
             <PhasePatterns />
             <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
                 To the page
             </a>
-            <header className="no-print flex items-center gap-x-2 border-b sm:gap-x-5 ruled px-3 sm:px-6">
+            <header className="no-print flex items-center gap-x-1 border-b sm:gap-x-5 ruled px-2 sm:px-6">
                 <Link href="/" className="flex min-h-12 items-center gap-2" aria-label="Open Glaze, now">
                     <Mark />
                     <span className="figure hidden text-lg sm:inline">Open Glaze</span>
@@ -35,7 +39,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
                             key={place.href}
                             href={place.href}
                             aria-current={here(place.href) ? 'page' : undefined}
-                            className={`flex min-h-12 items-center border-y-3 border-t-transparent px-2.5 sm:px-3.5 ${here(place.href) ? 'border-b-ink font-semibold' : 'border-b-transparent hover:border-b-hair'}`}
+                            className={`flex min-h-12 items-center border-y-3 border-t-transparent px-1.5 sm:px-3.5 ${here(place.href) ? 'border-b-ink font-semibold' : 'border-b-transparent hover:border-b-hair'}`}
                         >
                             {place.word}
                         </Link>

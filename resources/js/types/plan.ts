@@ -50,7 +50,7 @@ export interface ResinSheet {
     catalyst?: { depth_mm: number; pct: number }[]
     family?: string
     density_a_g_ml: number
-    density_b_g_ml: number
+    density_b_g_ml?: number
     viscosity_pa_s: number
     viscosity_at_c: number
     reference_c: number
@@ -64,6 +64,16 @@ export interface ResinSheet {
     full_cure_h?: number
     max_pour_mm?: number
     mix_min?: number
+    pour_first?: 'a' | 'b'
+    cap_a?: string
+    cap_b?: string
+    min_batch_ml?: number
+    colourant_limit_pct?: number
+    watery_limit_pct?: number
+    filler_limit_pct?: number
+    ratio_tolerance_pct?: number
+    /** What its label says in words, and which stage that means. */
+    label_words?: { word: string; hours: string; stage?: string }[]
 }
 
 export interface RoomSpec {

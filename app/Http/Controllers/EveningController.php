@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\Mixing\Choices;
+use App\Mixing\Evening;
+use App\Mixing\EveningAnswer;
+use App\Mixing\EveningDesk;
+use App\Models\Mixing;
+use App\Models\Plan;
+use App\PlanFile\Dig;
+use App\Planning\FieldException;
+use App\Planning\TypedFields;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenGlaze\Core\Colour\Colourant;
+use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Plan\ResinFamily;
+use OpenGlaze\Core\Plan\VesselSheet;
+use OpenGlaze\Core\Quantity\NumberParser;
+use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Safety\Caution;
+use stdClass;
+
+/** Tonight's batches, and each of them by itself. */
+final readonly class EveningController
+{
+    public function __construct(private EveningDesk $desk)
+    {
+    }
+
+    public function own(): RedirectResponse
+    {
+        return redirect()->route('evening', Plan::own());
+    }
+
+    public function show(Request $request, Plan $plan, Choices $choices): Response
+    {
+        return Inertia::render('Evening', [
+            'plan' => ['id' => $plan->id, 'name' => $plan->name],
+            'choices' => $choices->of($plan, Person::units($request)),
+            ...$this->kept($request, $plan)[0],
+            'mixings' => $this->mixings($plan),
+        ]);
+    }
+
+    public function sheet(Request $request, Plan $plan): Response
+    {
+        return Inertia::render('EveningSheet', [
+            'plan' => ['id' => $plan->id, 'name' => $plan->name],
+            ...$this->kept($request, $plan)[0],
+        ]);
+    }
+
+    public function batch(Request $request, Plan $plan, string $batch): Response
+    {
+        [$page, $evening] = $this->kept($request, $plan);
+        $computed = $evening?->batch($batch);
+        abort_if($evening !== null && $computed === null, 404);
+
+        return Inertia::render('Batch', [
+            'plan' => ['id' => $plan->id, 'name' => $plan->name],
+            'batch' => $batch,
+            ...$page,
+            'cup' => $evening === null ? null : EveningAnswer::cup($evening, $computed),
+            'supplies' => $evening === null ? null : self::supplies($evening),
+            'cautions' => $computed === null ? [] : self::cautions($computed->resin->family, $computed->turns[0]->coat->case->colourants),
+            'mixings' => $this->mixings($plan),
+        ]);
+    }
+
+    public function propose(Request $request, Plan $plan): JsonResponse
+    {
+        $keys = Dig::value(Body::of($request), 'coats');
+        $keys = array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
+        [$batches, $apart] = $this->desk->propose($plan, $keys, Person::units($request));
+
+        return response()->json(['apart' => $apart, ...$this->answer($this->desk->compute($plan, $batches, Person::units($request)), $batches)]);
+    }
+
+    /** Pieces go into another cup; it is saved. */
+    public function move(Request $request, Plan $plan): JsonResponse
+    {
+        $body = Body::of($request);
+        $text = static fn (string $field): ?string => is_string($body->{$field} ?? null) ? $body->{$field} : null;
+        $whole = static fn (string $field): ?int => is_numeric($body->{$field} ?? null) ? (int) $body->{$field} : null;
+        $batches = $this->desk->move($plan, $this->desk->kept($plan), $text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at'), Person::units($request));
+
+        return response()->json($this->answer($this->desk->save($plan, $batches, Person::units($request)), $batches));
+    }
+
+    /** Computes without saving. */
+    public function live(Request $request, Plan $plan): JsonResponse
+    {
+        $batches = $this->typed($request);
+        $evening = $this->desk->compute($plan, $batches, Person::units($request));
+        $one = $request->query('batch');
+        $computed = is_string($one) ? $evening->batch($one) : null;
+
+        return response()->json([
+            ...$this->answer($evening, $batches),
+            ...($computed === null ? [] : ['cup' => EveningAnswer::cup($evening, $computed)]),
+        ]);
+    }
+
+    public function update(Request $request, Plan $plan): JsonResponse
+    {
+        $batches = $this->typed($request);
+
+        return response()->json($this->answer($this->desk->save($plan, $batches, Person::units($request)), $batches));
+    }
+
+    public function bath(Request $request, Plan $plan, string $batch): JsonResponse
+    {
+        $typed = Body::of($request)->celsius ?? null;
+        try {
+            $celsius = NumberParser::celsius(is_scalar($typed) ? (string) $typed : '', Person::units($request));
+        } catch (QuantityException $exception) {
+            throw FieldException::at(['celsius' => $exception->getMessage()]);
+        }
+        if ($celsius < 5 || $celsius > 60) {
+            throw FieldException::at(['celsius' => 'Write a temperature from 5 to 60 °C: hotter water starts the reaction in the bottle.']);
+        }
+        $evening = $this->desk->compute($plan, $this->desk->kept($plan), Person::units($request));
+
+        return response()->json(['bath' => EveningAnswer::bath($evening, $evening->batch($batch) ?? abort(404), $celsius)]);
+    }
+
+    /**
+     * What is kept with the plan: for the page, and computed where it can be.
+     *
+     * @return array{array<string, mixed>, Evening|null}
+     */
+    private function kept(Request $request, Plan $plan): array
+    {
+        $batches = $this->desk->kept($plan);
+        try {
+            $evening = $this->desk->compute($plan, $batches, Person::units($request));
+
+            return [[...$this->answer($evening, $batches), 'sentences' => null], $evening];
+        } catch (FieldException $exception) {
+            return [['batches' => $batches, 'answer' => null, 'sentences' => $exception->sentences], null];
+        }
+    }
+
+    /**
+     * @param  list<stdClass>  $batches
+     * @return array{batches: list<stdClass>, answer: array<string, mixed>}
+     */
+    private function answer(Evening $evening, array $batches): array
+    {
+        return ['batches' => $batches, 'answer' => EveningAnswer::of($evening, CarbonImmutable::now())];
+    }
+
+    /** @return list<stdClass> */
+    private function typed(Request $request): array
+    {
+        $read = (new TypedFields(Person::units($request)))->read(Body::of($request), '');
+
+        return Dig::objects($read, 'batches');
+    }
+
+    /** @return array<string, array{id: int, mixed: bool, poured: bool}> by batch */
+    private function mixings(Plan $plan): array
+    {
+        $found = [];
+        foreach (Mixing::query()->where('plan_id', $plan->id)->oldest('id')->get() as $mixing) {
+            $found[$mixing->batch_key] = ['id' => $mixing->id, 'mixed' => $mixing->mixed_at !== null, 'poured' => $mixing->pours()->exists()];
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, mixed> what can be chosen from */
+    private static function supplies(Evening $evening): array
+    {
+        return [
+            'vessels' => array_values(array_map(static fn (VesselSheet $sheet): array => ['id' => $sheet->id, 'name' => $sheet->name, 'capacity_ml' => $sheet->shape->capacityMl()], $evening->plan->vessels)),
+            'colourants' => array_values(array_map(static fn (Colourant $one): array => ['id' => $one->id, 'name' => $one->name, 'form' => $one->form->value, 'colour' => $one->colour], $evening->plan->colourants)),
+            'recipes' => array_values(array_map(static fn (Recipe $one): array => ['id' => $one->id, 'name' => $one->name], $evening->plan->recipes)),
+        ];
+    }
+
+    /**
+     * @param  list<Colourant>  $colourants
+     * @return list<string>
+     */
+    public static function cautions(ResinFamily $family, array $colourants): array
+    {
+        $flammable = array_filter($colourants, static fn (Colourant $one): bool => $one->flammable->forbidsFlame()) !== [];
+        $dusty = array_filter($colourants, static fn (Colourant $one): bool => $one->form->isDry()) !== [];
+        $cautions = [...($flammable ? [Caution::Solvent] : []), ...Caution::ofMixing($family === ResinFamily::Polyester, false), ...($dusty ? [Caution::Powder] : [])];
+
+        return array_merge(...array_map(static fn (Caution $caution): array => $caution->sentences(), $cautions));
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\Mixing\EveningAnswer;
+use App\Models\Coat;
+use App\Models\Lot;
+use App\Models\Pour;
+use App\Models\Resin;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use App\Planning\CoatAnswer;
+use App\Planning\ShelfDesk;
+use App\Planning\TypedFields;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Plan\ResinReader;
+use OpenGlaze\Core\Plan\SheetCheck;
+use stdClass;
+
+/** The shelf: resins as their labels have them, colourants and recipes, vessels, and the bottles that are open. */
+final readonly class ShelfController
+{
+    public function __construct(private ShelfDesk $desk)
+    {
+    }
+
+    public function show(Request $request): Response
+    {
+        return Inertia::render('Shelf', [
+            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(self::resin(...)),
+            'supplies' => array_merge(...array_map(static fn (SupplyKind $kind): array => Supply::onShelf($kind)->map(self::supply(...))->all(), SupplyKind::cases())),
+            'tab' => $request->query('tab', 'resins'),
+        ]);
+    }
+
+    /** What can be doubted of a sheet, and what its silences cost; nothing is saved. */
+    public function check(Request $request): JsonResponse
+    {
+        $sheet = $this->desk->read($this->typed($request));
+
+        return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet), 'phases' => CoatAnswer::phases($sheet->labelPhases())]);
+    }
+
+    public function addResin(Request $request): RedirectResponse
+    {
+        $resin = $this->desk->addResin($this->typed($request));
+
+        return redirect('/shelf')->with('said', $resin->name().' stands on the shelf.');
+    }
+
+    public function changeResin(Request $request, Resin $resin): RedirectResponse
+    {
+        abort_if($resin->plan_id !== null, 404);
+        $this->desk->changeResin($resin, $this->typed($request));
+        $poured = Pour::query()->whereIn('coat_id', Coat::withTrashed()->where('resin_id', $resin->id)->select('id'))->count();
+
+        return redirect('/shelf')->with('said', 'Saved.'.($poured === 0 ? '' : sprintf(' %s as it was.', $poured === 1 ? 'The one pour with it keeps its sheet' : "The $poured pours with it keep its sheet")));
+    }
+
+    public function takeResinAway(Resin $resin): RedirectResponse
+    {
+        $this->desk->takeResinAway($resin);
+
+        return redirect('/shelf')->with('said', $resin->name().' was taken from the shelf.')->with('undo', "/shelf/resins/{$resin->id}/restore");
+    }
+
+    public function restoreResin(Resin $resin): RedirectResponse
+    {
+        $resin->restore();
+
+        return redirect('/shelf')->with('said', $resin->name().' is back.');
+    }
+
+    public function addSupply(Request $request, string $list): JsonResponse
+    {
+        return response()->json(self::supply($this->desk->addSupply($this->kind($list), $this->typed($request))));
+    }
+
+    public function changeSupply(Request $request, Supply $supply): JsonResponse
+    {
+        $this->desk->changeSupply($supply, $this->typed($request));
+
+        return response()->json(self::supply($supply->refresh()));
+    }
+
+    public function takeSupplyAway(Supply $supply): RedirectResponse
+    {
+        $this->desk->takeSupplyAway($supply);
+
+        return redirect('/shelf?tab='.$supply->kind->list())->with('said', $supply->name().' was taken from the shelf.')->with('undo', "/shelf/supplies/{$supply->id}/restore");
+    }
+
+    public function restoreSupply(Supply $supply): RedirectResponse
+    {
+        $supply->restore();
+
+        return redirect('/shelf?tab='.$supply->kind->list())->with('said', $supply->name().' is back.');
+    }
+
+    public function addLot(Request $request, Resin $resin): JsonResponse
+    {
+        $lot = new Lot(['resin_id' => $resin->id]);
+        $this->desk->keepLot($lot, $this->typed($request));
+
+        return response()->json(self::lot($lot));
+    }
+
+    public function changeLot(Request $request, Lot $lot): JsonResponse
+    {
+        $this->desk->keepLot($lot, $this->typed($request));
+
+        return response()->json(self::lot($lot));
+    }
+
+    public function takeLotAway(Lot $lot): RedirectResponse
+    {
+        $lot->delete();
+
+        return redirect('/shelf')->with('said', "Lot {$lot->name} was taken away.")->with('undo', "/shelf/lots/{$lot->id}/restore");
+    }
+
+    public function restoreLot(Lot $lot): RedirectResponse
+    {
+        $lot->restore();
+
+        return redirect('/shelf')->with('said', "Lot {$lot->name} is back.");
+    }
+
+    private function kind(string $list): SupplyKind
+    {
+        foreach (SupplyKind::cases() as $kind) {
+            if ($kind->list() === $list) {
+                return $kind;
+            }
+        }
+        abort(404);
+    }
+
+    private function typed(Request $request): stdClass
+    {
+        return (new TypedFields(Person::units($request)))->readSheet(Body::of($request));
+    }
+
+    /** @return array<string, mixed> */
+    private static function resin(Resin $resin): array
+    {
+        $sheet = (new ResinReader)->saved($resin->sheet);
+
+        return [
+            'id' => $resin->id,
+            'name' => $resin->name(),
+            'sheet' => $resin->sheet,
+            'phases' => CoatAnswer::phases($sheet->labelPhases()),
+            'doubts' => SheetCheck::doubts($sheet),
+            'silences' => SheetCheck::silences($sheet),
+            'lots' => $resin->lots->map(self::lot(...)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function lot(Lot $lot): array
+    {
+        return [
+            'id' => $lot->id,
+            'name' => $lot->name,
+            'opened_on' => $lot->opened_on?->format('Y-m-d'),
+            'best_before' => $lot->best_before?->format('Y-m-d'),
+            'past' => $lot->inCore()->isPast(CarbonImmutable::now()),
+            'left_a_ml' => $lot->left_a_ml,
+            'left_b_ml' => $lot->left_b_ml,
+            'bought_ml' => $lot->bought_ml,
+            'price' => $lot->price,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function supply(Supply $supply): array
+    {
+        return [
+            'id' => $supply->id,
+            'kind' => $supply->kind->value,
+            'key' => $supply->key,
+            'name' => $supply->name(),
+            'sheet' => $supply->sheet,
+            'vessel' => $supply->kind === SupplyKind::Vessel ? self::vessel($supply->sheet) : null,
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function vessel(stdClass $sheet): ?array
+    {
+        $mm = static fn (string $field): float => is_numeric($sheet->{$field} ?? null) ? (float) $sheet->{$field} : 0.0;
+        try {
+            $vessel = Vessel::of($mm('bottom_mm'), $mm('top_mm'), $mm('height_mm'), $mm('floor_radius_mm'));
+        } catch (VesselException) {
+            return null;
+        }
+
+        return ['height_mm' => $vessel->heightMm, 'capacity_ml' => $vessel->capacityMl(), 'stirrable_ml' => $vessel->stirrableMl(), 'profile' => EveningAnswer::profile($vessel)];
+    }
+}

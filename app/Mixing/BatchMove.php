@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\PlanFile\Dig;
+use App\PlanFile\Json;
+use App\Planning\FieldException;
+use stdClass;
+
+/** Moves pieces of a coat from one batch's entry to another's; a batch that is left empty goes. */
+final readonly class BatchMove
+{
+    /**
+     * @param  list<stdClass>  $batches  as the plan file writes them
+     * @param  array<string, int>  $quantities  of pieces by coat
+     */
+    public function __construct(
+        private array $batches,
+        private array $quantities,
+    ) {
+    }
+
+    /**
+     * @param  string|null  $to  null for a batch of its own
+     * @param  int|null  $count  null for all that are in the batch
+     * @param  int|null  $at  place in the pour order; null for the last
+     * @return list<stdClass>
+     *
+     * @throws FieldException when there is no such batch or coat
+     */
+    public function move(string $coat, string $from, ?string $to, ?int $count, ?int $at): array
+    {
+        $batches = array_map(Json::copy(...), $this->batches);
+        $source = self::find($batches, $from);
+        $all = $this->counted($source, $coat);
+        if (! in_array($coat, self::coats($source), true)) {
+            throw FieldException::at(['form' => 'That coat is not in this batch any more: reload the page.']);
+        }
+        if ($count !== null && ($count < 1 || $count > $all)) {
+            throw FieldException::at(['count' => sprintf('Write a whole number from 1 to %d: so many are in this batch.', $all)]);
+        }
+        $count ??= $all;
+        $target = $to === $from ? $source : ($to === null ? $this->another($batches, $source) : self::find($batches, $to));
+        if ($target === $source) {
+            $this->place($source, $coat, $all, $at);
+        } else {
+            $this->place($target, $coat, $count + (in_array($coat, self::coats($target), true) ? $this->counted($target, $coat) : 0), $at);
+            $this->place($source, $coat, $all - $count, null);
+        }
+
+        return array_values(array_filter($batches, static fn (stdClass $batch): bool => self::coats($batch) !== []));
+    }
+
+    /** Puts so many into a batch; none takes the coat out of it, and out of its colour cups. */
+    private function place(stdClass $batch, string $coat, int $count, ?int $at): void
+    {
+        $coats = self::coats($batch);
+        $before = array_search($coat, $coats, true);
+        $others = array_values(array_filter($coats, static fn (string $id): bool => $id !== $coat));
+        $counts = (array) Dig::value($batch, 'counts');
+        unset($counts[$coat]);
+        if ($count > 0) {
+            array_splice($others, $at ?? ($before === false ? count($others) : $before), 0, [$coat]);
+            if ($count < ($this->quantities[$coat] ?? $count)) {
+                $counts[$coat] = $count;
+            }
+        }
+        $batch->coats = $others;
+        if ($counts === []) {
+            unset($batch->counts);
+        } else {
+            $batch->counts = (object) $counts;
+        }
+        foreach (Dig::objects($batch, 'colours') as $cup) {
+            if (is_array($cup->coats ?? null)) {
+                $cup->coats = array_values(array_filter($cup->coats, static fn (mixed $id): bool => in_array($id, $others, true)));
+            }
+        }
+    }
+
+    /** @param  list<stdClass>  $batches */
+    private function another(array &$batches, stdClass $like): stdClass
+    {
+        $ids = array_map(static fn (stdClass $batch): mixed => $batch->id ?? null, $batches);
+        for ($number = count($batches) + 1; in_array("batch-$number", $ids, true); $number++);
+        $new = (object) ['id' => "batch-$number", 'coats' => []];
+        if (isset($like->measure)) {
+            $new->measure = $like->measure;
+        }
+        $batches[] = $new;
+
+        return $new;
+    }
+
+    private function counted(stdClass $batch, string $coat): int
+    {
+        return (int) (Dig::float($batch, "counts.$coat") ?? $this->quantities[$coat] ?? 1);
+    }
+
+    /** @param  list<stdClass>  $batches */
+    private static function find(array $batches, string $id): stdClass
+    {
+        foreach ($batches as $batch) {
+            if (($batch->id ?? null) === $id) {
+                return $batch;
+            }
+        }
+
+        throw FieldException::at(['form' => 'This batch is not planned any more: reload the page.']);
+    }
+
+    /** @return list<string> */
+    private static function coats(stdClass $batch): array
+    {
+        return array_values(array_filter(is_array($batch->coats ?? null) ? $batch->coats : [], is_string(...)));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\Models\Coat;
+use App\Models\Piece;
+use App\Models\Plan;
+use App\Models\Pour;
+use App\Planning\OutlineDrawing;
+use App\Planning\PlanAssembler;
+use App\Pouring\FilmsNow;
+use Illuminate\Support\Collection;
+use OpenGlaze\Core\Advice\NextCoatNow;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Cure\Phase;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** The coats that can be chosen for an evening: of each piece those that were never poured, the next of them first. */
+final readonly class Choices
+{
+    public function __construct(private PlanAssembler $assembler)
+    {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function of(Plan $plan, UnitSystem $units): array
+    {
+        $results = $this->results($plan, $units);
+        /** @var array<int, true> $poured */
+        $poured = [];
+        foreach (Pour::query()->whereNotNull('coat_id')->get(['id', 'coat_id']) as $pour) {
+            $poured[(int) $pour->coat_id] = true;
+        }
+        $choices = [];
+        foreach ($plan->pieces()->with('coats.resin')->get() as $piece) {
+            $phases = FilmsNow::ofPiece($piece->id)->byCoat();
+            $isNext = true;
+            foreach ($piece->coats as $coat) {
+                $result = $results[$coat->key] ?? null;
+                if ($result === null || isset($poured[$coat->id])) {
+                    continue;
+                }
+                $choices[] = self::choice($piece, $coat, $result, $isNext, $phases === [] ? null : Phase::tryFrom((string) end($phases)));
+                $isNext = false;
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @return array<string, mixed> */
+    private static function choice(Piece $piece, Coat $coat, CoatResult $result, bool $isNext, ?Phase $below): array
+    {
+        $advice = $isNext && $below !== null ? NextCoatNow::judge($result->case->coat, $below, $result->case->isAfterOil()) : null;
+        $waits = $advice !== null && in_array($advice->code, ['recoat_too_soon', 'recoat_window_missed'], true);
+
+        return [
+            'coat' => $coat->key,
+            'coat_id' => $coat->id,
+            'piece' => $piece->name(),
+            'kind' => $coat->kind(),
+            'resin' => $coat->resin->name(),
+            'resin_key' => $coat->resin->key,
+            'total_ml' => ($result->lifts === [] ? $result->volume->totalMl() : $result->lifts[0]->volume->totalMl()),
+            'quantity' => $result->case->piece->quantity,
+            'drawing' => OutlineDrawing::of($result->case->piece),
+            'state' => $isNext ? ($waits ? 'waits' : 'ready') : 'later',
+            'sentence' => $advice?->text,
+        ];
+    }
+
+    /** @return array<string, CoatResult> by the coat's key; nothing where the plan cannot be computed */
+    private function results(Plan $plan, UnitSystem $units): array
+    {
+        try {
+            $results = (new Planner(new Wording($units)))->plan((new PlanReader)->read($this->assembler->whole($plan)));
+        } catch (PlanException) {
+            return [];
+        }
+
+        return Collection::make($results)->keyBy(fn (CoatResult $result): string => $result->case->coat->id)->all();
+    }
+}

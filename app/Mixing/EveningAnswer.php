@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\Models\Lot;
+use App\Planning\CoatAnswer;
+use App\Planning\OutlineDrawing;
+use DateTimeImmutable;
+use OpenGlaze\Core\Batch\BatchAdvisor;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Batch\CupClock;
+use OpenGlaze\Core\Batch\Hands;
+use OpenGlaze\Core\Batch\Standing;
+use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Measuring\FillLines;
+use OpenGlaze\Core\Measuring\Markable;
+use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Measuring\WayToMeasure;
+use OpenGlaze\Core\Plan\PartName;
+use OpenGlaze\Core\Stock\StockAdvisor;
+
+/** What pages are told of an evening's batches: the result file's names, and what is drawn beside them. */
+final class EveningAnswer
+{
+    private const PROFILE_STEPS = 40;
+
+    /** @return array<string, mixed> */
+    public static function of(Evening $evening, DateTimeImmutable $today): array
+    {
+        $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->emptiedMin, $evening->batches));
+
+        return [
+            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today), $evening->batches),
+            'minutes' => $minutes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today): array
+    {
+        $lots = Lot::ofResin($result->turns[0]->coat->case->coat->resinId);
+
+        return [
+            ...ResultDocument::batch($result),
+            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today)]),
+            'resin' => $result->resin->name,
+            'first' => $result->resin->firstPart->value,
+            'open_min' => $result->resin->openMin->value,
+            'spread_by' => BatchAdvisor::SPREAD_BY,
+            'mixing_min' => Hands::mixingMin($result->resin),
+            'colouring_min' => $result->colouringMin(),
+            'hot_min' => $result->run?->minutesToC(Heating::HOT_C),
+            'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->openMin->value),
+            'runs_away' => ($result->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
+            'vessel' => self::vessel($evening, $result),
+            'lines' => self::lines($result),
+            'pieces' => array_map(static fn (Turn $turn): array => [
+                'coat' => $turn->coat->case->coat->id,
+                'name' => $turn->coat->case->piece->name,
+                'kind' => $turn->coat->case->coat->kind->value,
+                'quantity' => $turn->coat->case->piece->quantity,
+                'drawing' => OutlineDrawing::of($turn->coat->case->piece),
+                'film_mm' => $turn->coat->case->filmMm(),
+                'tool' => $turn->coat->film->torch->tool->value,
+            ], $result->turns),
+        ];
+    }
+
+    /**
+     * What the page of one cup shows besides: its clock beside other ways, and every way to measure it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function cup(Evening $evening, BatchResult $result): array
+    {
+        $clock = CupClock::of($evening->plan->studio, $result);
+        $compared = $clock?->compared() ?? [];
+        $until = $compared === [] ? 0.0 : 1.25 * max($result->emptiedMin, $compared['cup']->potLifeMin ?? 0.0, min(240.0, $compared['dish']->potLifeMin ?? 0.0));
+        $vessel = $result->batch->vesselId === null ? null : $evening->plan->vessels[$result->batch->vesselId] ?? null;
+
+        return [
+            'until_min' => $until,
+            'compared' => array_map(static fn (Standing $standing): array => [
+                'plot' => $standing->plot($until),
+                'pot_life_min' => $standing->potLifeMin,
+                'hot_min' => $standing->hotMin,
+                'peak_c' => $standing->run->peakC,
+                'runs_away' => $standing->run->peakC > Heating::RUNAWAY_C,
+                'emptied_c' => $standing->run->celsiusAt($result->emptiedMin),
+                'emptied_pa_s' => $standing->viscosityAt($result->emptiedMin),
+            ], $compared),
+            'dish_mm' => $clock?->dishMm(),
+            'waits' => $clock === null ? [] : array_map(static fn (float $paS): array => ['pa_s' => $paS, 'wait' => $clock->waitFor($paS)], CupClock::WAITS_PA_S),
+            'ways' => array_map(static fn (WayToMeasure $way): array => [
+                'by' => $way->by->value,
+                'step' => $way->step,
+                'worst' => $way->error->worstPct,
+                'likely' => $way->error->likelyPct,
+                'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
+            ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G)),
+            'tolerance_pct' => $result->resin->ratioTolerancePct->value,
+        ];
+    }
+
+    /** @return array{celsius: float, thinner: float, pot_life_min: float|null, pot_life_in_room_min: float|null, open_on_piece_min: float}|null */
+    public static function bath(Evening $evening, BatchResult $result, float $celsius): ?array
+    {
+        $clock = CupClock::of($evening->plan->studio, $result);
+
+        return $clock === null ? null : ['celsius' => $celsius, ...$clock->warmedTo($celsius)];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function vessel(Evening $evening, BatchResult $result): ?array
+    {
+        $sheet = $result->batch->vesselId === null ? null : $evening->plan->vessels[$result->batch->vesselId] ?? null;
+
+        return $sheet === null ? null : [
+            'id' => $sheet->id,
+            'name' => $sheet->name,
+            'height_mm' => $sheet->shape->heightMm,
+            'capacity_ml' => $sheet->shape->capacityMl(),
+            'stirrable_ml' => $sheet->shape->stirrableMl(),
+            'graduation_ml' => $sheet->graduationMl,
+            'weight_g' => $sheet->weightG,
+            'afterwards' => $sheet->afterwards(),
+            'profile' => self::profile($sheet->shape),
+        ];
+    }
+
+    /** @return list<array{float, float}> inner radius and height, mm, from the floor to the brim */
+    public static function profile(Vessel $vessel): array
+    {
+        $points = [[0.0, 0.0]];
+        for ($at = 0; $at <= self::PROFILE_STEPS; $at++) {
+            // closer at the floor, where it may be round
+            $height = $vessel->heightMm * ($at / self::PROFILE_STEPS) ** 2;
+            $points[] = [round($vessel->radiusMm($height), 3), round($height, 3)];
+        }
+
+        return $points;
+    }
+
+    /** @return array{first_mm: float, both_mm: float}|null */
+    private static function lines(BatchResult $result): ?array
+    {
+        $cup = $result->batch->cup;
+        if (! $cup instanceof Markable) {
+            return null;
+        }
+        $mix = $result->mix;
+        [$first, $second] = $result->resin->firstPart === PartName::A ? [$mix->aMl, $mix->bMl] : [$mix->bMl, $mix->aMl];
+        try {
+            $lines = FillLines::of($cup, $first, $second);
+        } catch (VesselException) {
+            return null;
+        }
+
+        return ['first_mm' => $lines->firstMm, 'both_mm' => $lines->bothMm];
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\Models\Plan;
+use App\PlanFile\Dig;
+use App\PlanFile\Json;
+use App\Planning\FieldException;
+use App\Planning\PlanAssembler;
+use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Batch\ColourProposal;
+use OpenGlaze\Core\Batch\Proposal;
+use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Batch\VesselChoice;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Plan\VesselSheet;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\Wording;
+use stdClass;
+
+/** Tonight's batches: proposes them, computes them as they are being changed, and keeps them with the plan. */
+final readonly class EveningDesk
+{
+    public function __construct(private PlanAssembler $assembler)
+    {
+    }
+
+    /** @return list<stdClass> as the plan file writes them */
+    public function kept(Plan $plan): array
+    {
+        return array_map(Json::copy(...), Dig::objects($plan->document, 'batches'));
+    }
+
+    /**
+     * @param  list<stdClass>  $batches
+     *
+     * @throws FieldException with a sentence for each field that cannot be used
+     */
+    public function compute(Plan $plan, array $batches, UnitSystem $units): Evening
+    {
+        return $this->computed($this->assembler->evening($plan, $batches), $units);
+    }
+
+    /** @throws FieldException with a sentence for each field that cannot be used */
+    public function computed(stdClass $document, UnitSystem $units): Evening
+    {
+        try {
+            $read = (new PlanReader)->read($document);
+            $coats = (new Planner(new Wording($units)))->plan($read);
+
+            return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats));
+        } catch (PlanException $exception) {
+            throw FieldException::fromPlan($exception, ['/batches/' => 'batches.', '/coats/' => 'coats.', '/studio/' => 'studio.', '/resins/' => 'resins.']);
+        }
+    }
+
+    /**
+     * Who shares a cup, in which order, out of which vessel, and in which colours.
+     *
+     * @param  list<string>  $keys  of the coats to be poured
+     * @return array{list<stdClass>, list<string>} batches as the plan file writes them, and the names of what fits in none
+     *
+     * @throws FieldException when nothing is chosen, or a coat cannot be computed
+     */
+    public function propose(Plan $plan, array $keys, UnitSystem $units): array
+    {
+        if ($keys === []) {
+            throw FieldException::at(['coats' => 'Choose at least one coat to be poured.']);
+        }
+        $evening = $this->computed($this->assembler->evening($plan, [], $keys), $units);
+        $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
+        $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
+        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)));
+        $specs = [];
+        foreach ($proposal->batches as $batch) {
+            $own = array_map(static fn (string $id): CoatResult => array_values(array_filter($chosen, static fn (CoatResult $coat): bool => $coat->case->coat->id === $id))[0], $batch->coatIds);
+            $specs[] = BatchSpec::of($batch, $own, $evening->plan->vessels, ColourProposal::of($batch, $own, $evening->plan->recipes));
+        }
+
+        return [$specs, array_map(static fn (CoatResult $coat): string => $coat->case->piece->name, $proposal->apart)];
+    }
+
+    /**
+     * Some pieces of a coat into another batch, or into one of their own; cups that do not do any more are changed.
+     *
+     * @param  list<stdClass>  $batches
+     * @param  string|null  $to  null for a batch of its own
+     * @param  int|null  $count  of its pieces; null for all that are in the batch
+     * @param  int|null  $at  in which place of the pour order; null for the last
+     * @return list<stdClass>
+     *
+     * @throws FieldException when it cannot be moved so
+     */
+    public function move(Plan $plan, array $batches, string $coat, string $from, ?string $to, ?int $count, ?int $at, UnitSystem $units): array
+    {
+        $evening = $this->compute($plan, $batches, $units);
+        $quantities = [];
+        foreach ($evening->coats as $one) {
+            $quantities[$one->case->coat->id] = $one->case->piece->quantity;
+        }
+        $moved = (new BatchMove($batches, $quantities))->move($coat, $from, $to, $count, $at);
+
+        return $this->refitted($plan, $moved, $units);
+    }
+
+    /**
+     * @param  list<stdClass>  $batches
+     * @return list<stdClass> the same, those whose cup does not take them in another
+     */
+    private function refitted(Plan $plan, array $batches, UnitSystem $units): array
+    {
+        $open = array_map(static function (stdClass $batch): stdClass {
+            $copy = Json::copy($batch);
+            unset($copy->vessel, $copy->measure);
+
+            return $copy;
+        }, $batches);
+        $evening = $this->compute($plan, $open, $units);
+        $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
+        foreach ($evening->batches as $index => $result) {
+            $own = $evening->plan->vessels[Dig::text($batches[$index], 'vessel') ?? ''] ?? null;
+            if ($own !== null && $own->shape->stirrableMl() >= $result->mix->totalMl()) {
+                continue;
+            }
+            $coats = array_map(static fn (Turn $turn): CoatResult => $turn->coat, $result->turns);
+            $chosen = VesselChoice::of($evening->plan->studio, $result->batch, $coats, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)));
+            unset($batches[$index]->vessel);
+            foreach ($cups as $cup) {
+                if ($cup->shape === $chosen) {
+                    $batches[$index]->vessel = $cup->id;
+                }
+            }
+        }
+
+        return $batches;
+    }
+
+    /**
+     * Keeps them with the plan, as they are.
+     *
+     * @param  list<stdClass>  $batches
+     *
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     */
+    public function save(Plan $plan, array $batches, UnitSystem $units): Evening
+    {
+        return DB::transaction(function () use ($plan, $batches, $units): Evening {
+            $plan->refresh();
+            $evening = $this->compute($plan, $batches, $units);
+            $document = $plan->document;
+            if ($batches === []) {
+                unset($document->batches);
+            } else {
+                $document->batches = $batches;
+            }
+            $plan->document = $document;
+            $plan->save();
+
+            return $evening;
+        });
+    }
+}

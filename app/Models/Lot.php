@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use OpenGlaze\Core\Stock\Lot as StockLot;
+
+/**
+ * Bottles that came together. Of a supply, which has one part, only A is used.
+ *
+ * @property int $id
+ * @property int|null $resin_id
+ * @property int|null $supply_id
+ * @property string $name
+ * @property CarbonImmutable|null $opened_on
+ * @property CarbonImmutable|null $best_before
+ * @property float|null $left_a_ml
+ * @property float|null $left_b_ml
+ * @property float|null $price
+ * @property float|null $bought_ml
+ */
+final class Lot extends Model
+{
+    use SoftDeletes;
+
+    protected $casts = [
+        'opened_on' => 'immutable_date',
+        'best_before' => 'immutable_date',
+        'left_a_ml' => 'float',
+        'left_b_ml' => 'float',
+        'price' => 'float',
+        'bought_ml' => 'float',
+    ];
+
+    /**
+     * Those of a resin of the shelf, the ones that were opened first before the others.
+     *
+     * @return list<StockLot>
+     */
+    public static function ofResin(string $key): array
+    {
+        $resin = Resin::query()->whereNull('plan_id')->where('key', $key)->first();
+
+        return $resin === null ? [] : array_values($resin->lots()->get()->map(fn (self $lot): StockLot => $lot->inCore())->all());
+    }
+
+    public function inCore(): StockLot
+    {
+        return new StockLot($this->name, $this->opened_on, $this->best_before, $this->left_a_ml, $this->left_b_ml);
+    }
+}

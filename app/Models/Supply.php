@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use stdClass;
+
+/**
+ * A vessel, a colourant or a recipe of the studio, as the plan file writes it.
+ *
+ * @property int $id
+ * @property SupplyKind $kind
+ * @property string $key
+ * @property int $position
+ * @property stdClass $sheet
+ */
+final class Supply extends Model
+{
+    use SoftDeletes;
+
+    protected $casts = ['sheet' => JsonObject::class, 'kind' => SupplyKind::class];
+
+    /** @return Collection<int, self> in their order */
+    public static function onShelf(SupplyKind $kind): Collection
+    {
+        return self::query()->where('kind', $kind)->orderBy('position')->get();
+    }
+
+    /** @return HasMany<Lot, $this> */
+    public function lots(): HasMany
+    {
+        return $this->hasMany(Lot::class)->orderBy('id');
+    }
+
+    public function name(): string
+    {
+        $name = $this->sheet->name ?? null;
+
+        return is_string($name) ? $name : $this->key;
+    }
+}

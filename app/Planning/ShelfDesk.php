@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Coat;
+use App\Models\Lot;
+use App\Models\Plan;
+use App\Models\Resin;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use App\PlanFile\Json;
+use Carbon\CarbonImmutable;
+use Carbon\Exceptions\InvalidFormatException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Plan\ResinSheet;
+use stdClass;
+
+/** What stands on the shelf: sheets are read by the core before they are kept; a pour keeps its own copy, so no past changes. */
+final readonly class ShelfDesk
+{
+    private const LONGEST_NAME = 120;
+
+    public function __construct(private PlanAssembler $assembler)
+    {
+    }
+
+    /** A sheet as the core reads it. @throws FieldException with a sentence for each field that cannot be used */
+    public function read(stdClass $sheet): ResinSheet
+    {
+        $sheet = Json::copy($sheet);
+        $sheet->id ??= 'new';
+        $document = $this->assembler->bare(Plan::own());
+        $document->resins = [$sheet];
+        try {
+            return array_values((new PlanReader)->read($document)->resins)[0];
+        } catch (PlanException $exception) {
+            throw FieldException::fromPlan($exception, ['/resins/0/' => '', '/studio/' => 'studio.']);
+        }
+    }
+
+    /**
+     * A new sheet, or a copy that is adjusted.
+     *
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     */
+    public function addResin(stdClass $sheet): Resin
+    {
+        return DB::transaction(function () use ($sheet): Resin {
+            $sheet = SpecMerge::over(new stdClass, $sheet);
+            $sheet->id = $this->freeKey(Resin::withTrashed()->whereNull('plan_id')->pluck('key')->all(), self::named($sheet), 'resin');
+            $this->read($sheet);
+
+            return Resin::query()->create(['key' => $sheet->id, 'position' => Resin::withTrashed()->whereNull('plan_id')->count(), 'sheet' => $sheet]);
+        });
+    }
+
+    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
+    public function changeResin(Resin $resin, stdClass $changes): void
+    {
+        DB::transaction(function () use ($resin, $changes): void {
+            $resin->refresh();
+            $sheet = SpecMerge::over($resin->sheet, $changes);
+            $sheet->id = $resin->key;
+            self::named($sheet);
+            $this->read($sheet);
+            $resin->update(['sheet' => $sheet]);
+        });
+    }
+
+    /** @throws FieldException while coats are planned with it */
+    public function takeResinAway(Resin $resin): void
+    {
+        $coats = Coat::query()->where('resin_id', $resin->id)->count();
+        if ($coats > 0) {
+            throw FieldException::at(['form' => sprintf('%s with %s: give them another resin first.', $coats === 1 ? 'One coat is planned' : "$coats coats are planned", $resin->name())]);
+        }
+        $resin->delete();
+    }
+
+    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
+    public function addSupply(SupplyKind $kind, stdClass $sheet): Supply
+    {
+        return DB::transaction(function () use ($kind, $sheet): Supply {
+            $sheet = SpecMerge::over(new stdClass, $sheet);
+            $sheet->id = $this->freeKey(Supply::withTrashed()->where('kind', $kind)->pluck('key')->all(), self::named($sheet), $kind->value);
+            $this->check($kind, $sheet);
+
+            return Supply::query()->create(['kind' => $kind, 'key' => $sheet->id, 'position' => Supply::withTrashed()->where('kind', $kind)->count(), 'sheet' => $sheet]);
+        });
+    }
+
+    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
+    public function changeSupply(Supply $supply, stdClass $changes): void
+    {
+        DB::transaction(function () use ($supply, $changes): void {
+            $supply->refresh();
+            $sheet = SpecMerge::over($supply->sheet, $changes);
+            $sheet->id = $supply->key;
+            self::named($sheet);
+            $this->check($supply->kind, $sheet);
+            $supply->update(['sheet' => $sheet]);
+        });
+    }
+
+    /** @throws FieldException while something names it */
+    public function takeSupplyAway(Supply $supply): void
+    {
+        $named = Json::line((object) ['in' => Plan::query()->get()->map(fn (Plan $plan): mixed => $plan->document->batches ?? [])->all(), 'recipes' => Supply::onShelf(SupplyKind::Recipe)->reject(fn (Supply $one): bool => $one->is($supply))->map(fn (Supply $one): stdClass => $one->sheet)->all()]);
+        if (str_contains($named, '"'.$supply->key.'"')) {
+            throw FieldException::at(['form' => sprintf('%s is in a recipe or in a cup that is planned: take it out there first.', $supply->name())]);
+        }
+        $supply->delete();
+    }
+
+    /**
+     * @param  stdClass  $fields  name, opened_on, best_before, left_a_ml, left_b_ml, bought_ml, price
+     *
+     * @throws FieldException with a sentence for each field that cannot be used
+     */
+    public function keepLot(Lot $lot, stdClass $fields): void
+    {
+        $sentences = [];
+        $name = trim(is_string($fields->name ?? null) ? $fields->name : '');
+        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
+            $sentences['name'] = 'Write the number on the bottle, or any name to know it by.';
+        }
+        $dates = [];
+        foreach (['opened_on', 'best_before'] as $field) {
+            $text = is_string($fields->{$field} ?? null) ? trim($fields->{$field}) : '';
+            try {
+                $dates[$field] = $text === '' ? null : CarbonImmutable::createFromFormat('!Y-m-d', $text);
+            } catch (InvalidFormatException) {
+                $sentences[$field] = 'Write a date as year-month-day, such as 2026-05-31.';
+            }
+        }
+        $numbers = [];
+        foreach (['left_a_ml', 'left_b_ml', 'bought_ml', 'price'] as $field) {
+            $value = $fields->{$field} ?? null;
+            $numbers[$field] = is_int($value) || is_float($value) ? (float) $value : null;
+            if ($numbers[$field] !== null && ($numbers[$field] < 0 || $numbers[$field] > 1_000_000)) {
+                $sentences[$field] = 'Write a number from 0 to 1 000 000.';
+            }
+        }
+        if ($sentences !== []) {
+            throw FieldException::at($sentences);
+        }
+        DB::transaction(fn () => $lot->fill(['name' => $name, ...$dates, ...$numbers])->save());
+    }
+
+    private function check(SupplyKind $kind, stdClass $sheet): void
+    {
+        $document = $this->assembler->bare(Plan::own());
+        BatchEntries::addSupplies($document, Plan::own());
+        $list = array_values(array_filter((array) ($document->{$kind->list()} ?? []), static fn (mixed $one): bool => $one instanceof stdClass && ($one->id ?? null) !== $sheet->id));
+        $document->{$kind->list()} = [...$list, $sheet];
+        try {
+            (new PlanReader)->read($document);
+        } catch (PlanException $exception) {
+            throw FieldException::fromPlan($exception, ['/'.$kind->list().'/'.count($list).'/' => '']);
+        }
+    }
+
+    private static function named(stdClass $sheet): string
+    {
+        $name = trim(is_string($sheet->name ?? null) ? $sheet->name : '');
+        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
+            throw FieldException::at(['name' => 'Give it a name of at most '.self::LONGEST_NAME.' characters.']);
+        }
+
+        return $name;
+    }
+
+    /** @param  array<mixed>  $taken */
+    private function freeKey(array $taken, string $name, string $usual): string
+    {
+        $base = Str::limit(Str::slug($name), 60, '') ?: $usual;
+        $key = $base;
+        for ($number = 2; in_array($key, $taken, true); $number++) {
+            $key = "$base-$number";
+        }
+
+        return $key;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Measuring;
+
+use OpenGlaze\Core\Mix\Portions;
+
+/** One way to measure a batch's two parts, and how far the ratio can be off by it. */
+final readonly class WayToMeasure
+{
+    /** The usual division of a marked cup, ml. */
+    public const USUAL_GRADUATION_ML = 5.0;
+
+    /** The usual resolution of a bench scale, g. */
+    public const USUAL_RESOLUTION_G = 0.1;
+
+    private function __construct(
+        public MeasuredBy $by,
+        /** division in ml or resolution in g; of pen lines the ml between two that are 1 mm apart */
+        public float $step,
+        public RatioError $error,
+    ) {
+    }
+
+    /**
+     * Every way that this batch can be measured, the finest first.
+     *
+     * @param  Container  $cup  that it is mixed in
+     * @return list<self>
+     */
+    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG): array
+    {
+        $ways = [];
+        foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
+            $ways[] = new self($by, $graduationMl, RatioError::of($mix->aMl, $mix->bMl, $graduationMl, $by));
+        }
+        if ($cup instanceof Markable) {
+            try {
+                $ways[] = new self(MeasuredBy::PenLines, RatioError::PEN_LINE_MM * $cup->sectionMm2($cup->heightOfMm($mix->totalMl())) / 1000, FillLines::of($cup, $mix->aMl, $mix->bMl)->error);
+            } catch (VesselException) {
+                // no lines where it does not go in
+            }
+        }
+        if ($mix->bG !== null) {
+            foreach ([MeasuredBy::Scale, MeasuredBy::ScaleUntared] as $by) {
+                $ways[] = new self($by, $resolutionG, RatioError::of($mix->aG, $mix->bG, $resolutionG, $by));
+            }
+        }
+        usort($ways, static fn (self $one, self $other): int => ($one->error->likelyPct ?? INF) <=> ($other->error->likelyPct ?? INF));
+
+        return $ways;
+    }
+}

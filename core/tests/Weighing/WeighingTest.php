@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Weighing;
+
+use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\Plans;
+use OpenGlaze\Core\Weighing\Weighing;
+use OpenGlaze\Core\Weighing\WeighingException;
+use OpenGlaze\Core\Weighing\WeighStep;
+use PHPUnit\Framework\TestCase;
+
+final class WeighingTest extends TestCase
+{
+    public function test_both_parts_to_their_marks_and_it_is_measured(): void
+    {
+        $batch = self::batch();
+        self::assertSame('a', Weighing::of($batch, [])->next()?->id);
+        self::assertSame('b', Weighing::of($batch, ['a' => $batch->mix->aG])->next()?->id);
+        $done = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => $batch->mix->bG]);
+        self::assertTrue($done->isMeasured());
+        self::assertNull($done->next());
+        self::assertEqualsWithDelta(0.0, $done->offPct(), 1e-9);
+        self::assertEqualsWithDelta(0.0, $done->surplusMl(), 1e-9);
+    }
+
+    public function test_the_second_part_follows_what_the_first_really_was(): void
+    {
+        $batch = self::batch();
+        foreach ([0.8, 0.97, 1.03, 1.2] as $share) {
+            $weighing = Weighing::of($batch, ['a' => $share * $batch->mix->aG]);
+            self::assertEqualsWithDelta($share * (float) $batch->mix->bG, $weighing->next()?->targetG, 1e-9);
+        }
+    }
+
+    public function test_whatever_the_hand_does_the_ratio_comes_right_in_the_end(): void
+    {
+        mt_srand(5);
+        $batch = self::batch(['/resins/0/ratio_tolerance_pct' => 5]);
+        for ($evening = 0; $evening < 300; $evening++) {
+            $got = [];
+            for ($pour = 0; $pour < 12; $pour++) {
+                $next = Weighing::of($batch, $got)->next();
+                if ($next === null) {
+                    break;
+                }
+                // a heavy hand: up to a fifth past the mark
+                $got[$next->id] = $next->targetG * (1 + mt_rand(-2, 20) / 100);
+            }
+            $done = Weighing::of($batch, $got);
+            self::assertTrue($done->isMeasured());
+            self::assertLessThan(1.6, abs($done->offPct() ?? INF), json_encode($got) ?: '');
+            self::assertGreaterThanOrEqual(0, $done->surplusMl());
+        }
+    }
+
+    public function test_past_the_mark_of_b_names_how_much_more_of_a(): void
+    {
+        $batch = self::batch();
+        $weighing = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG]);
+        self::assertFalse($weighing->isMeasured());
+        self::assertSame('more_a_1', $weighing->next()?->id);
+        self::assertEqualsWithDelta(0.1 * $batch->mix->aG, $weighing->next()?->targetG, 1e-9);
+        $mended = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG, 'more_a_1' => 0.1 * $batch->mix->aG]);
+        self::assertTrue($mended->isMeasured());
+        self::assertEqualsWithDelta(0.1 * $batch->mix->totalMl(), $mended->surplusMl(), 1e-6);
+    }
+
+    public function test_which_part_goes_first_is_its_makers(): void
+    {
+        $batch = self::batch(['/resins/0/pour_first' => 'b']);
+        self::assertSame('b', Weighing::of($batch, [])->next()?->id);
+        self::assertEqualsWithDelta(1.3 * $batch->mix->aG, Weighing::of($batch, ['b' => 1.3 * (float) $batch->mix->bG])->next()?->targetG, 1e-9);
+    }
+
+    public function test_colours_follow_the_resin_that_there_is(): void
+    {
+        $batch = self::batch([
+            '/colourants' => [(object) ['id' => 'blue', 'density_g_ml' => 1.4], (object) ['id' => 'white']],
+            '/batches/0/colours' => [(object) ['name' => 'sky', 'share_pct' => 30, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'blue', 'ml' => 2], (object) ['colourant' => 'white', 'drops' => 10]]]],
+        ]);
+        $got = ['a' => 1.1 * $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG];
+        $weighing = Weighing::of($batch, $got);
+        self::assertTrue($weighing->isMeasured(), 'it can be stirred, and coloured then');
+        $ids = array_map(static fn (WeighStep $step): string => $step->id, $weighing->steps);
+        self::assertSame(['a', 'b', 'resin_0', 'dose_0_0', 'dose_0_1'], $ids);
+        self::assertEqualsWithDelta(0.3 * 1.1 * (float) $batch->mix->totalG(), $weighing->next()?->targetG, 1e-6);
+        $half = $weighing->next()->targetG / 2;
+        $dose = Weighing::of($batch, [...$got, 'resin_0' => $half])->next();
+        self::assertSame('dose_0_0', $dose?->id);
+        self::assertEqualsWithDelta(0.02 * 1.4 * $half / ((float) $batch->mix->totalG() / $batch->mix->totalMl()), $dose->targetG, 1e-9);
+    }
+
+    public function test_a_part_of_unknown_weight_is_not_weighed(): void
+    {
+        $plan = Plans::full();
+        $plan->batches = [(object) ['id' => 'p', 'coats' => ['c4']]];
+        $read = (new PlanReader)->read($plan);
+        $this->expectException(WeighingException::class);
+        Weighing::of((new BatchPlanner)->plan($read, (new Planner)->plan($read))[0], []);
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private static function batch(array $changes = []): BatchResult
+    {
+        $colours = $changes['/batches/0/colours'] ?? [];
+        unset($changes['/batches/0/colours']);
+        $plan = (new PlanReader)->read(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'colours' => $colours]]]));
+
+        return (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0];
+    }
+}

@@ -1,0 +1,59 @@
+import { scaleLinear } from 'd3-scale'
+import type { ReactNode } from 'react'
+import type { BatchFigures } from '../types/mixing'
+
+interface Props {
+    batch: BatchFigures
+    untilMin: number
+    width: number
+    height: number
+}
+
+/** How long a batch lasts in its cup, as a film that sets: from the end of the mixing to the right. */
+export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
+    const x = scaleLinear([0, untilMin], [0, width]).clamp(true)
+    const spread = batch.spread_until_min ?? untilMin
+    const pot = batch.pot_life_min ?? untilMin
+    const late = batch.emptied_min > spread
+    return (
+        <svg width={width} height={height + 20} aria-hidden="true" className="block overflow-visible">
+            <rect x="0" y="0" width={x(spread)} height={height} fill="url(#phase-wet)" opacity="0.75" />
+            <rect
+                x={x(spread)}
+                y="0"
+                width={x(pot) - x(spread)}
+                height={height}
+                fill="url(#phase-tacky)"
+                opacity="0.8"
+            />
+            <rect x={x(pot)} y="0" width={Math.max(0, width - x(pot))} height={height} fill="url(#phase-hard)" />
+            <path d={`M0 0 H${width} V${height} H0 Z`} fill="none" stroke="var(--ink)" />
+            {batch.hot_min !== null && batch.hot_min < untilMin && (
+                <g>
+                    <path d={`M${x(batch.hot_min)} -4 V${height + 4}`} stroke="var(--danger)" strokeWidth="2.5" />
+                    <text
+                        x={x(batch.hot_min) + (x(batch.hot_min) > width - 60 ? -4 : 4)}
+                        y={height + 15}
+                        textAnchor={x(batch.hot_min) > width - 60 ? 'end' : 'start'}
+                        className="text-[11px] font-semibold"
+                        fill="var(--danger)"
+                    >
+                        60 °C
+                    </text>
+                </g>
+            )}
+            <path
+                d={`M${x(batch.emptied_min)} ${height + 3} l-5 9 h10 z`}
+                fill={late ? 'var(--danger)' : 'var(--act)'}
+            />
+            <text
+                x={x(batch.emptied_min) + 8}
+                y={height + 15}
+                className="text-[12px] font-semibold"
+                fill={late ? 'var(--danger)' : 'var(--ink)'}
+            >
+                empty {Math.round(batch.emptied_min)} min
+            </text>
+        </svg>
+    )
+}

@@ -1,0 +1,213 @@
+/** What the server says of batches, the cups they are mixed in, and a batch being weighed. */
+
+import type { Advice, HeatTool, MixFigures } from './answer'
+import type { CoatKind } from './plan'
+import type { Drawing } from './page'
+
+/** A batch as the plan file writes it; fields that nobody here knows are kept. */
+export interface BatchSpec {
+    id: string
+    coats: string[]
+    counts?: Record<string, number>
+    vessel?: string
+    cup_diameter_mm?: number
+    mixed_at_c?: number | string
+    emptied_min?: number | string
+    measure?: { by: WayName; graduation_ml?: number; resolution_g?: number }
+    colours?: ColourSpec[]
+}
+
+export type WayName = 'cups' | 'one_cup' | 'pen_lines' | 'scale' | 'scale_untared'
+
+export interface ColourSpec {
+    name?: string
+    recipe?: string
+    doses?: DoseSpec[]
+    per_ml?: number
+    share_pct?: number | string
+    ml?: number | string
+    coats?: string[]
+    small_cups?: number | string
+    reserve_pct?: number | string
+}
+
+export type DoseUnit = 'ml' | 'g' | 'drops' | 'dips' | 'scoops'
+
+export type DoseSpec = { colourant: string } & Partial<Record<DoseUnit, number>>
+
+export interface VesselFigures {
+    id: string
+    name: string
+    height_mm: number
+    capacity_ml: number
+    stirrable_ml: number
+    graduation_ml: number | null
+    weight_g: number | null
+    afterwards: string | null
+    /** Inner radius and height, mm, from the floor to the brim. */
+    profile: [number, number][]
+}
+
+export interface BatchTurn {
+    coat: string
+    count: number
+    from_min: number
+    to_min: number
+    age_min: number | null
+}
+
+export interface ColourFigures {
+    name: string
+    recipe: string | null
+    resin_ml: number
+    residue_ml: number
+    small_cups: number
+    small_cup_ml: number | null
+    reserve_ml: number
+    colourant_pct: number
+    watery_pct: number
+    filler_pct: number
+    stir_again: boolean
+    oil: boolean
+    doses: { colourant: string; name: string; amount: number; unit: DoseUnit; ml: number; g: number }[]
+}
+
+export interface BatchFigures extends MixFigures {
+    id: string
+    residue_ml: number
+    margin_ml: number
+    pot_life_min: number | null
+    emptied_min: number
+    emptied_c: number | null
+    emptied_age_min: number | null
+    peak_c: number | null
+    peak_min: number | null
+    ratio_error_pct: { worst: number | null; likely: number | null }
+    turns: BatchTurn[]
+    colours: ColourFigures[]
+    clear_ml: number
+    swatches: { colour: string; coat: string; ground: string; seen: string }[]
+    advice: Advice[]
+    resin: string
+    /** Which part goes into the cup first. */
+    first: 'a' | 'b'
+    open_min: number
+    spread_by: number
+    mixing_min: number | null
+    colouring_min: number
+    hot_min: number | null
+    /** Until when the last piece should be spread. */
+    spread_until_min: number | null
+    runs_away: boolean
+    vessel: VesselFigures | null
+    lines: { first_mm: number; both_mm: number } | null
+    pieces: {
+        coat: string
+        name: string
+        kind: CoatKind
+        quantity: number
+        drawing: Drawing
+        film_mm: number | null
+        tool: HeatTool
+    }[]
+}
+
+export interface EveningFigures {
+    batches: BatchFigures[]
+    minutes: number
+}
+
+/** A coat that can be chosen for tonight. */
+export interface Choice {
+    coat: string
+    coat_id: number
+    piece: string
+    kind: CoatKind
+    resin: string
+    resin_key: string
+    total_ml: number
+    quantity: number
+    drawing: Drawing
+    state: 'ready' | 'waits' | 'later'
+    sentence: string | null
+}
+
+export type Compared = 'cup' | 'dish' | 'halved' | 'cooler'
+
+export interface StandingFigures {
+    /** min, °C, Pa·s */
+    plot: [number, number, number][]
+    pot_life_min: number | null
+    hot_min: number | null
+    peak_c: number
+    runs_away: boolean
+    emptied_c: number | null
+    emptied_pa_s: number | null
+}
+
+export interface CupFigures {
+    until_min: number
+    compared: Partial<Record<Compared, StandingFigures>>
+    dish_mm: number | null
+    waits: {
+        pa_s: number
+        wait: { in: 'cup' | 'dish'; min: number; celsius: number; left_min: number | null } | null
+    }[]
+    ways: { by: WayName; step: number; worst: number | null; likely: number | null; from_ml: number }[]
+    tolerance_pct: number
+}
+
+export interface BathFigures {
+    celsius: number
+    thinner: number
+    pot_life_min: number | null
+    pot_life_in_room_min: number | null
+    open_on_piece_min: number
+}
+
+export interface Supplies {
+    vessels: { id: string; name: string; capacity_ml: number }[]
+    colourants: { id: string; name: string; form: string; colour: string | null }[]
+    recipes: { id: string; name: string }[]
+}
+
+export type WeighKind = 'a' | 'b' | 'more_a' | 'more_b' | 'resin' | 'dose'
+
+export interface WeighStep {
+    id: string
+    kind: WeighKind
+    what: string
+    target_g: number
+    got_g: number | null
+    past_g: number | null
+}
+
+export interface MixingState {
+    id: number
+    title: string
+    batch: string
+    now: number
+    steps: WeighStep[]
+    next: string | null
+    measured: boolean
+    off_pct: number | null
+    tolerance_pct: number
+    surplus_ml: number
+    spares: string | null
+    stirred_from: number | null
+    mixed_at: number | null
+    stir_min: number | null
+    pours: { id: number; title: string }[]
+}
+
+export interface ScaleReading {
+    grams: number | null
+    steady: boolean
+    resolution_g: number
+    fault: string | null
+    sentence: string | null
+    standin: boolean
+}
+
+/** By batch: whether it is being mixed, mixed or poured. */
+export type Mixings = Record<string, { id: number; mixed: boolean; poured: boolean }>

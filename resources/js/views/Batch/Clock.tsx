@@ -1,0 +1,177 @@
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Check } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { CupPlot } from '../../drawings/CupPlot'
+import { joined, length, span, temperature, trimmed } from '../../lib/format'
+import { ask, Refused } from '../../lib/http'
+import { useUnits } from '../../lib/pages'
+import { useWidth } from '../../lib/width'
+import type { BatchFigures, BathFigures, Compared, CupFigures, StandingFigures } from '../../types/mixing'
+
+const WORDS: Record<Compared, string> = {
+    cup: 'this cup',
+    halved: 'half of it',
+    cooler: '5 °C cooler',
+    dish: 'in a dish',
+}
+
+interface Props {
+    figures: BatchFigures
+    cup: CupFigures | null
+}
+
+/** How the batch warms and thickens while it stands; what a dish, half of it, a cooler room or a warm bath would change. */
+export function Clock({ figures, cup }: Props): ReactNode {
+    const units = useUnits()
+    const [frame, setFrame] = useState<HTMLDivElement | null>(null)
+    const width = useWidth(frame, 640)
+    const [shown, setShown] = useState<Compared[]>(['cup', 'halved', 'cooler', 'dish'])
+    const standing = cup?.compared.cup
+    if (cup === null || standing === undefined) {
+        return (
+            <section>
+                <h2 className="border-b ruled font-bold">The cup&rsquo;s clock</h2>
+                <p className="mt-1">This label does not say how it warms itself: pour it out at once.</p>
+            </section>
+        )
+    }
+    const words = { ...WORDS, cooler: units === 'metric' ? WORDS.cooler : '9 °F cooler' }
+    return (
+        <section>
+            <div className="flex flex-wrap items-baseline justify-between gap-x-6 border-b ruled">
+                <h2 className="font-bold">
+                    The cup&rsquo;s clock <span className="font-normal text-soft">an estimate, to compare with</span>
+                </h2>
+                <div className="flex flex-wrap gap-x-4 text-sm">
+                    {(['halved', 'cooler', 'dish'] as const).map((one) => (
+                        <Check
+                            key={one}
+                            label={words[one]}
+                            on={shown.includes(one)}
+                            onChange={(on) =>
+                                setShown((before) => (on ? [...before, one] : before.filter((other) => other !== one)))
+                            }
+                        />
+                    ))}
+                </div>
+            </div>
+            <div ref={setFrame} className="mt-2">
+                <CupPlot
+                    cup={cup}
+                    words={words}
+                    emptiedMin={figures.emptied_min}
+                    shown={shown}
+                    celsius={(c) => joined(temperature(c, units))}
+                    width={width}
+                    height={210}
+                />
+            </div>
+            <p className="mt-1">
+                <Told figures={figures} standing={standing} />{' '}
+                {cup.compared.dish !== undefined && cup.dish_mm !== null && (
+                    <>
+                        In a dish of {joined(length(Math.round(cup.dish_mm), units))} it lasts{' '}
+                        {cup.compared.dish.pot_life_min === null ? 'for hours' : span(cup.compared.dish.pot_life_min)}.
+                    </>
+                )}
+            </p>
+            <Waits cup={cup} />
+        </section>
+    )
+}
+
+function Told({ figures, standing }: { figures: BatchFigures; standing: StandingFigures }): ReactNode {
+    const units = useUnits()
+    return (
+        <>
+            Emptied after <strong>{span(figures.emptied_min)}</strong>
+            {standing.emptied_c !== null && standing.emptied_pa_s !== null && (
+                <>
+                    {' '}
+                    it is at {joined(temperature(standing.emptied_c, units))} and {trimmed(standing.emptied_pa_s, 1)}{' '}
+                    Pa·s
+                </>
+            )}
+            ; its pot life is <strong>{standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}</strong>.{' '}
+            {standing.hot_min === null
+                ? `Forgotten, it peaks at ${joined(temperature(standing.peak_c, units))}.`
+                : `Forgotten, it is at ${joined(temperature(60, units))} after ${span(standing.hot_min)}${standing.runs_away ? ' and runs away' : ''}.`}
+        </>
+    )
+}
+
+/** Where to wait for a thick syrup, and for how long. */
+function Waits({ cup }: { cup: CupFigures }): ReactNode {
+    const units = useUnits()
+    const dish = cup.dish_mm === null ? '' : ` of ${joined(length(Math.round(cup.dish_mm), units))}`
+    return (
+        <ul className="mt-1 text-soft">
+            {cup.waits.map(({ pa_s: paS, wait }) => {
+                const what = paS < 10 ? 'Drops that stay apart' : 'What stays where it is placed'
+                if (wait === null || wait.left_min === null || wait.left_min <= 0)
+                    return (
+                        <li key={paS}>
+                            {what}, {paS} Pa·s: it sets first.
+                        </li>
+                    )
+                return (
+                    <li key={paS}>
+                        {what}, {paS} Pa·s: {wait.in === 'cup' ? 'leave it in the cup' : `wait in a dish${dish}`} for{' '}
+                        {span(wait.min)}; {span(wait.left_min)} are left then.
+                    </li>
+                )
+            })}
+        </ul>
+    )
+}
+
+/** What warming the bottles would change. */
+export function Bath({ planId, batch }: { planId: number; batch: string }): ReactNode {
+    const units = useUnits()
+    const [typed, setTyped] = useState('')
+    const [bath, setBath] = useState<BathFigures | null>(null)
+    const [sentence, setSentence] = useState<string>()
+    const look = async (): Promise<void> => {
+        try {
+            const heard = await ask<{ bath: BathFigures | null }>('POST', `/plans/${planId}/batches/${batch}/bath`, {
+                celsius: typed,
+            })
+            setBath(heard.bath)
+            setSentence(undefined)
+        } catch (problem) {
+            if (problem instanceof Refused) setSentence(Object.values(problem.sentences)[0])
+            else setSentence('The studio cannot be reached.')
+        }
+    }
+    return (
+        <form
+            className="flex flex-wrap items-end gap-x-5 gap-y-1"
+            onSubmit={(event) => {
+                event.preventDefault()
+                void look()
+            }}
+        >
+            <Field
+                label="Bottles warmed to"
+                unit={units === 'metric' ? '°C' : '°F'}
+                value={typed}
+                onChange={setTyped}
+                inputMode="decimal"
+                sentence={sentence}
+                className="w-36"
+            />
+            <Button type="submit" disabled={typed.trim() === ''}>
+                What it changes
+            </Button>
+            {bath !== null && (
+                <p className="min-w-0 flex-1" role="status">
+                    {trimmed(bath.thinner, 1)} times as thin, bubbles rise as much faster; in this cup{' '}
+                    {bath.pot_life_min === null ? 'hours' : span(bath.pot_life_min)} instead of{' '}
+                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}. Never water in the
+                    resin.
+                </p>
+            )}
+        </form>
+    )
+}

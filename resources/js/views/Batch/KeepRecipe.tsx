@@ -1,0 +1,58 @@
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Field } from '../../controls/Field'
+import { Sheet } from '../../controls/Sheet'
+import { ask, Refused } from '../../lib/http'
+import type { ColourFigures, DoseSpec } from '../../types/mixing'
+
+/** What is in a cup becomes a recipe of the studio, for 100 ml of mixed resin. */
+export function KeepRecipe(props: {
+    name: string
+    resinMl: number
+    colour: ColourFigures
+    onKept: (key: string) => void
+}): ReactNode {
+    const [open, setOpen] = useState(false)
+    const [name, setName] = useState(props.name)
+    const [sentence, setSentence] = useState<string>()
+    const keep = async (): Promise<void> => {
+        const doses = props.colour.doses.map((one): DoseSpec => ({
+            colourant: one.colourant,
+            [one.unit]: (one.amount * 100) / props.resinMl,
+        }))
+        try {
+            const kept = await ask<{ key: string }>('POST', '/shelf/recipes', { name, per_ml: 100, doses })
+            setOpen(false)
+            props.onKept(kept.key)
+        } catch (problem) {
+            setSentence(
+                problem instanceof Refused ? Object.values(problem.sentences)[0] : 'The studio cannot be reached.',
+            )
+        }
+    }
+    if (props.colour.doses.length === 0) return null
+    return (
+        <>
+            <Button onClick={() => setOpen(true)}>Keep as a recipe</Button>
+            <Sheet open={open} onClose={() => setOpen(false)} title="Keep as a recipe">
+                <form
+                    className="space-y-4"
+                    onSubmit={(event) => {
+                        event.preventDefault()
+                        void keep()
+                    }}
+                >
+                    <Field label="Its name" value={name} onChange={setName} sentence={sentence} autoFocus large />
+                    <p className="text-soft">
+                        It is kept for 100 ml of mixed resin, and scaled to each cup from then on.
+                    </p>
+                    <div className="flex justify-end">
+                        <Button look="next" type="submit">
+                            Keep it
+                        </Button>
+                    </div>
+                </form>
+            </Sheet>
+        </>
+    )
+}

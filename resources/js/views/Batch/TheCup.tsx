@@ -1,0 +1,179 @@
+import type { ReactNode } from 'react'
+import { Choice } from '../../controls/Choice'
+import { Digits } from '../../controls/Digits'
+import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
+import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import type { BatchFigures, BatchSpec, CupFigures, Supplies, WayName } from '../../types/mixing'
+import type { Sentences } from '../../types/page'
+
+const WAYS: Record<WayName, string> = {
+    scale: 'Scale, zeroed',
+    scale_untared: 'Scale, not zeroed',
+    cups: 'Two marked cups',
+    one_cup: 'One marked cup',
+    pen_lines: 'Pen lines in this cup',
+}
+
+interface Props {
+    figures: BatchFigures
+    spec: BatchSpec
+    cup: CupFigures | null
+    supplies: Supplies
+    sentences: Sentences
+    onChange: (how: (batch: BatchSpec) => BatchSpec) => void
+}
+
+/** The vessel to scale with its two pen lines, the two amounts, and how exactly they can be measured. */
+export function TheCup(props: Props): ReactNode {
+    const { figures } = props
+    const units = useUnits()
+    const weight = weightMix(figures.a_g, figures.total_g)
+    const volumes = volumeMix(figures.a_ml, figures.b_ml, units)
+    const widest = 2 * Math.max(1, ...(figures.vessel?.profile ?? []).map(([r]) => r))
+    const scale = Math.min(150 / (figures.vessel?.height_mm ?? 100), 170 / widest)
+    return (
+        <section className="space-y-3">
+            <div className="grid grid-cols-[auto_1fr] items-end gap-6">
+                <div>
+                    <Amount part="A" weight={weight.a} volume={volumes.a} first={figures.first === 'a'} />
+                    <Amount part="B" weight={weight.b} volume={volumes.b} first={figures.first === 'b'} />
+                    <p className="mt-1 text-soft">
+                        {joined(volume(figures.total_ml, units))}, {joined(weight.total)}
+                    </p>
+                </div>
+                <div className="justify-self-end">
+                    {figures.vessel === null ? (
+                        <UnknownCupDrawing ml={figures.total_ml} scale={1.4} />
+                    ) : (
+                        <VesselDrawing
+                            vessel={figures.vessel}
+                            scale={scale}
+                            lines={figures.lines}
+                            first={figures.first}
+                            marks={(mm) => joined(length(Math.round(mm * 10) / 10, units))}
+                        />
+                    )}
+                </div>
+            </div>
+            <div className="grid grid-cols-2 gap-6">
+                <Choice
+                    label="Mixed in"
+                    value={props.spec.vessel ?? ''}
+                    options={[
+                        { value: '', label: 'A cup as deep as wide' },
+                        ...props.supplies.vessels.map((vessel) => ({
+                            value: vessel.id,
+                            label: vessel.name,
+                        })),
+                    ]}
+                    sentence={props.sentences.vessel}
+                    onChange={(id) =>
+                        props.onChange(({ vessel: _, ...rest }) => (id === '' ? rest : { ...rest, vessel: id }))
+                    }
+                />
+                <Choice
+                    label="Measured by"
+                    value={props.spec.measure?.by ?? ''}
+                    options={[
+                        { value: '', label: 'Not said' },
+                        ...(props.cup?.ways ?? []).map((way) => ({ value: way.by, label: WAYS[way.by] })),
+                    ]}
+                    sentence={props.sentences['measure.by']}
+                    onChange={(by) => props.onChange((batch) => measured(batch, by as WayName | '', props.cup))}
+                />
+            </div>
+            {figures.vessel !== null && (
+                <p className="text-sm text-soft">
+                    Lines from the inside floor, drawn with a pen. {figures.vessel.afterwards}
+                    {figures.total_ml > figures.vessel.stirrable_ml &&
+                        ` It is fuller than ${joined(volume(figures.vessel.stirrable_ml, units))}, which leaves room to stir.`}
+                </p>
+            )}
+            {props.cup !== null && <Ways cup={props.cup} chosen={props.spec.measure?.by} />}
+        </section>
+    )
+}
+
+function measured(batch: BatchSpec, by: WayName | '', cup: CupFigures | null): BatchSpec {
+    const { measure: _, ...rest } = batch
+    const step = cup?.ways.find((way) => way.by === by)?.step
+    if (by === '') return rest
+    if (by === 'pen_lines' || step === undefined) return { ...rest, measure: { by } }
+    return {
+        ...rest,
+        measure: by === 'scale' || by === 'scale_untared' ? { by, resolution_g: step } : { by, graduation_ml: step },
+    }
+}
+
+function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: boolean }): ReactNode {
+    return (
+        <div className="mb-2 flex items-baseline gap-3">
+            <span
+                className={`figure inline-grid size-9 shrink-0 place-items-center self-center border-[1.5px] border-ink text-xl ${props.part === 'A' ? 'rounded-[4px]' : 'rounded-full'}`}
+            >
+                {props.part}
+            </span>
+            <p>
+                <span className="figure measured block text-[3.2rem] whitespace-nowrap">
+                    <Digits text={props.weight.text} /> <span className="unit">g</span>
+                </span>
+                <span className="block text-soft">
+                    {joined(props.volume)}
+                    {props.first && ', goes in first'}
+                </span>
+            </p>
+        </div>
+    )
+}
+
+/** Every way to measure it, the finest first: how far the ratio is likely off. */
+function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined }): ReactNode {
+    const units = useUnits()
+    const widest = Math.max(cup.tolerance_pct * 1.6, 1)
+    return (
+        <table className="w-full text-sm">
+            <caption className="border-b ruled pb-0.5 text-left font-bold">
+                Ratio off by{' '}
+                <span className="font-normal text-soft">
+                    likely to worst; this resin stands {trimmed(cup.tolerance_pct, 1)} %
+                </span>
+            </caption>
+            <tbody>
+                {cup.ways.map((way) => (
+                    <tr key={way.by} className={way.by === chosen ? 'font-semibold' : ''}>
+                        <th scope="row" className="py-0.5 pr-3 text-left font-[inherit] whitespace-nowrap">
+                            {WAYS[way.by]}
+                        </th>
+                        <td className="w-full">
+                            {way.likely !== null && (
+                                <svg
+                                    viewBox="0 0 100 8"
+                                    preserveAspectRatio="none"
+                                    className="block h-2 w-full"
+                                    aria-hidden="true"
+                                >
+                                    <rect
+                                        width={Math.min(100, (way.likely / widest) * 100)}
+                                        height="8"
+                                        fill={way.likely > cup.tolerance_pct ? 'var(--danger)' : 'var(--ink)'}
+                                    />
+                                    <path
+                                        d={`M${(cup.tolerance_pct / widest) * 100} 0 V8`}
+                                        stroke="var(--ink)"
+                                        strokeWidth="0.8"
+                                    />
+                                </svg>
+                            )}
+                        </td>
+                        <td className="py-0.5 pl-3 text-right whitespace-nowrap">
+                            {way.likely === null || way.worst === null
+                                ? `from ${joined(volume(way.from_ml, units))}`
+                                : `${trimmed(way.likely, way.likely < 1 ? 2 : 1)} to ${trimmed(way.worst, way.worst < 1 ? 2 : 1)} %`}
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    )
+}

@@ -1,0 +1,131 @@
+import { Head, Link, router } from '@inertiajs/react'
+import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
+import type { ReactNode } from 'react'
+import { AdviceStrips, Cautions } from '../../controls/AdviceStrip'
+import { Button } from '../../controls/Button'
+import type { BatchSpec, CupFigures, EveningFigures, Mixings, Supplies } from '../../types/mixing'
+import type { Sentences } from '../../types/page'
+import { Bath, Clock } from './Clock'
+import { Colours } from './Colours'
+import { TheCup } from './TheCup'
+import { useBatch } from './useBatch'
+
+interface Props {
+    plan: { id: number; name: string }
+    batch: string
+    batches: BatchSpec[]
+    answer: EveningFigures | null
+    sentences: Sentences | null
+    cup: CupFigures | null
+    supplies: Supplies | null
+    cautions: string[]
+    mixings: Mixings
+}
+
+/** One cup: the vessel with its two lines, its clock beside what else could be done, its colours. */
+export default function Batch(props: Props): ReactNode {
+    const draft = useBatch(
+        props.plan.id,
+        props.batch,
+        { batches: props.batches, answer: props.answer, cup: props.cup },
+        props.sentences,
+    )
+    const index = draft.batches.findIndex((batch) => batch.id === props.batch)
+    const figures = draft.answer?.batches.find((batch) => batch.id === props.batch)
+    const at = `batches.${index}.`
+    const own = Object.fromEntries(
+        Object.entries(draft.sentences).map(([field, sentence]) => [
+            field.startsWith(at) ? field.slice(at.length) : field,
+            sentence,
+        ]),
+    )
+    if (figures === undefined || draft.spec === undefined || props.supplies === null) {
+        return (
+            <div className="space-y-3 p-6">
+                {Object.values(draft.sentences).map((sentence) => (
+                    <p key={sentence} className="text-lg font-semibold text-danger">
+                        {sentence}
+                    </p>
+                ))}
+                <Link href={`/plans/${props.plan.id}/evening`} className="underline underline-offset-4">
+                    To tonight&rsquo;s cups
+                </Link>
+            </div>
+        )
+    }
+    const elsewhere = Object.entries(draft.sentences).filter(([field]) => !field.startsWith(at))
+    return (
+        <div className="flex flex-1 flex-col">
+            <Head title={`Cup ${index + 1}, ${figures.resin}`} />
+            <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
+                <h1 className="figure text-xl leading-normal">
+                    Cup {index + 1}, {figures.resin}
+                </h1>
+                <p className="min-w-0 truncate text-soft">
+                    {figures.turns
+                        .map(
+                            (turn, place) =>
+                                `${turn.count > 1 ? `${turn.count} ` : ''}${figures.pieces[place]?.name ?? ''}`,
+                        )
+                        .join(', then ')}
+                </p>
+            </div>
+            <p role="status" className="px-4 font-semibold text-danger sm:px-6">
+                {elsewhere.map(([, sentence]) => sentence).join(' ')}
+            </p>
+            <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-3 sm:px-6 lg:grid-cols-[27rem_1fr]">
+                <div className="space-y-3">
+                    <TheCup
+                        figures={figures}
+                        spec={draft.spec}
+                        cup={draft.cup}
+                        supplies={props.supplies}
+                        sentences={own}
+                        onChange={draft.change}
+                    />
+                    <AdviceStrips
+                        advice={figures.advice}
+                        topics={['thickness', 'bench', 'room', 'surface', 'heat', 'sheet']}
+                    />
+                    <Bath planId={props.plan.id} batch={props.batch} />
+                </div>
+                <div className="min-w-0 space-y-4">
+                    <Clock figures={figures} cup={draft.cup} />
+                    <Colours
+                        figures={figures}
+                        spec={draft.spec}
+                        supplies={props.supplies}
+                        sentences={own}
+                        onChange={draft.change}
+                    />
+                    <details>
+                        <summary className="min-h-9 cursor-pointer font-semibold">Before you mix</summary>
+                        <Cautions title="Before you mix" sentences={props.cautions} />
+                    </details>
+                </div>
+            </div>
+            <div className="no-print sticky bottom-0 z-10 flex items-center justify-between gap-3 border-t ruled bg-bench px-4 py-2 sm:px-6">
+                <div className="flex items-center gap-3">
+                    <Link
+                        href={`/plans/${props.plan.id}/evening`}
+                        className="min-h-11 content-center underline underline-offset-4"
+                    >
+                        All cups
+                    </Link>
+                    {draft.undo !== null && (
+                        <Button onClick={draft.undo}>
+                            <ArrowCounterClockwiseIcon size={18} /> Undo
+                        </Button>
+                    )}
+                </div>
+                <Button
+                    look="next"
+                    className="min-w-44"
+                    onClick={() => router.post(`/plans/${props.plan.id}/batches/${props.batch}/mixings`)}
+                >
+                    {props.mixings[props.batch] === undefined ? 'Weigh it' : 'Go on weighing'}
+                </Button>
+            </div>
+        </div>
+    )
+}

@@ -1,0 +1,120 @@
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Check } from '../../controls/Choice'
+import { Sheet } from '../../controls/Sheet'
+import { OutlineDrawing } from '../../drawings/OutlineDrawing'
+import { joined, volume } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import { COAT_KINDS } from '../../lib/words'
+import type { Choice } from '../../types/mixing'
+
+interface Props {
+    open: boolean
+    onClose: () => void
+    choices: Choice[]
+    chosen: string[]
+    busy: boolean
+    sentence: string | undefined
+    onChoose: (coats: string[]) => Promise<void>
+}
+
+/** Which coats are poured tonight: what is ready first, by resin. */
+export function ChooseSheet(props: Props): ReactNode {
+    return (
+        <Sheet open={props.open} onClose={props.onClose} title="What is poured tonight?" wide>
+            <Choose {...props} />
+        </Sheet>
+    )
+}
+
+function Choose(props: Props): ReactNode {
+    const [picked, setPicked] = useState(new Set(props.chosen))
+    const [later, setLater] = useState(props.choices.some((one) => one.state === 'later' && picked.has(one.coat)))
+    const shown = props.choices.filter((one) => later || one.state !== 'later')
+    const resins = [...new Set(shown.map((one) => one.resin))]
+    const put = (coats: string[], on: boolean): void =>
+        setPicked((before) => new Set(on ? [...before, ...coats] : [...before].filter((coat) => !coats.includes(coat))))
+    return (
+        <form
+            onSubmit={(event) => {
+                event.preventDefault()
+                void props.onChoose([...picked])
+            }}
+        >
+            {props.choices.length === 0 && <p>Every coat that is planned has been poured.</p>}
+            <div className="max-h-[56dvh] space-y-4 overflow-auto pr-2">
+                {resins.map((resin) => {
+                    const own = shown.filter((one) => one.resin === resin)
+                    const ready = own.filter((one) => one.state === 'ready').map((one) => one.coat)
+                    return (
+                        <fieldset key={resin}>
+                            <legend className="flex w-full items-baseline justify-between gap-4 border-b ruled pb-1 font-bold">
+                                {resin}
+                                {ready.length > 1 && (
+                                    <button
+                                        type="button"
+                                        className="min-h-9 text-sm font-normal underline underline-offset-4"
+                                        onClick={() => put(ready, true)}
+                                    >
+                                        Everything with it that is ready
+                                    </button>
+                                )}
+                            </legend>
+                            {own.map((one) => (
+                                <ChoiceRow
+                                    key={one.coat}
+                                    choice={one}
+                                    on={picked.has(one.coat)}
+                                    onChange={(on) => put([one.coat], on)}
+                                />
+                            ))}
+                        </fieldset>
+                    )
+                })}
+            </div>
+            <div className="mt-4 flex flex-wrap items-center justify-between gap-3">
+                <Check label="Show later coats too" on={later} onChange={setLater} />
+                <div className="flex items-center gap-4">
+                    <p role="status" className="font-semibold text-danger">
+                        {props.sentence ?? ''}
+                    </p>
+                    <Button look="next" type="submit" disabled={props.busy || picked.size === 0} className="min-w-44">
+                        Propose the cups
+                    </Button>
+                </div>
+            </div>
+        </form>
+    )
+}
+
+function ChoiceRow({
+    choice,
+    on,
+    onChange,
+}: {
+    choice: Choice
+    on: boolean
+    onChange: (on: boolean) => void
+}): ReactNode {
+    const units = useUnits()
+    return (
+        <label className="grid min-h-12 cursor-pointer grid-cols-[auto_2.75rem_1fr_auto] items-center gap-3 border-b ruled py-1 hover:bg-recess">
+            <input
+                type="checkbox"
+                checked={on}
+                onChange={(event) => onChange(event.target.checked)}
+                className="size-5 accent-ink"
+            />
+            <span className="grid place-items-center">
+                <OutlineDrawing drawing={choice.drawing} coatedEdges="none" size={30} />
+            </span>
+            <span>
+                {choice.quantity > 1 && <strong>{choice.quantity} </strong>}
+                {choice.piece}, {(COAT_KINDS[choice.kind] ?? choice.kind).toLowerCase()}
+                {choice.sentence !== null && <span className="block text-sm text-soft">{choice.sentence}</span>}
+                {choice.state === 'later' && <span className="block text-sm text-soft">After the coat below it.</span>}
+            </span>
+            <span className="text-soft">{joined(volume(choice.total_ml, units))}</span>
+        </label>
+    )
+}

@@ -1,0 +1,147 @@
+import { Head } from '@inertiajs/react'
+import { PrinterIcon } from '@phosphor-icons/react'
+import type { ReactNode } from 'react'
+import { Button, LinkButton } from '../../controls/Button'
+import { Swatch } from '../../drawings/Swatch'
+import { VesselDrawing } from '../../drawings/VesselDrawing'
+import { digits, joined, length, span, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
+import { useShared, useUnits } from '../../lib/pages'
+import { COAT_KINDS, TOOLS } from '../../lib/words'
+import type { BatchFigures, BatchSpec, EveningFigures } from '../../types/mixing'
+import type { Sentences } from '../../types/page'
+
+interface Props {
+    plan: { id: number; name: string }
+    batches: BatchSpec[]
+    answer: EveningFigures | null
+    sentences: Sentences | null
+}
+
+/** The mix sheets of an evening, for the wall: one strip for each cup, in the order in which they are mixed. */
+export default function EveningSheet(props: Props): ReactNode {
+    const { studio, no_substitute: noSubstitute } = useShared()
+    return (
+        <div className="flex-1 bg-recess p-3 sm:p-6 print:bg-transparent print:p-0">
+            <Head title="Mix sheets" />
+            <div className="no-print mx-auto mb-4 flex max-w-[60rem] justify-between gap-3">
+                <LinkButton href={`/plans/${props.plan.id}/evening`}>All cups</LinkButton>
+                <Button look="next" onClick={() => window.print()}>
+                    <PrinterIcon size={18} /> Print
+                </Button>
+            </div>
+            <article className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 print:max-w-none print:border-0 print:p-px print:text-[12.5px] print:leading-snug">
+                <header className="flex items-baseline justify-between border-b-2 border-ink pb-1">
+                    <h1 className="figure text-3xl">Mix sheets</h1>
+                    <p className="text-soft">{studio}</p>
+                </header>
+                {props.answer === null && (
+                    <p className="py-4 font-semibold text-danger">{Object.values(props.sentences ?? {}).join(' ')}</p>
+                )}
+                {props.answer?.batches.length === 0 && <p className="py-4">Nothing is planned for tonight.</p>}
+                {props.answer?.batches.map((batch, index) => (
+                    <Strip key={batch.id} batch={batch} number={index + 1} />
+                ))}
+                <footer className="pt-2 text-sm text-soft">
+                    Gloves, eye protection, moving air. Wash skin with soap and water, never with solvent.{' '}
+                    {noSubstitute}
+                </footer>
+            </article>
+        </div>
+    )
+}
+
+function Strip({ batch, number }: { batch: BatchFigures; number: number }): ReactNode {
+    const units = useUnits()
+    const weight = weightMix(batch.a_g, batch.total_g)
+    const volumes = volumeMix(batch.a_ml, batch.b_ml, units)
+    const widest = 2 * Math.max(1, ...(batch.vessel?.profile ?? []).map(([r]) => r))
+    const parts = [
+        { part: 'A' as const, weight: weight.a, volume: volumes.a },
+        { part: 'B' as const, weight: weight.b, volume: volumes.b },
+    ]
+    return (
+        <section className="grid break-inside-avoid grid-cols-[1fr_auto] gap-x-6 border-b border-ink py-3 print:py-2">
+            <div className="min-w-0">
+                <h2 className="text-lg font-bold">
+                    {number}. {batch.resin}
+                    <span className="font-normal text-soft">
+                        , {joined(volume(batch.total_ml, units))}
+                        {batch.vessel !== null && ` in ${batch.vessel.name.toLowerCase()}`}
+                    </span>
+                </h2>
+                <div className="flex flex-wrap gap-x-10">
+                    {(batch.first === 'a' ? parts : [...parts].reverse()).map((one) => (
+                        <p key={one.part} className="flex items-baseline gap-2">
+                            <span
+                                className={`figure inline-grid size-7 place-items-center border-[1.5px] border-ink ${one.part === 'A' ? 'rounded-[4px]' : 'rounded-full'}`}
+                            >
+                                {one.part}
+                            </span>
+                            <span className="figure text-3xl">{one.weight.text}</span> {one.weight.unit}
+                            <span className="text-soft">{joined(one.volume)}</span>
+                        </p>
+                    ))}
+                </div>
+                <p>
+                    {batch.mixing_min === null
+                        ? 'Stir until it is clear.'
+                        : `Stir ${trimmed(batch.mixing_min - 1, 1)} min.`}{' '}
+                    Then{' '}
+                    {batch.turns
+                        .map(
+                            (turn, at) =>
+                                `${turn.count > 1 ? `${turn.count} ` : ''}${batch.pieces[at]?.name ?? ''} (${(COAT_KINDS[batch.pieces[at]?.kind ?? ''] ?? '').toLowerCase()}, ${(TOOLS[batch.pieces[at]?.tool ?? ''] ?? '').toLowerCase()})`,
+                        )
+                        .join(', then ')}
+                    . Empty after {span(batch.emptied_min)}
+                    {batch.pot_life_min !== null && `, pot life ${span(batch.pot_life_min)}`}.
+                </p>
+                {batch.colours.length > 0 && (
+                    <ul className="mt-1">
+                        {batch.colours.map((colour) => (
+                            <li key={colour.name} className="flex items-center gap-2">
+                                <Swatch
+                                    seen={
+                                        batch.swatches.find((one) => one.colour === colour.name)?.seen ?? 'transparent'
+                                    }
+                                    ground={
+                                        batch.swatches.find((one) => one.colour === colour.name)?.ground ??
+                                        'transparent'
+                                    }
+                                    size={22}
+                                />
+                                <span>
+                                    <strong>{colour.name}</strong>, {joined(volume(colour.resin_ml, units))}:{' '}
+                                    {colour.doses
+                                        .map(
+                                            (dose) =>
+                                                `${trimmed(dose.amount, 2)} ${dose.unit} ${dose.name.toLowerCase()} (${digits(dose.g, 2)} g)`,
+                                        )
+                                        .join(', ')}
+                                    {colour.stir_again && '; stir again before pouring'}
+                                </span>
+                            </li>
+                        ))}
+                    </ul>
+                )}
+                {batch.advice
+                    .filter((one) => one.level !== 'note')
+                    .map((one) => (
+                        <p key={one.text} className="font-semibold">
+                            {one.level === 'stop' ? 'Stop. ' : 'Caution. '}
+                            {one.text}
+                        </p>
+                    ))}
+            </div>
+            {batch.vessel !== null && (
+                <VesselDrawing
+                    vessel={batch.vessel}
+                    scale={Math.min(92 / batch.vessel.height_mm, 110 / widest)}
+                    lines={batch.lines}
+                    first={batch.first}
+                    marks={(mm) => joined(length(Math.round(mm * 10) / 10, units))}
+                />
+            )}
+        </section>
+    )
+}

@@ -1,0 +1,172 @@
+import { router } from '@inertiajs/react'
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Check, Choice, Switch } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { fieldNumber } from '../../lib/format'
+import { ask, Refused } from '../../lib/http'
+import type { Sentences } from '../../types/page'
+import type { ShelfSupply } from './types'
+
+const FORMS = ['paste', 'ink', 'tint', 'dye', 'powder', 'glitter', 'flakes', 'sand', 'oil', 'thinner', 'additive'].map(
+    (value) => ({
+        value,
+        label: value[0]?.toUpperCase() + value.slice(1),
+    }),
+)
+
+/** One colourant, thinner or filler as its label has it; its drops and dips weighed, not guessed. */
+export function ColourantForm({
+    supply,
+    onKept,
+}: {
+    supply: ShelfSupply | null
+    onKept: (supply: ShelfSupply) => void
+}): ReactNode {
+    const sheet = supply?.sheet ?? {}
+    const number = (key: string): string => fieldNumber(sheet[key] as number | undefined)
+    const [typed, setTyped] = useState<Record<string, string>>({
+        name: supply?.name ?? '',
+        form: sheet.form ?? 'paste',
+        finish: sheet.finish ?? 'opaque',
+        colour: sheet.colour ?? '#7a6a52',
+        flammable: sheet.flammable ?? '',
+        density_g_ml: number('density_g_ml'),
+        limit_pct: number('limit_pct'),
+        drop_ml: number('drop_ml'),
+        dip_ml: number('dip_ml'),
+        scoop_ml: number('scoop_ml'),
+    })
+    const [watery, setWatery] = useState(sheet.watery === true)
+    const [twenty, setTwenty] = useState('')
+    const [sentences, setSentences] = useState<Sentences>({})
+    const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
+    const field = (key: string, label: string, unit: string, placeholder = 'not said'): ReactNode => (
+        <Field
+            label={label}
+            value={typed[key] ?? ''}
+            unit={unit}
+            inputMode="decimal"
+            placeholder={placeholder}
+            sentence={sentences[key]}
+            onChange={(value) => put(key, value)}
+        />
+    )
+    const calibrated = Number(twenty.replace(',', '.')) / 20 / (Number(typed.density_g_ml) || 1)
+    const keep = async (): Promise<void> => {
+        const sent: Record<string, unknown> = Object.fromEntries(
+            Object.entries(typed).map(([key, value]) => [key, value.trim() === '' ? null : value]),
+        )
+        sent.watery = watery
+        try {
+            onKept(
+                supply === null
+                    ? await ask<ShelfSupply>('POST', '/shelf/colourants', sent)
+                    : await ask<ShelfSupply>('PUT', `/shelf/supplies/${supply.id}`, sent),
+            )
+        } catch (problem) {
+            setSentences(problem instanceof Refused ? problem.sentences : { form: 'The studio cannot be reached.' })
+        }
+    }
+    return (
+        <form
+            className="space-y-5"
+            onSubmit={(event) => {
+                event.preventDefault()
+                void keep()
+            }}
+        >
+            <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_10rem_auto]">
+                <Field
+                    label="Name on the bottle"
+                    value={typed.name ?? ''}
+                    onChange={(value) => put('name', value)}
+                    sentence={sentences.name}
+                    large
+                />
+                <Choice
+                    label="What it is"
+                    value={typed.form ?? 'paste'}
+                    options={FORMS}
+                    onChange={(value) => put('form', value)}
+                    sentence={sentences.form}
+                />
+                <label className="text-sm text-soft">
+                    Its colour
+                    <input
+                        type="color"
+                        value={typed.colour}
+                        onChange={(event) => put('colour', event.target.value)}
+                        className="block h-11 w-20 cursor-pointer rounded border border-line bg-sheet"
+                    />
+                </label>
+            </div>
+            <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+                <Switch
+                    label="It is"
+                    value={typed.finish ?? 'opaque'}
+                    options={[
+                        { value: 'opaque', label: 'opaque' },
+                        { value: 'translucent', label: 'translucent' },
+                        { value: 'metallic', label: 'metallic' },
+                    ]}
+                    onChange={(value) => put('finish', value)}
+                />
+                <Switch
+                    label="Solvent in it, flammable"
+                    value={typed.flammable === '' ? 'unknown' : (typed.flammable ?? 'unknown')}
+                    options={[
+                        { value: 'yes', label: 'yes' },
+                        { value: 'no', label: 'no' },
+                        { value: 'unknown', label: 'unknown' },
+                    ]}
+                    onChange={(value) => put('flammable', value)}
+                />
+                <Check label="Watery" on={watery} onChange={setWatery} />
+            </div>
+            <p className="text-sm text-soft">Unknown counts as flammable: no flame over anything that it is in.</p>
+            <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-5">
+                {field('density_g_ml', 'Density', 'g/ml', '1')}
+                {field('limit_pct', 'At most, by its label', '%')}
+                {field('drop_ml', 'One drop', 'ml', '0.05')}
+                {field('dip_ml', 'One dip', 'ml', '0.01')}
+                {field('scoop_ml', 'One scoop', 'ml')}
+            </div>
+            <div className="flex flex-wrap items-end gap-4">
+                <Field
+                    label="Twenty of them weigh"
+                    value={twenty}
+                    unit="g"
+                    inputMode="decimal"
+                    onChange={setTwenty}
+                    className="w-40"
+                />
+                <Button
+                    disabled={!(calibrated > 0)}
+                    onClick={() => put('drop_ml', String(Number(calibrated.toPrecision(3))))}
+                >
+                    So large are its drops
+                </Button>
+                <Button
+                    disabled={!(calibrated > 0)}
+                    onClick={() => put('dip_ml', String(Number(calibrated.toPrecision(3))))}
+                >
+                    So large are its dips
+                </Button>
+            </div>
+            {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
+            <div className="flex justify-between gap-3">
+                {supply === null ? (
+                    <span />
+                ) : (
+                    <Button onClick={() => router.delete(`/shelf/supplies/${supply.id}`, { onError: setSentences })}>
+                        Take it away
+                    </Button>
+                )}
+                <Button look="next" type="submit" className="min-w-32">
+                    Keep
+                </Button>
+            </div>
+        </form>
+    )
+}

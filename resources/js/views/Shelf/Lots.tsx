@@ -1,0 +1,144 @@
+import { router } from '@inertiajs/react'
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Field } from '../../controls/Field'
+import { Remove } from '../../controls/Remove'
+import { Sheet } from '../../controls/Sheet'
+import { fieldVolume, joined, shortDay, volume } from '../../lib/format'
+import { ask, Refused } from '../../lib/http'
+import { useUnits } from '../../lib/pages'
+import type { Sentences } from '../../types/page'
+import type { LotRow, ShelfResin } from './types'
+
+/** The bottles of one resin that came together: the opened ones are finished first. */
+export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
+    const units = useUnits()
+    const [lot, setLot] = useState<Partial<LotRow> | null>(null)
+    const amount = (ml: number | null): string => (ml === null ? 'unknown' : joined(volume(ml, units)))
+    return (
+        <div className="mt-4">
+            <div className="flex items-end justify-between border-b ruled">
+                <h3 className="font-bold">Bottles</h3>
+                <Button look="quiet" onClick={() => setLot({})}>
+                    Add a lot
+                </Button>
+            </div>
+            {resin.lots.length === 0 ? (
+                <p className="py-2 text-soft">
+                    None written down: then nobody is told when it runs short, or is past its date.
+                </p>
+            ) : (
+                <div className="overflow-x-auto">
+                    <table className="w-full min-w-[36rem]">
+                        <thead>
+                            <tr className="text-left text-sm text-soft">
+                                {['Lot', 'Opened', 'Good until', 'Left of A', 'Left of B', 'Paid', ''].map((word) => (
+                                    <th key={word} className="font-normal">
+                                        {word}
+                                    </th>
+                                ))}
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {resin.lots.map((one) => (
+                                <tr key={one.id} className="border-b ruled">
+                                    <th scope="row" className="py-1 text-left font-semibold">
+                                        <button
+                                            type="button"
+                                            className="min-h-9 underline underline-offset-4"
+                                            onClick={() => setLot(one)}
+                                        >
+                                            {one.name}
+                                        </button>
+                                    </th>
+                                    <td>{one.opened_on === null ? 'not yet' : shortDay(Date.parse(one.opened_on))}</td>
+                                    <td className={one.past ? 'font-semibold text-danger' : ''}>
+                                        {one.best_before === null ? 'not said' : shortDay(Date.parse(one.best_before))}
+                                        {one.past && ', past'}
+                                    </td>
+                                    <td>{amount(one.left_a_ml)}</td>
+                                    <td>{amount(one.left_b_ml)}</td>
+                                    <td>{one.price ?? ''}</td>
+                                    <td className="text-right">
+                                        <Remove
+                                            label={`Take lot ${one.name} away`}
+                                            onPress={() => router.delete(`/shelf/lots/${one.id}`)}
+                                        />
+                                    </td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </div>
+            )}
+            <Sheet
+                open={lot !== null}
+                onClose={() => setLot(null)}
+                title={lot?.id === undefined ? 'A lot of bottles' : `Lot ${lot.name ?? ''}`}
+            >
+                {lot !== null && <LotForm key={lot.id ?? 'new'} resin={resin} lot={lot} onDone={() => setLot(null)} />}
+            </Sheet>
+        </div>
+    )
+}
+
+function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRow>; onDone: () => void }): ReactNode {
+    const units = useUnits()
+    const unit = units === 'metric' ? 'ml' : 'fl oz'
+    const [typed, setTyped] = useState<Record<string, string>>({
+        name: lot.name ?? '',
+        opened_on: lot.opened_on ?? '',
+        best_before: lot.best_before ?? '',
+        left_a_ml: fieldVolume(lot.left_a_ml ?? undefined, units),
+        left_b_ml: fieldVolume(lot.left_b_ml ?? undefined, units),
+        bought_ml: fieldVolume(lot.bought_ml ?? undefined, units),
+        price: lot.price === null || lot.price === undefined ? '' : String(lot.price),
+    })
+    const [sentences, setSentences] = useState<Sentences>({})
+    const field = (key: string, label: string, unitWord?: string, hint?: string): ReactNode => (
+        <Field
+            label={label}
+            value={typed[key] ?? ''}
+            unit={unitWord ?? ''}
+            inputMode={unitWord === undefined ? 'text' : 'decimal'}
+            hint={hint ?? ''}
+            sentence={sentences[key]}
+            onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
+        />
+    )
+    const keep = async (): Promise<void> => {
+        try {
+            await (lot.id === undefined
+                ? ask('POST', `/shelf/resins/${resin.id}/lots`, typed)
+                : ask('PUT', `/shelf/lots/${lot.id}`, typed))
+            onDone()
+            router.reload()
+        } catch (problem) {
+            setSentences(problem instanceof Refused ? problem.sentences : { name: 'The studio cannot be reached.' })
+        }
+    }
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event) => {
+                event.preventDefault()
+                void keep()
+            }}
+        >
+            {field('name', 'Number on the bottle')}
+            <div className="grid grid-cols-2 gap-x-6 gap-y-4">
+                {field('opened_on', 'Opened on', undefined, 'such as 2026-05-31; empty: not yet')}
+                {field('best_before', 'Good until', undefined, 'such as 2027-01-31')}
+                {field('left_a_ml', 'Left of A', unit)}
+                {field('left_b_ml', 'Left of B', unit)}
+                {field('bought_ml', 'Both together when bought', unit)}
+                {field('price', 'Paid for it', '')}
+            </div>
+            <div className="flex justify-end">
+                <Button look="next" type="submit" className="min-w-32">
+                    Keep
+                </Button>
+            </div>
+        </form>
+    )
+}

@@ -1,0 +1,130 @@
+import { router } from '@inertiajs/react'
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Choice } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { Remove } from '../../controls/Remove'
+import { fieldNumber } from '../../lib/format'
+import { ask, Refused } from '../../lib/http'
+import type { DoseUnit } from '../../types/mixing'
+import type { Sentences } from '../../types/page'
+import type { ShelfSupply } from './types'
+
+const UNITS: DoseUnit[] = ['drops', 'ml', 'g', 'dips', 'scoops']
+
+interface Row {
+    colourant: string
+    unit: DoseUnit
+    amount: string
+}
+
+/** Colourants for so much mixed resin. */
+export function RecipeForm(props: {
+    supply: ShelfSupply | null
+    colourants: ShelfSupply[]
+    onKept: (supply: ShelfSupply) => void
+}): ReactNode {
+    const { supply, colourants } = props
+    const [name, setName] = useState(supply?.name ?? '')
+    const [perMl, setPerMl] = useState(fieldNumber(supply?.sheet.per_ml ?? 100))
+    const [rows, setRows] = useState<Row[]>(() =>
+        (supply?.sheet.doses ?? []).map((dose) => {
+            const unit = UNITS.find((one) => dose[one] !== undefined) ?? 'ml'
+            return { colourant: dose.colourant, unit, amount: fieldNumber(dose[unit]) }
+        }),
+    )
+    const [sentences, setSentences] = useState<Sentences>({})
+    const put = (at: number, change: Partial<Row>): void =>
+        setRows((before) => before.map((row, index) => (index === at ? { ...row, ...change } : row)))
+    const keep = async (): Promise<void> => {
+        const sheet = {
+            name,
+            per_ml: perMl,
+            doses: rows.map((row) => ({ colourant: row.colourant, [row.unit]: row.amount })),
+        }
+        try {
+            props.onKept(
+                supply === null
+                    ? await ask<ShelfSupply>('POST', '/shelf/recipes', sheet)
+                    : await ask<ShelfSupply>('PUT', `/shelf/supplies/${supply.id}`, sheet),
+            )
+        } catch (problem) {
+            setSentences(problem instanceof Refused ? problem.sentences : { form: 'The studio cannot be reached.' })
+        }
+    }
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event) => {
+                event.preventDefault()
+                void keep()
+            }}
+        >
+            <div className="grid grid-cols-[1fr_9rem] gap-6">
+                <Field label="Name" value={name} onChange={setName} sentence={sentences.name} large />
+                <Field
+                    label="For mixed resin"
+                    value={perMl}
+                    unit="ml"
+                    inputMode="decimal"
+                    onChange={setPerMl}
+                    sentence={sentences.per_ml}
+                    large
+                />
+            </div>
+            {rows.map((row, at) => (
+                <div key={at} className="grid grid-cols-[1fr_6rem_7rem_auto] items-end gap-4">
+                    <Choice
+                        label="Colourant"
+                        value={row.colourant}
+                        options={colourants.map((one) => ({ value: one.key, label: one.name }))}
+                        onChange={(colourant) => put(at, { colourant })}
+                        sentence={sentences[`doses.${at}.colourant`] ?? sentences[`doses.${at}`]}
+                    />
+                    <Field
+                        label="Amount"
+                        value={row.amount}
+                        inputMode="decimal"
+                        onChange={(amount) => put(at, { amount })}
+                        sentence={sentences[`doses.${at}.${row.unit}`]}
+                    />
+                    <Choice
+                        label="counted in"
+                        value={row.unit}
+                        options={UNITS.map((one) => ({ value: one, label: one }))}
+                        onChange={(unit) => put(at, { unit: unit as DoseUnit })}
+                    />
+                    <Remove
+                        label="Take it out"
+                        onPress={() => setRows((before) => before.filter((_, index) => index !== at))}
+                    />
+                </div>
+            ))}
+            {colourants.length > 0 && (
+                <Button
+                    onClick={() =>
+                        setRows((before) => [
+                            ...before,
+                            { colourant: colourants[0]?.key ?? '', unit: 'drops', amount: '1' },
+                        ])
+                    }
+                >
+                    Add a colourant
+                </Button>
+            )}
+            {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
+            <div className="flex justify-between gap-3">
+                {supply === null ? (
+                    <span />
+                ) : (
+                    <Button onClick={() => router.delete(`/shelf/supplies/${supply.id}`, { onError: setSentences })}>
+                        Take it away
+                    </Button>
+                )}
+                <Button look="next" type="submit" className="min-w-32">
+                    Keep
+                </Button>
+            </div>
+        </form>
+    )
+}

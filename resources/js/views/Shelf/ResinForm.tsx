@@ -1,0 +1,366 @@
+import { router } from '@inertiajs/react'
+import { useEffect, useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Choice, Switch } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
+import { Remove } from '../../controls/Remove'
+import { Sheet } from '../../controls/Sheet'
+import { FilmLane, lanePhases } from '../../drawings/FilmLane'
+import { fieldLength, fieldNumber, fieldTemperature } from '../../lib/format'
+import { ask, Refused } from '../../lib/http'
+import { useLatest } from '../../lib/latest'
+import { useUnits } from '../../lib/pages'
+import { useSending } from '../../lib/sending'
+import type { PhaseSpan } from '../../types/answer'
+import type { Sentences, Units } from '../../types/page'
+import type { ResinSheet } from '../../types/plan'
+import { LabelWords } from './LabelWords'
+import type { ShelfResin } from './types'
+
+interface Props {
+    open: boolean
+    resin: ShelfResin | null
+    /** A new sheet that begins as this one. */
+    copy: boolean
+    onClose: () => void
+}
+
+/** One label, typed with the bottle or its photo at hand. What it does not say is left empty. */
+export function ResinForm(props: Props): ReactNode {
+    const title =
+        props.resin === null ? 'A sheet from its label' : props.copy ? `Like ${props.resin.name}` : props.resin.name
+    return (
+        <Sheet open={props.open} onClose={props.onClose} title={title} full>
+            <Form key={`${props.resin?.id ?? 'new'} ${props.copy}`} {...props} />
+        </Sheet>
+    )
+}
+
+type Typed = Record<string, string>
+
+interface Checked {
+    doubts: string[]
+    silences: string[]
+    phases: PhaseSpan[]
+}
+
+/** Fields in the label's own groups: name, words, unit. */
+const MIXING: [string, string, string][] = [
+    ['density_a_g_ml', 'Density of A', 'g/ml'],
+    ['density_b_g_ml', 'Density of B', 'g/ml'],
+    ['cap_a', 'Mark on cap A', ''],
+    ['cap_b', 'Mark on cap B', ''],
+    ['mix_min', 'Stir for', 'min'],
+    ['min_batch_ml', 'Smallest batch', 'ml'],
+    ['ratio_tolerance_pct', 'Ratio may be off by', '%'],
+    ['viscosity_pa_s', 'Thickness, mixed', 'Pa·s'],
+]
+
+const TIMES: [string, string, string][] = [
+    ['open_min', 'Open time, in the film', 'min'],
+    ['pot_life_min', 'Pot life, in the cup', 'min'],
+    ['pot_life_mass_g', 'of so much', 'g'],
+    ['recoat_from_h', 'Recoat from', 'h'],
+    ['recoat_to_h', 'Recoat to', 'h'],
+    ['sand_from_h', 'Sand from', 'h'],
+    ['handle_h', 'Handle from', 'h'],
+    ['full_cure_h', 'Fully cured', 'h'],
+]
+
+const LIMITS: [string, string, string][] = [
+    ['max_pour_mm', 'Deepest pour', 'mm'],
+    ['colourant_limit_pct', 'Colour up to', '%'],
+    ['watery_limit_pct', 'Watery colour up to', '%'],
+    ['filler_limit_pct', 'Filler up to', '%'],
+    ['max_humidity_pct', 'Humidity up to', '%'],
+    ['shrinkage_pct', 'Shrinks by', '%'],
+    ['heat_kj_kg', 'Heat of reaction', 'kJ/kg'],
+    ['surface_tension_n_m', 'Surface tension', 'N/m'],
+]
+
+const LENGTHS = ['max_pour_mm']
+
+function Form({ resin, copy, onClose }: Props): ReactNode {
+    const units = useUnits()
+    const [typed, setTyped] = useState<Typed>(() => begin(resin, copy, units))
+    const [words, setWords] = useState(resin?.sheet.label_words ?? [])
+    const [photo, setPhoto] = useState<string | null>(null)
+    const [checked, setChecked] = useState<Checked | null>(null)
+    const [faults, setFaults] = useState<Sentences>({})
+    const { sending, sentences, options } = useSending()
+    const shown = { ...faults, ...sentences }
+    const { ask: check } = useLatest(async (question: unknown) => {
+        try {
+            setChecked(await ask<Checked>('POST', '/shelf/check', question))
+            setFaults({})
+        } catch (problem) {
+            if (problem instanceof Refused)
+                setFaults(
+                    Object.fromEntries(
+                        Object.entries(problem.sentences).filter(([, one]) => one !== 'This field is missing.'),
+                    ),
+                )
+        }
+    })
+    const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
+    useEffect(() => check(sheetOf(typed, words, true)), [typed, words, check])
+    useEffect(() => () => (photo === null ? undefined : URL.revokeObjectURL(photo)), [photo])
+    const polyester = typed.family === 'polyester'
+    const fields = (list: [string, string, string][]): ReactNode =>
+        list.map(([key, label, unit]) => (
+            <Field
+                key={key}
+                label={label}
+                value={typed[key] ?? ''}
+                unit={LENGTHS.includes(key) && units === 'imperial' ? 'in' : unit}
+                inputMode={unit === '' ? 'text' : 'decimal'}
+                sentence={shown[key]}
+                placeholder="not said"
+                onChange={(value) => put(key, value)}
+            />
+        ))
+    const keep = (): void => {
+        const sheet = sheetOf(typed, words, resin === null || copy)
+        const follow = { ...options, onSuccess: onClose }
+        if (resin === null || copy) router.post('/shelf/resins', sheet as never, follow)
+        else router.put(`/shelf/resins/${resin.id}`, sheet as never, follow)
+    }
+    return (
+        <form
+            className="grid min-h-0 flex-1 gap-x-8 gap-y-4 lg:grid-cols-[1fr_21rem]"
+            onSubmit={(event) => {
+                event.preventDefault()
+                keep()
+            }}
+        >
+            <div className="min-h-0 space-y-5 overflow-auto pr-2">
+                <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_auto_auto]">
+                    <Field
+                        label="Name on the label"
+                        value={typed.name ?? ''}
+                        onChange={(value) => put('name', value)}
+                        sentence={shown.name}
+                        large
+                    />
+                    <Choice
+                        label="What it is for"
+                        value={typed.family ?? 'coating'}
+                        options={[
+                            { value: 'coating', label: 'Coating' },
+                            { value: 'casting', label: 'Casting, deep' },
+                            { value: 'fast', label: 'Fast, thin films' },
+                            { value: 'dome', label: 'Doming, thick' },
+                            { value: 'polyester', label: 'Polyester' },
+                        ]}
+                        onChange={(value) => put('family', value)}
+                    />
+                    <Switch
+                        label="Which part goes in first"
+                        value={typed.pour_first ?? 'a'}
+                        options={[
+                            { value: 'a', label: 'A' },
+                            { value: 'b', label: 'B' },
+                        ]}
+                        onChange={(value) => put('pour_first', value)}
+                    />
+                </div>
+                {polyester ? (
+                    <Field
+                        label="Catalyst by the depth of the layer, from the label's own table"
+                        value={typed.catalyst ?? ''}
+                        hint="depth in mm and per cent, such as 1: 2, 5: 1.5, 10: 1"
+                        sentence={shown.catalyst}
+                        onChange={(value) => put('catalyst', value)}
+                    />
+                ) : (
+                    <div className="grid grid-cols-[6rem_6rem_auto] items-end gap-6">
+                        <Field
+                            label="A"
+                            value={typed['ratio.a'] ?? ''}
+                            onChange={(value) => put('ratio.a', value)}
+                            sentence={shown['ratio.a']}
+                            inputMode="decimal"
+                            large
+                        />
+                        <Field
+                            label="to B"
+                            value={typed['ratio.b'] ?? ''}
+                            onChange={(value) => put('ratio.b', value)}
+                            sentence={shown['ratio.b']}
+                            inputMode="decimal"
+                            large
+                        />
+                        <Switch
+                            label="counted by"
+                            value={typed['ratio.by'] ?? 'volume'}
+                            options={[
+                                { value: 'volume', label: 'volume' },
+                                { value: 'weight', label: 'weight' },
+                            ]}
+                            onChange={(value) => put('ratio.by', value)}
+                        />
+                    </div>
+                )}
+                <Group title="Mixing">{fields(MIXING)}</Group>
+                <Group
+                    title={`Times, all at ${typed.reference_c === '' ? 'the label’s temperature' : `${typed.reference_c ?? ''} ${units === 'metric' ? '°C' : '°F'}`}`}
+                >
+                    <Field
+                        label="Temperature they are for"
+                        value={typed.reference_c ?? ''}
+                        unit={units === 'metric' ? '°C' : '°F'}
+                        inputMode="decimal"
+                        sentence={shown.reference_c}
+                        onChange={(value) => setTyped((before) => ({ ...before, reference_c: value }))}
+                    />
+                    <Field
+                        label="Thickness is for"
+                        value={typed.viscosity_at_c ?? ''}
+                        unit={units === 'metric' ? '°C' : '°F'}
+                        inputMode="decimal"
+                        sentence={shown.viscosity_at_c}
+                        onChange={(value) => put('viscosity_at_c', value)}
+                    />
+                    {fields(TIMES)}
+                </Group>
+                <LabelWords
+                    words={words}
+                    onChange={(next, stage, hours) => {
+                        setWords(next)
+                        if (stage !== undefined && hours !== undefined) put(stage, hours)
+                    }}
+                />
+                <Group title="Limits">{fields(LIMITS)}</Group>
+            </div>
+            <aside className="min-h-0 space-y-4 overflow-auto">
+                {photo === null ? (
+                    <label className="flex min-h-14 cursor-pointer items-center justify-center rounded border border-dashed border-line px-3 focus-within:outline-3 focus-within:outline-act">
+                        Lay a photo of the label beside it
+                        <input
+                            type="file"
+                            accept="image/*"
+                            className="sr-only"
+                            onChange={(event) => {
+                                const file = event.target.files?.[0]
+                                if (file !== undefined) setPhoto(URL.createObjectURL(file))
+                            }}
+                        />
+                    </label>
+                ) : (
+                    <div className="relative">
+                        <div className="max-h-[38dvh] overflow-auto border ruled">
+                            <img src={photo} alt="The label" className="w-[160%] max-w-none" />
+                        </div>
+                        <Remove label="Take the photo away" onPress={() => setPhoto(null)} />
+                    </div>
+                )}
+                {checked !== null && (
+                    <>
+                        <FilmLane phases={lanePhases(checked.phases)} height={20} words={false} />
+                        {checked.doubts.map((doubt) => (
+                            <p key={doubt} className="rounded bg-kraft px-3 py-1.5 text-kraft-ink">
+                                <strong>Look again. </strong>
+                                {doubt}
+                            </p>
+                        ))}
+                        {checked.silences.length > 0 && (
+                            <div>
+                                <h3 className="font-bold">What its silence costs</h3>
+                                <ul className="mt-1 space-y-1 text-[15px]">
+                                    {checked.silences.map((silence) => (
+                                        <li key={silence} className="border-l-2 border-line pl-2">
+                                            {silence}
+                                        </li>
+                                    ))}
+                                </ul>
+                            </div>
+                        )}
+                    </>
+                )}
+                {checked === null && (
+                    <p className="text-soft">
+                        Ratio, densities, thickness, its temperature and the open time are what it takes; all else may
+                        stay unknown.
+                    </p>
+                )}
+                <div className="flex flex-wrap gap-3">
+                    <Button look="next" type="submit" disabled={sending} className="min-w-36">
+                        Keep the sheet
+                    </Button>
+                    {resin !== null && !copy && (
+                        <Button
+                            onClick={() =>
+                                router.delete(`/shelf/resins/${resin.id}`, { ...options, onSuccess: onClose })
+                            }
+                        >
+                            Take it away
+                        </Button>
+                    )}
+                </div>
+                {(sentences.form ?? '') !== '' && <p className="font-semibold text-danger">{sentences.form}</p>}
+                {resin !== null && !copy && (
+                    <p className="text-sm text-soft">What was poured keeps the sheet as it was.</p>
+                )}
+            </aside>
+        </form>
+    )
+}
+
+function Group({ title, children }: { title: string; children: ReactNode }): ReactNode {
+    return (
+        <fieldset>
+            <legend className="w-full border-b ruled pb-0.5 font-bold">{title}</legend>
+            <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-4">{children}</div>
+        </fieldset>
+    )
+}
+
+function begin(resin: ShelfResin | null, copy: boolean, units: Units): Typed {
+    if (resin === null)
+        return { family: 'coating', pour_first: 'a', 'ratio.by': 'volume', reference_c: '', viscosity_at_c: '' }
+    const sheet = resin.sheet as ResinSheet & Record<string, unknown>
+    const typed: Typed = {
+        name: copy ? `${resin.name}, adjusted` : resin.name,
+        family: sheet.family ?? 'coating',
+        pour_first: sheet.pour_first ?? 'a',
+        'ratio.a': fieldNumber(sheet.ratio?.a),
+        'ratio.b': fieldNumber(sheet.ratio?.b),
+        'ratio.by': sheet.ratio?.by ?? 'volume',
+        catalyst: (sheet.catalyst ?? []).map((row) => `${row.depth_mm}: ${row.pct}`).join(', '),
+        reference_c: fieldTemperature(sheet.reference_c, units),
+        viscosity_at_c: fieldTemperature(sheet.viscosity_at_c, units),
+    }
+    for (const [key] of [...MIXING, ...TIMES, ...LIMITS]) {
+        const value = sheet[key]
+        typed[key] =
+            typeof value === 'string'
+                ? value
+                : LENGTHS.includes(key)
+                  ? fieldLength(value as number | undefined, units)
+                  : fieldNumber(value as number | undefined)
+    }
+    return typed
+}
+
+/** What was typed as the plan file's fields; what is empty is taken away, or on a new sheet left out. */
+function sheetOf(typed: Typed, words: ResinSheet['label_words'], fresh: boolean): Record<string, unknown> {
+    const sheet: Record<string, unknown> = {}
+    const polyester = typed.family === 'polyester'
+    for (const [key, value] of Object.entries(typed)) {
+        if (key.startsWith('ratio.') || key === 'catalyst') continue
+        if (value.trim() !== '') sheet[key] = value
+        else if (!fresh) sheet[key] = null
+    }
+    if (polyester) sheet.catalyst = catalystOf(typed.catalyst ?? '')
+    else sheet.ratio = { a: typed['ratio.a'] ?? '', b: typed['ratio.b'] ?? '', by: typed['ratio.by'] ?? 'volume' }
+    if (words !== undefined && words.length > 0) sheet.label_words = words
+    return sheet
+}
+
+function catalystOf(text: string): { depth_mm: string; pct: string }[] {
+    return text
+        .split(/[,;]\s*(?=\d+(?:\.\d+)?\s*:)/)
+        .map((row) => row.split(':'))
+        .filter((row) => row.length === 2)
+        .map(([depth = '', pct = '']) => ({ depth_mm: depth.trim(), pct: pct.trim() }))
+}

@@ -1,0 +1,45 @@
+import type { PhaseSpan } from '../../types/answer'
+import type { DoseSpec, VesselFigures } from '../../types/mixing'
+import type { ResinRow } from '../../types/page'
+
+export interface LotRow {
+    id: number
+    name: string
+    opened_on: string | null
+    best_before: string | null
+    past: boolean
+    left_a_ml: number | null
+    left_b_ml: number | null
+    bought_ml: number | null
+    price: number | null
+}
+
+export interface ShelfResin extends ResinRow {
+    phases: PhaseSpan[]
+    /** What is hard to believe of it. */
+    doubts: string[]
+    /** What its label does not say, and what that costs. */
+    silences: string[]
+    lots: LotRow[]
+}
+
+/** A sheet as the plan file writes it; fields nobody here knows are kept. */
+export type SupplySheet = Record<string, unknown> & {
+    name?: string
+    form?: string
+    colour?: string
+    finish?: string
+    flammable?: string
+    watery?: boolean
+    doses?: DoseSpec[]
+    per_ml?: number
+}
+
+export interface ShelfSupply {
+    id: number
+    kind: 'vessel' | 'colourant' | 'recipe'
+    key: string
+    name: string
+    sheet: SupplySheet
+    vessel: Pick<VesselFigures, 'height_mm' | 'capacity_ml' | 'stirrable_ml' | 'profile'> | null
+}

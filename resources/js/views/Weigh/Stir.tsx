@@ -1,0 +1,90 @@
+import { useEffect, useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Digits } from '../../controls/Digits'
+import { hearServerTime, useServerNow } from '../../lib/clock'
+import { countdown } from '../../lib/format'
+import { chime } from '../../lib/sound'
+import type { MixingState } from '../../types/mixing'
+
+/** Where nothing is said on the label: until it is clear, and half a minute more. */
+const WITHOUT_LABEL_MIN = 3
+
+const ROUNDS = ['Slowly, wall and floor', 'Scrape wall, floor and stick', 'Until it is clear, no streaks']
+
+/** The stir, for gloves: one large clock, what the hand does now, and one button. */
+export function Stir({
+    mixing,
+    onStir,
+    onMixed,
+}: {
+    mixing: MixingState
+    onStir: () => void
+    onMixed: () => void
+}): ReactNode {
+    useEffect(() => hearServerTime(mixing.now), [mixing.now])
+    const now = useServerNow()
+    const [secondCup, setSecondCup] = useState(false)
+    const minutes = mixing.stir_min ?? WITHOUT_LABEL_MIN
+    const from = mixing.stirred_from
+    const left = from === null ? minutes * 60_000 : from + minutes * 60_000 - now
+    const over = left <= 0
+    useEffect(() => {
+        if (from !== null && over) chime()
+    }, [from, over])
+    const share = from === null ? 0 : Math.min(1, (now - from) / (minutes * 60_000))
+    const round = ROUNDS[Math.min(ROUNDS.length - 1, Math.floor(share * ROUNDS.length))]
+    return (
+        <section className="space-y-4">
+            <h2 className="text-xl font-bold">
+                {from === null
+                    ? `Stir for ${minutes} min${mixing.stir_min === null ? ', the label does not say; and until it is clear' : ', as its maker says'}`
+                    : over
+                      ? secondCup
+                          ? 'Stirred twice. Let it stand a moment, then pour.'
+                          : 'Clear? No streaks on the wall?'
+                      : round}
+            </h2>
+            <p className="figure text-[6rem] sm:text-[9rem]" data-testid="stir">
+                <Digits text={over ? 'done' : countdown(left)} />
+            </p>
+            <svg viewBox="0 0 1000 40" className="block h-10 w-full" preserveAspectRatio="none" aria-hidden="true">
+                <rect width="1000" height="40" fill="url(#phase-tacky)" />
+                <rect width={1000 * share} height="40" fill="url(#gloss)" />
+                <rect
+                    width="1000"
+                    height="40"
+                    fill="none"
+                    stroke="var(--ink)"
+                    strokeWidth="2"
+                    vectorEffect="non-scaling-stroke"
+                />
+            </svg>
+            <div className="flex flex-wrap gap-3">
+                {from === null ? (
+                    <Button look="next" className="min-h-18 min-w-64 text-2xl" onClick={onStir}>
+                        I am stirring
+                    </Button>
+                ) : (
+                    <Button look="next" className="min-h-18 min-w-64 text-2xl" onClick={onMixed}>
+                        {over ? 'It is mixed: the clock runs' : 'It is mixed already'}
+                    </Button>
+                )}
+                {from !== null && over && !secondCup && (
+                    <Button
+                        className="min-h-18 text-lg"
+                        onClick={() => {
+                            setSecondCup(true)
+                            onStir()
+                        }}
+                    >
+                        Into a second cup, stir again
+                    </Button>
+                )}
+            </div>
+            <p className="max-w-2xl text-soft">
+                The wall of the first cup holds unmixed resin: a second, clean cup costs what the first keeps. Milkiness
+                may be only air; streaks mean unmixed. From the end of the stirring on it is setting.
+            </p>
+        </section>
+    )
+}

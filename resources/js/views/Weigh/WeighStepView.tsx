@@ -1,0 +1,215 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { Strip } from '../../controls/AdviceStrip'
+import { Button } from '../../controls/Button'
+import { Digits } from '../../controls/Digits'
+import { Field } from '../../controls/Field'
+import { PourBar } from '../../drawings/PourBar'
+import { VesselDrawing } from '../../drawings/VesselDrawing'
+import { digits } from '../../lib/format'
+import { chime } from '../../lib/sound'
+import type { BatchFigures, MixingState, ScaleReading, WeighStep } from '../../types/mixing'
+
+interface Props {
+    step: WeighStep
+    batch: BatchFigures
+    mixing: MixingState
+    scale: { reading: ScaleReading | null; zero: () => Promise<void> }
+    byHand: boolean
+    onByHand: (on: boolean) => void
+    sentence: string | undefined
+    onTaken: (grams: number | string) => Promise<boolean>
+    onTurned: () => void
+}
+
+/** Near its mark: slower now. */
+const NEAR = 0.9
+
+/** One part to its mark: what the scale says against what is wanted, large enough for a metre away. */
+export function WeighStepView(props: Props): ReactNode {
+    const { step, batch, mixing, scale } = props
+    const [zeroed, setZeroed] = useState(false)
+    const [typed, setTyped] = useState('')
+    const said = useRef(false)
+    const { reading } = scale
+    const grams = zeroed ? (reading?.grams ?? null) : null
+    const there = grams !== null && grams >= step.target_g - 0.5 * (reading?.resolution_g ?? 0.1)
+    useEffect(() => {
+        if (there && !said.current) chime()
+        said.current = there
+    }, [there])
+    const decimals = step.target_g < 2 ? 2 : 1
+    const word = instruction(step)
+    const first = mixing.steps[0]?.id === step.id
+    const canTurn = first && step.got_g === null
+    if (props.byHand || reading?.fault === 'absent') {
+        return (
+            <section className="space-y-4">
+                <h2 className="text-xl font-bold">{word}</h2>
+                <p className="figure measured text-[4.5rem]">
+                    <Digits text={digits(step.target_g, decimals)} /> <span className="unit">g</span>
+                </p>
+                {reading?.sentence !== undefined && reading?.sentence !== null && !props.byHand && (
+                    <Strip level="note">{reading.sentence}</Strip>
+                )}
+                <form
+                    className="flex flex-wrap items-end gap-4"
+                    onSubmit={(event) => {
+                        event.preventDefault()
+                        void props.onTaken(typed)
+                    }}
+                >
+                    <Field
+                        label="What really went in"
+                        unit="g"
+                        value={typed}
+                        onChange={setTyped}
+                        inputMode="decimal"
+                        sentence={props.sentence}
+                        autoFocus
+                        large
+                        className="w-56"
+                    />
+                    <Button
+                        look="next"
+                        type="submit"
+                        className="min-h-16 min-w-44 text-xl"
+                        disabled={typed.trim() === ''}
+                    >
+                        That is it
+                    </Button>
+                    {canTurn && (
+                        <Button className="min-h-16" onClick={props.onTurned}>
+                            The other part went in first
+                        </Button>
+                    )}
+                    {props.byHand && (
+                        <Button className="min-h-16" onClick={() => props.onByHand(false)}>
+                            Read the scale
+                        </Button>
+                    )}
+                </form>
+            </section>
+        )
+    }
+    const left = grams === null ? step.target_g : step.target_g - grams
+    const over = left < -(reading?.resolution_g ?? 0.1)
+    const steadyThere = grams !== null && reading?.steady === true && grams > 0.3 * step.target_g
+    return (
+        <section className="space-y-3">
+            <div className="flex flex-wrap items-start justify-between gap-6">
+                <div className="min-w-0">
+                    <h2 className="text-xl font-bold">{word}</h2>
+                    <p
+                        className={`figure measured mt-1 text-[5rem] sm:text-[7rem] ${over ? 'text-danger' : ''}`}
+                        data-testid="left"
+                    >
+                        <Digits text={digits(Math.abs(left), decimals)} /> <span className="unit">g</span>
+                    </p>
+                    <p className="mt-1 text-xl" aria-live="polite">
+                        {over
+                            ? 'past the mark'
+                            : there
+                              ? 'on the mark'
+                              : grams !== null && grams > NEAR * step.target_g
+                                ? 'to go: slowly now'
+                                : 'to go'}
+                        <span className="text-soft"> of {digits(step.target_g, decimals)} g</span>
+                    </p>
+                </div>
+                {batch.vessel !== null && batch.lines !== null && step.kind !== 'resin' && step.kind !== 'dose' && (
+                    <div className="max-sm:hidden">
+                        <VesselDrawing
+                            vessel={batch.vessel}
+                            scale={Math.min(190 / batch.vessel.height_mm, 2.6)}
+                            lines={batch.lines}
+                            first={batch.first}
+                            levelMm={levelOf(step, batch, mixing, Math.max(0, grams ?? 0))}
+                        />
+                    </div>
+                )}
+            </div>
+            <PourBar share={(grams ?? 0) / step.target_g} near={NEAR} over={over} />
+            <p className="min-h-6 text-soft" data-testid="reading">
+                {reading?.grams === null || reading === null
+                    ? 'Asking the scale …'
+                    : `The scale says ${digits(reading.grams, 1)} g${reading.steady ? ', steady' : ', settling'}`}
+            </p>
+            {reading !== null && reading.fault !== null && <Strip level="caution">{reading.sentence}</Strip>}
+            {zeroed && grams !== null && grams < -1 && (
+                <Strip level="caution">
+                    It shows less than nothing: the cup was lifted off. Put it back, or zero the scale with what stands
+                    on it.
+                </Strip>
+            )}
+            {props.sentence !== undefined && <p className="font-semibold text-danger">{props.sentence}</p>}
+            <div className="flex flex-wrap gap-3">
+                {zeroed ? (
+                    <Button
+                        look="next"
+                        className="min-h-16 min-w-56 text-xl"
+                        disabled={!steadyThere}
+                        onClick={() => grams !== null && void props.onTaken(grams)}
+                    >
+                        {reading?.fault !== null && reading !== null
+                            ? 'No reading'
+                            : reading?.steady === false
+                              ? 'It is settling'
+                              : there
+                                ? 'That is it'
+                                : 'Leave it at that'}
+                    </Button>
+                ) : (
+                    <Button
+                        look="next"
+                        className="min-h-16 min-w-56 text-xl"
+                        disabled={reading === null || reading.fault !== null || !reading.steady}
+                        onClick={() => void scale.zero().then(() => setZeroed(true))}
+                    >
+                        {step.kind === 'resin' ? 'Colour cup on: zero' : first ? 'Cup on: zero' : 'Zero'}
+                    </Button>
+                )}
+                {zeroed && (
+                    <Button className="min-h-16" onClick={() => void scale.zero()}>
+                        Zero again
+                    </Button>
+                )}
+                <Button className="min-h-16" onClick={() => props.onByHand(true)}>
+                    Type it instead
+                </Button>
+                {canTurn && (
+                    <Button className="min-h-16" onClick={props.onTurned}>
+                        The other part went in first
+                    </Button>
+                )}
+            </div>
+        </section>
+    )
+}
+
+function instruction(step: WeighStep): string {
+    switch (step.kind) {
+        case 'a':
+        case 'b':
+            return `Pour ${step.what.toLowerCase().replace(/ [ab]$/, (letter) => letter.toUpperCase())}`
+        case 'more_a':
+        case 'more_b':
+            return `The other part went past its mark: ${step.what.toLowerCase().replace(/ [ab]$/, (letter) => letter.toUpperCase())}`
+        case 'resin':
+            return step.what
+        case 'dose':
+            return `${step.what}, into this colour cup`
+    }
+}
+
+/** How high it stands in the vessel: what is in it already and what has just come, between the two lines. */
+function levelOf(step: WeighStep, batch: BatchFigures, mixing: MixingState, grams: number): number {
+    const { lines } = batch
+    if (lines === null) return 0
+    const part = (kinds: string[]): number =>
+        mixing.steps.filter((one) => kinds.includes(one.kind)).reduce((sum, one) => sum + (one.got_g ?? 0), 0) +
+        (kinds.includes(step.kind) ? grams : 0)
+    const a = part(['a', 'more_a']) / batch.a_g
+    const b = part(['b', 'more_b']) / (batch.b_g ?? 1)
+    const [one, other] = batch.first === 'a' ? [a, b] : [b, a]
+    return Math.min(batch.vessel?.height_mm ?? 0, lines.first_mm * one + (lines.both_mm - lines.first_mm) * other)
+}

@@ -1,0 +1,212 @@
+import { Head, Link } from '@inertiajs/react'
+import { useEffect, useState, type ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Cautions, Strip } from '../../controls/AdviceStrip'
+import { serverNow, useWakeLock } from '../../lib/clock'
+import { digits } from '../../lib/format'
+import { ask, Refused, Unreachable } from '../../lib/http'
+import { allowSound } from '../../lib/sound'
+import type { BatchFigures, MixingState } from '../../types/mixing'
+import type { Sentences } from '../../types/page'
+import type { RoomSpec } from '../../types/plan'
+import { PourSheet } from './PourSheet'
+import { StandIn } from './StandIn'
+import { Stir } from './Stir'
+import { useScale } from './useScale'
+import { WeighStepView } from './WeighStepView'
+
+interface Props {
+    mixing: MixingState
+    batch: BatchFigures
+    plan_id: number
+    room: RoomSpec
+    cautions: string[]
+}
+
+/** One batch on the scale: each part to its mark, what went past mended, then the stir, then the colours. */
+export default function Weigh(props: Props): ReactNode {
+    const [mixing, setMixing] = useState(props.mixing)
+    const [sentences, setSentences] = useState<Sentences>({})
+    const [byHand, setByHand] = useState(false)
+    const [pouring, setPouring] = useState(false)
+    const [ready, setReady] = useState(props.mixing.steps.some((step) => step.got_g !== null))
+    const next = mixing.steps.find((step) => step.id === mixing.next) ?? null
+    const stirring = mixing.measured && mixing.mixed_at === null
+    const weighing = next !== null && !stirring && ready
+    const scale = useScale(weighing && !byHand)
+    useWakeLock()
+    useEffect(() => {
+        document.addEventListener('pointerdown', allowSound, { once: true })
+        return () => document.removeEventListener('pointerdown', allowSound)
+    }, [])
+    const act = async (method: 'POST' | 'DELETE', what: string, body: unknown = {}): Promise<boolean> => {
+        try {
+            setMixing(await ask<MixingState>(method, `/mixings/${mixing.id}/${what}`, body))
+            setSentences({})
+            return true
+        } catch (problem) {
+            if (problem instanceof Refused) setSentences(problem.sentences)
+            else if (problem instanceof Unreachable) setSentences({ form: problem.message })
+            else throw problem
+            return false
+        }
+    }
+    const stops = props.batch.advice.filter((one) => one.level === 'stop')
+    return (
+        <div className="flex flex-1 flex-col">
+            <Head title={`Weigh ${mixing.title}`} />
+            <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
+                <h1 className="figure text-xl leading-normal">{mixing.title}</h1>
+                <Link href={`/plans/${props.plan_id}/batches/${mixing.batch}`} className="underline underline-offset-4">
+                    The cup
+                </Link>
+            </div>
+            <div className="grid flex-1 gap-x-8 gap-y-4 px-4 py-3 sm:px-6 lg:grid-cols-[1fr_18rem]">
+                <div className="min-w-0 space-y-3">
+                    {stops.map((stop) => (
+                        <Strip key={stop.text} level="stop">
+                            {stop.text}
+                        </Strip>
+                    ))}
+                    {!ready && next !== null && !stirring && (
+                        <Ready cautions={props.cautions} onReady={() => setReady(true)} />
+                    )}
+                    {weighing && (
+                        <WeighStepView
+                            key={next.id}
+                            step={next}
+                            batch={props.batch}
+                            mixing={mixing}
+                            scale={scale}
+                            byHand={byHand}
+                            onByHand={setByHand}
+                            sentence={sentences.grams ?? sentences.form}
+                            onTaken={(grams) => act('POST', 'readings', { step: next.id, grams })}
+                            onTurned={() => void act('POST', 'turned')}
+                        />
+                    )}
+                    {stirring && (
+                        <Stir
+                            mixing={mixing}
+                            onStir={() => void act('POST', 'stirring')}
+                            onMixed={() => void act('POST', 'mixed', { at: Math.round(serverNow()) })}
+                        />
+                    )}
+                    {mixing.mixed_at !== null && next === null && (
+                        <Done mixing={mixing} onPour={() => setPouring(true)} />
+                    )}
+                    {sentences.form !== undefined && !weighing && (
+                        <p role="status" className="font-semibold text-danger">
+                            {sentences.form}
+                        </p>
+                    )}
+                </div>
+                <aside className="space-y-3">
+                    <Steps mixing={mixing} />
+                    {mixing.steps.some((step) => step.got_g !== null) && (
+                        <Button onClick={() => void act('DELETE', 'readings')} className="w-full">
+                            Take the last reading back
+                        </Button>
+                    )}
+                    {weighing && scale.reading?.standin === true && (
+                        <StandIn
+                            onHand={scale.hand}
+                            unplugged={scale.reading.fault === 'unplugged'}
+                            cupG={props.batch.vessel?.weight_g ?? 20}
+                        />
+                    )}
+                </aside>
+            </div>
+            <PourSheet
+                open={pouring}
+                onClose={() => setPouring(false)}
+                mixingId={mixing.id}
+                room={props.room}
+                stops={stops}
+                pieces={props.batch.turns.map(
+                    (turn, index) =>
+                        `${turn.count > 1 ? `${turn.count} ` : ''}${props.batch.pieces[index]?.name ?? ''}`,
+                )}
+            />
+        </div>
+    )
+}
+
+function Ready({ cautions, onReady }: { cautions: string[]; onReady: () => void }): ReactNode {
+    return (
+        <section className="max-w-2xl space-y-4">
+            <p className="figure text-3xl leading-tight">Gloves on, window open, cup on the scale</p>
+            <Cautions title="Before you mix" sentences={cautions} />
+            <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onReady}>
+                Begin
+            </Button>
+        </section>
+    )
+}
+
+/** All that goes into the cup, in its order; what is done beside what was meant. */
+function Steps({ mixing }: { mixing: MixingState }): ReactNode {
+    return (
+        <section>
+            <h2 className="border-b ruled font-bold">In this order</h2>
+            <ol>
+                {mixing.steps.map((step) => (
+                    <li
+                        key={step.id}
+                        aria-current={step.id === mixing.next ? 'step' : undefined}
+                        className={`flex justify-between gap-3 border-b ruled py-1 ${step.id === mixing.next ? 'font-bold' : step.got_g === null ? 'text-soft' : ''}`}
+                    >
+                        <span className="min-w-0 truncate">{step.what}</span>
+                        <span className="whitespace-nowrap">
+                            {step.got_g === null ? '' : `${digits(step.got_g, 1)} of `}
+                            {digits(step.target_g, step.target_g < 2 ? 2 : 1)} g
+                        </span>
+                    </li>
+                ))}
+            </ol>
+            {mixing.off_pct !== null && mixing.measured && (
+                <p className="mt-1">
+                    The ratio is off by {digits(Math.abs(mixing.off_pct), 1)} %, and this resin stands{' '}
+                    {digits(mixing.tolerance_pct, 0)} %.
+                </p>
+            )}
+            {mixing.surplus_ml >= 0.5 && (
+                <p className="mt-1">
+                    {digits(mixing.surplus_ml, mixing.surplus_ml < 50 ? 1 : 0)} ml more than planned
+                    {mixing.spares === null ? '.' : `: enough for ${mixing.spares}. Put them out.`}
+                </p>
+            )}
+        </section>
+    )
+}
+
+function Done({ mixing, onPour }: { mixing: MixingState; onPour: () => void }): ReactNode {
+    return (
+        <section className="space-y-4">
+            <p className="figure text-4xl leading-tight">
+                {mixing.pours.length > 0 ? 'It is being poured' : 'Pour it now'}
+            </p>
+            {mixing.pours.length > 0 ? (
+                <ul className="space-y-2">
+                    {mixing.pours.map((pour) => (
+                        <li key={pour.id}>
+                            <Link
+                                href={`/pours/${pour.id}`}
+                                className="inline-block min-h-11 text-xl underline underline-offset-4"
+                            >
+                                {pour.title}
+                            </Link>
+                        </li>
+                    ))}
+                </ul>
+            ) : (
+                <>
+                    <p className="text-xl">It is setting since it was mixed. Do not leave it in the cup.</p>
+                    <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onPour}>
+                        To the pour
+                    </Button>
+                </>
+            )}
+        </section>
+    )
+}
