@@ -11,6 +11,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\SeededStudio;
 
 /** A studio with its shelf and nothing else, in memory. */
 abstract class TestCase extends FrameworkTestCase
@@ -24,7 +25,7 @@ abstract class TestCase extends FrameworkTestCase
         parent::setUp();
         $this->withoutVite();
         Storage::fake();
-        $this->seed($this->studio);
+        SeededStudio::load($this->studio, fn () => $this->seed($this->studio));
     }
 
     /** What a page sends when a canvas is taken in. */

@@ -54,6 +54,22 @@ final readonly class Choices
         return $choices;
     }
 
+    /**
+     * What the coats that were never poured take of each resin, ml.
+     *
+     * @return array<string, float> by the resin's key
+     */
+    public function needed(Plan $plan, UnitSystem $units): array
+    {
+        $needed = [];
+        foreach ($this->of($plan, $units) as $choice) {
+            $key = is_string($choice['resin_key']) ? $choice['resin_key'] : '';
+            $needed[$key] = ($needed[$key] ?? 0.0) + (is_float($choice['whole_ml']) ? $choice['whole_ml'] : 0.0);
+        }
+
+        return $needed;
+    }
+
     /** @return array<string, mixed> */
     private static function choice(Piece $piece, Coat $coat, CoatResult $result, bool $isNext, ?Phase $below): array
     {
@@ -68,6 +84,7 @@ final readonly class Choices
             'resin' => $coat->resin->name(),
             'resin_key' => $coat->resin->key,
             'total_ml' => ($result->lifts === [] ? $result->volume->totalMl() : $result->lifts[0]->volume->totalMl()),
+            'whole_ml' => $result->volume->totalMl(),
             'quantity' => $result->case->piece->quantity,
             'drawing' => OutlineDrawing::of($result->case->piece),
             'state' => $isNext ? ($waits ? 'waits' : 'ready') : 'later',

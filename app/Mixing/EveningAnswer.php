@@ -22,12 +22,16 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Measuring\WayToMeasure;
 use OpenGlaze\Core\Plan\PartName;
+use OpenGlaze\Core\Quantity\VolumeUnit;
 use OpenGlaze\Core\Stock\StockAdvisor;
 
 /** What pages are told of an evening's batches: the result file's names, and what is drawn beside them. */
 final class EveningAnswer
 {
     private const PROFILE_STEPS = 40;
+
+    /** What the two amounts are said in besides. */
+    private const OTHERWISE = [VolumeUnit::Millilitre, VolumeUnit::UsFluidOunce, VolumeUnit::ImperialFluidOunce, VolumeUnit::Tablespoon, VolumeUnit::Teaspoon, VolumeUnit::CubicInch];
 
     /** @return array<string, mixed> */
     public static function of(Evening $evening, DateTimeImmutable $today): array
@@ -104,6 +108,7 @@ final class EveningAnswer
                 'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
             ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G)),
             'tolerance_pct' => $result->resin->ratioTolerancePct->value,
+            'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];
     }
 

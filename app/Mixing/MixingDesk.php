@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Models\Lot;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
@@ -15,7 +16,10 @@ use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Plan\PartName;
+use OpenGlaze\Core\Quantity\NumberParser;
+use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\VolumeParser;
 use OpenGlaze\Core\Weighing\Weighing;
 use OpenGlaze\Core\Weighing\WeighingException;
 use OpenGlaze\Core\Weighing\WeighStep;
@@ -108,6 +112,32 @@ final readonly class MixingDesk
         });
     }
 
+    /**
+     * Grams of what somebody wrote down: "38.2", or an amount of liquid such as "2 tbsp".
+     *
+     * @throws FieldException when it is neither
+     */
+    public function gramsOf(Mixing $mixing, string $stepId, string $written, UnitSystem $units): float
+    {
+        try {
+            return NumberParser::number(preg_replace('/\s*g(r|rams?)?\s*$/iu', '', $written) ?? $written);
+        } catch (QuantityException) {
+            // no plain number: an amount of liquid then
+        }
+        try {
+            $ml = VolumeParser::ml($written, $units);
+        } catch (QuantityException) {
+            throw FieldException::at(['grams' => sprintf('"%s" is no amount. Write grams, such as 38.2, or a volume, such as 35 ml or 2 tbsp.', mb_substr(trim($written), 0, 40))]);
+        }
+        foreach ($this->weighing($this->batch($mixing, $units), $mixing->weighed)->steps as $step) {
+            if ($step->id === $stepId) {
+                return $ml * $step->densityGMl;
+            }
+        }
+
+        return $ml;
+    }
+
     /** The other part went in first: what follows is worked out from that. */
     public function turnParts(Mixing $mixing, UnitSystem $units): void
     {
@@ -153,9 +183,29 @@ final readonly class MixingDesk
             if ($mixing->mixed_at === null) {
                 $now = CarbonImmutable::now();
                 $from = $mixing->stirred_from ?? $mixing->created_at;
+                $this->takeFromShelf($mixing);
                 $mixing->update(['stirred_from' => $from, 'mixed_at' => $at === null || $at->greaterThan($now) ? $now : ($at->lessThan($from) ? $from : $at)]);
             }
         });
+    }
+
+    /** What went into the cup is gone from the bottles that were open. */
+    private function takeFromShelf(Mixing $mixing): void
+    {
+        $batch = $this->batch($mixing, UnitSystem::Metric);
+        $weighing = $this->weighing($batch, $mixing->weighed);
+        $left = ['a' => $weighing->gotAG / $batch->mix->aG * $batch->mix->aMl, 'b' => $weighing->gotBG / ($batch->mix->bG ?? INF) * $batch->mix->bMl];
+        foreach (Lot::rowsOfResin($batch->turns[0]->coat->case->coat->resinId) as $lot) {
+            foreach ($left as $part => $ml) {
+                $in = $lot->{"left_{$part}_ml"};
+                if (is_float($in)) {
+                    $taken = min($in, $ml);
+                    $lot->{"left_{$part}_ml"} = $in - $taken;
+                    $left[$part] = $ml - $taken;
+                }
+            }
+            $lot->save();
+        }
     }
 
     /** @param  callable(stdClass): void  $how */

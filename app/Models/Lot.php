@@ -43,9 +43,15 @@ final class Lot extends Model
      */
     public static function ofResin(string $key): array
     {
+        return array_map(static fn (self $lot): StockLot => $lot->inCore(), self::rowsOfResin($key));
+    }
+
+    /** @return list<self> */
+    public static function rowsOfResin(string $key): array
+    {
         $resin = Resin::query()->whereNull('plan_id')->where('key', $key)->first();
 
-        return $resin === null ? [] : array_values($resin->lots()->get()->map(fn (self $lot): StockLot => $lot->inCore())->all());
+        return $resin === null ? [] : array_values($resin->lots()->get()->all());
     }
 
     public function inCore(): StockLot

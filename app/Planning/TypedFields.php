@@ -9,6 +9,7 @@ use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\VolumeParser;
 use stdClass;
 
 /**
@@ -67,7 +68,7 @@ final readonly class TypedFields
     /** @throws FieldException with a sentence for each field that cannot be read */
     public function readSheet(stdClass $typed): stdClass
     {
-        return $this->readAll($typed, '', ['length' => self::SHEET_LENGTHS, 'number' => self::SHEET_NUMBERS, 'volume' => self::SHEET_VOLUMES, 'temperature' => self::SHEET_TEMPERATURES]);
+        return $this->readAll($typed, '', ['length' => self::SHEET_LENGTHS, 'number' => self::SHEET_NUMBERS, 'volume' => self::SHEET_VOLUMES, 'volumes' => ['packs_ml'], 'temperature' => self::SHEET_TEMPERATURES]);
     }
 
     /** @throws FieldException with a sentence for each field that cannot be read */
@@ -116,10 +117,14 @@ final readonly class TypedFields
             return count($sides) === 1 ? $sides[0] : $sides;
         }
 
+        if ($kind === 'volumes') {
+            return array_map(fn (string $one): int|float => self::plain(VolumeParser::ml($one, $this->units)), preg_split('/\s*[;,]\s+|\s*;\s*/u', trim($written)) ?: []);
+        }
+
         return self::plain(match ($kind) {
             'length' => LengthParser::mm($written, $this->units->lengthUnit()),
             'temperature' => NumberParser::celsius($written, $this->units),
-            'volume' => NumberParser::number($written) * $this->units->mlPerVolume(),
+            'volume' => VolumeParser::ml($written, $this->units),
             'spread' => NumberParser::number($written) / $this->units->cm2PerArea(),
             default => NumberParser::number($written),
         });

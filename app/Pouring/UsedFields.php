@@ -7,6 +7,8 @@ namespace App\Pouring;
 use App\Planning\FieldException;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\VolumeParser;
 use stdClass;
 
 /**
@@ -41,7 +43,7 @@ final class UsedFields
         if (trim($written) === '') {
             return null;
         }
-        $amount = array_sum(array_map(self::amount(...), explode('+', $written)));
+        $amount = array_sum(array_map(static fn (string $one): float => self::amount($one, $by), explode('+', $written)));
         if ($by !== 'g') {
             return $amount;
         }
@@ -50,9 +52,9 @@ final class UsedFields
     }
 
     /** One of several cups that were poured one after the other. */
-    private static function amount(string $written): float
+    private static function amount(string $written, string $by): float
     {
-        $amount = NumberParser::number($written);
+        $amount = $by === 'g' ? NumberParser::number($written) : VolumeParser::ml($written, UnitSystem::Metric);
 
         return $amount < 0 || $amount > self::MOST ? throw QuantityException::outOfRange($written, 0, self::MOST) : $amount;
     }

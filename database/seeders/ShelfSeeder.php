@@ -20,7 +20,8 @@ final class ShelfSeeder extends Seeder
           "viscosity_pa_s": 1.1, "viscosity_at_c": 25, "surface_tension_n_m": 0.036, "reference_c": 23,
           "open_min": 45, "pot_life_min": 32, "pot_life_mass_g": 150,
           "recoat_from_h": 4, "recoat_to_h": 12, "sand_from_h": 20, "handle_h": 24, "full_cure_h": 72,
-          "max_pour_mm": 4, "mix_min": 3, "colourant_limit_pct": 6, "ratio_tolerance_pct": 5
+          "max_pour_mm": 4, "mix_min": 3, "colourant_limit_pct": 6, "ratio_tolerance_pct": 5,
+          "packs_ml": [750, 1500, 3000], "cap_a": "white, ribbed", "cap_b": "blue, smooth"
         }
         JSON,
         <<<'JSON'
@@ -30,7 +31,8 @@ final class ShelfSeeder extends Seeder
           "viscosity_pa_s": 1.6, "viscosity_at_c": 25, "surface_tension_n_m": 0.037, "reference_c": 23,
           "open_min": 60, "pot_life_min": 40, "pot_life_mass_g": 200,
           "recoat_from_h": 6, "recoat_to_h": 18, "sand_from_h": 24, "handle_h": 30, "full_cure_h": 96,
-          "max_pour_mm": 6, "mix_min": 4, "colourant_limit_pct": 6, "ratio_tolerance_pct": 4
+          "max_pour_mm": 6, "mix_min": 4, "colourant_limit_pct": 6, "ratio_tolerance_pct": 4,
+          "packs_ml": [1000, 3000], "cap_a": "grey", "cap_b": "red"
         }
         JSON,
     ];

@@ -11,7 +11,6 @@ use App\Mixing\MixingDesk;
 use App\Mixing\MixingState;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\Planning\FieldException;
 use App\Planning\TypedFields;
 use App\Pouring\PourDesk;
 use App\Scale\Scale;
@@ -23,8 +22,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenGlaze\Core\Quantity\NumberParser;
-use OpenGlaze\Core\Quantity\QuantityException;
 use stdClass;
 
 /** A batch being weighed, stirred and coloured; and the scale that it stands on. */
@@ -57,13 +54,10 @@ final readonly class MixingController
     {
         $body = Body::of($request);
         $typed = $body->grams ?? null;
-        try {
-            $grams = is_int($typed) || is_float($typed) ? (float) $typed : NumberParser::number(is_string($typed) ? $typed : '');
-        } catch (QuantityException $exception) {
-            throw FieldException::at(['grams' => $exception->getMessage()]);
-        }
         $step = $body->step ?? null;
-        $this->desk->weigh($mixing, is_string($step) ? $step : '', $grams, Person::units($request));
+        $step = is_string($step) ? $step : '';
+        $grams = is_int($typed) || is_float($typed) ? (float) $typed : $this->desk->gramsOf($mixing, $step, is_string($typed) ? $typed : '', Person::units($request));
+        $this->desk->weigh($mixing, $step, $grams, Person::units($request));
 
         return $this->state($request, $mixing);
     }

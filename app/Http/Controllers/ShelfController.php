@@ -6,13 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Person;
+use App\Mixing\Choices;
 use App\Mixing\EveningAnswer;
 use App\Models\Coat;
 use App\Models\Lot;
+use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\ShelfDesk;
 use App\Planning\TypedFields;
@@ -26,6 +29,7 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Plan\ResinReader;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Stock\Packs;
 use stdClass;
 
 /** The shelf: resins as their labels have them, colourants and recipes, vessels, and the bottles that are open. */
@@ -35,10 +39,12 @@ final readonly class ShelfController
     {
     }
 
-    public function show(Request $request): Response
+    public function show(Request $request, Choices $choices): Response
     {
+        $needed = $choices->needed(Plan::own(), Person::units($request));
+
         return Inertia::render('Shelf', [
-            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(self::resin(...)),
+            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0)),
             'supplies' => array_merge(...array_map(static fn (SupplyKind $kind): array => Supply::onShelf($kind)->map(self::supply(...))->all(), SupplyKind::cases())),
             'tab' => $request->query('tab', 'resins'),
         ]);
@@ -153,9 +159,11 @@ final readonly class ShelfController
     }
 
     /** @return array<string, mixed> */
-    private static function resin(Resin $resin): array
+    private static function resin(Resin $resin, float $neededMl): array
     {
         $sheet = (new ResinReader)->saved($resin->sheet);
+        $left = $resin->lots->sum(fn (Lot $lot): float => ($lot->left_a_ml ?? 0.0) + ($lot->left_b_ml ?? 0.0));
+        $packs = array_map(floatval(...), array_filter((array) Dig::value($resin->sheet, 'packs_ml'), is_numeric(...)));
 
         return [
             'id' => $resin->id,
@@ -164,6 +172,9 @@ final readonly class ShelfController
             'phases' => CoatAnswer::phases($sheet->labelPhases()),
             'doubts' => SheetCheck::doubts($sheet),
             'silences' => SheetCheck::silences($sheet),
+            'needed_ml' => $neededMl,
+            'left_ml' => (float) $left,
+            'to_buy' => (object) Packs::of($neededMl - ((float) $left), array_values($packs)),
             'lots' => $resin->lots->map(self::lot(...)),
         ];
     }

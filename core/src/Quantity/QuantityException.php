@@ -14,6 +14,11 @@ final class QuantityException extends DomainException
         return new self('Write a length, such as 40 cm, 16 in or 2\' 6".');
     }
 
+    public static function notAVolume(string $written): self
+    {
+        return new self(sprintf('"%s" is not an amount of liquid. Write it as 38 ml, 1.5 l, 5 fl oz, 2 1/2 tbsp or 3 in³.', self::short($written)));
+    }
+
     public static function notALength(string $written): self
     {
         return new self(sprintf('"%s" is not a length. Write it as 40 cm, 16 in, 2\' 6" or 3/8.', self::short($written)));

@@ -10,14 +10,12 @@ enum UnitSystem: string
     case Metric = 'metric';
     case Imperial = 'imperial';
 
-    private const ML_PER_US_FL_OZ = 29.5735295625;
-
     private const CM2_PER_IN2 = 6.4516;
 
-    /** Ml in what an amount written without a unit is taken to be in: ml, or US fluid ounces. */
-    public function mlPerVolume(): float
+    /** What a volume written without a unit is taken to be in. */
+    public function volumeUnit(): VolumeUnit
     {
-        return $this === self::Metric ? 1.0 : self::ML_PER_US_FL_OZ;
+        return $this === self::Metric ? VolumeUnit::Millilitre : VolumeUnit::UsFluidOunce;
     }
 
     /** Cm² in the area that spread rates are told for: a cm², or a square inch. */

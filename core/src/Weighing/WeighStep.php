@@ -17,6 +17,8 @@ final readonly class WeighStep
         public WeighKind $kind,
         public string $what,
         public float $targetG,
+        /** of what is put on, g/ml: where it is measured by volume */
+        public float $densityGMl,
         public ?float $gotG,
     ) {
     }

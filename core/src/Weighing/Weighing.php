@@ -42,6 +42,8 @@ final readonly class Weighing
         private float $bG,
         private PartName $first,
         private float $densityGMl,
+        private float $densityAGMl,
+        private float $densityBGMl,
         private array $colours,
         private array $got,
         private float $resolutionG,
@@ -63,7 +65,7 @@ final readonly class Weighing
             throw WeighingException::noDensity($batch->resin->name);
         }
 
-        return new self($batch->mix->aG, $batch->mix->bG, $first ?? $batch->resin->firstPart, $totalG / $batch->mix->totalMl(), $batch->colours, $got, $resolutionG);
+        return new self($batch->mix->aG, $batch->mix->bG, $first ?? $batch->resin->firstPart, $totalG / $batch->mix->totalMl(), $batch->mix->aG / $batch->mix->aMl, $batch->mix->bG / $batch->mix->bMl, $batch->colours, $got, $resolutionG);
     }
 
     /** The next step that has no reading; null when all is weighed. */
@@ -131,15 +133,21 @@ final readonly class Weighing
             $steps[] = $resin;
             $follows = ($resin->gotG ?? $resin->targetG) / ($share->resinMl * $this->densityGMl);
             foreach ($share->doses as $number => $dose) {
-                $steps[] = $this->step("dose_{$at}_$number", WeighKind::Dose, $dose->colourant->name, $dose->grams() * $follows);
+                $steps[] = $this->step("dose_{$at}_$number", WeighKind::Dose, $dose->colourant->name, $dose->grams() * $follows, $dose->colourant->densityGMl->value);
             }
         }
 
         return $steps;
     }
 
-    private function step(string $id, WeighKind $kind, string $what, float $targetG): WeighStep
+    private function step(string $id, WeighKind $kind, string $what, float $targetG, ?float $densityGMl = null): WeighStep
     {
-        return new WeighStep($id, $kind, $what, $targetG, $this->got[$id] ?? null);
+        $density = $densityGMl ?? match ($kind) {
+            WeighKind::PartA, WeighKind::MoreA => $this->densityAGMl,
+            WeighKind::PartB, WeighKind::MoreB => $this->densityBGMl,
+            default => $this->densityGMl,
+        };
+
+        return new WeighStep($id, $kind, $what, $targetG, $density, $this->got[$id] ?? null);
     }
 }

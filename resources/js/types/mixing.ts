@@ -155,6 +155,8 @@ export interface CupFigures {
     }[]
     ways: { by: WayName; step: number; worst: number | null; likely: number | null; from_ml: number }[]
     tolerance_pct: number
+    /** The two amounts in other measures. */
+    otherwise: { unit: string; a: number; b: number }[]
 }
 
 export interface BathFigures {

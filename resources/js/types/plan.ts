@@ -72,6 +72,7 @@ export interface ResinSheet {
     watery_limit_pct?: number
     filler_limit_pct?: number
     ratio_tolerance_pct?: number
+    packs_ml?: number[]
     /** What its label says in words, and which stage that means. */
     label_words?: { word: string; hours: string; stage?: string }[]
 }

@@ -91,6 +91,7 @@ export function TheCup(props: Props): ReactNode {
                 </p>
             )}
             {props.cup !== null && <Ways cup={props.cup} chosen={props.spec.measure?.by} />}
+            {props.cup !== null && <Otherwise cup={props.cup} />}
         </section>
     )
 }
@@ -124,6 +125,22 @@ function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: b
                 </span>
             </p>
         </div>
+    )
+}
+
+/** The two amounts in whatever is at hand to measure with. */
+function Otherwise({ cup }: { cup: CupFigures }): ReactNode {
+    return (
+        <details className="text-sm">
+            <summary className="min-h-7 cursor-pointer text-soft">In other measures</summary>
+            <ul className="grid grid-cols-2 gap-x-6">
+                {cup.otherwise.map((one) => (
+                    <li key={one.unit} className="border-b ruled py-0.5">
+                        {trimmed(one.a, one.a < 10 ? 2 : 1)} + {trimmed(one.b, one.b < 10 ? 2 : 1)} {one.unit}
+                    </li>
+                ))}
+            </ul>
+        </details>
     )
 }
 

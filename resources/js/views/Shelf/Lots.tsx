@@ -23,6 +23,7 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
                     Add a lot
                 </Button>
             </div>
+            <Need resin={resin} />
             {resin.lots.length === 0 ? (
                 <p className="py-2 text-soft">
                     None written down: then nobody is told when it runs short, or is past its date.
@@ -79,6 +80,23 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
                 {lot !== null && <LotForm key={lot.id ?? 'new'} resin={resin} lot={lot} onDone={() => setLot(null)} />}
             </Sheet>
         </div>
+    )
+}
+
+/** What is planned with it, what there is, and what to buy. */
+function Need({ resin }: { resin: ShelfResin }): ReactNode {
+    const units = useUnits()
+    const packs = Object.entries(resin.to_buy)
+    if (resin.needed_ml === 0) return null
+    return (
+        <p className="py-1">
+            Planned and not poured: <strong>{joined(volume(resin.needed_ml, units))}</strong>; left:{' '}
+            {joined(volume(resin.left_ml, units))}.
+            {resin.needed_ml > resin.left_ml &&
+                (packs.length === 0
+                    ? ` ${joined(volume(resin.needed_ml - resin.left_ml, units))} are missing.`
+                    : ` Buy ${packs.map(([ml, count]) => `${count} × ${joined(volume(Number(ml), units))}`).join(' and ')}.`)}
+        </p>
     )
 }
 

@@ -6,7 +6,7 @@ import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
-import { fieldLength, fieldNumber, fieldTemperature } from '../../lib/format'
+import { fieldLength, fieldNumber, fieldTemperature, fieldVolume } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
@@ -79,6 +79,8 @@ const LIMITS: [string, string, string][] = [
 ]
 
 const LENGTHS = ['max_pour_mm']
+
+const PACKS = 'packs_ml'
 
 function Form({ resin, copy, onClose }: Props): ReactNode {
     const units = useUnits()
@@ -231,6 +233,14 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                     }}
                 />
                 <Group title="Limits">{fields(LIMITS)}</Group>
+                <Field
+                    label="Packs it is sold in, both parts together"
+                    value={typed[PACKS] ?? ''}
+                    unit={units === 'metric' ? 'ml' : 'fl oz'}
+                    hint="such as 750, 1500 or 1 gal"
+                    sentence={shown[PACKS]}
+                    onChange={(value) => put(PACKS, value)}
+                />
             </div>
             <aside className="min-h-0 space-y-4 overflow-auto">
                 {photo === null ? (
@@ -330,6 +340,7 @@ function begin(resin: ShelfResin | null, copy: boolean, units: Units): Typed {
         reference_c: fieldTemperature(sheet.reference_c, units),
         viscosity_at_c: fieldTemperature(sheet.viscosity_at_c, units),
     }
+    typed[PACKS] = (sheet.packs_ml ?? []).map((ml) => fieldVolume(ml, units)).join(', ')
     for (const [key] of [...MIXING, ...TIMES, ...LIMITS]) {
         const value = sheet[key]
         typed[key] =

@@ -21,6 +21,11 @@ export interface ShelfResin extends ResinRow {
     /** What its label does not say, and what that costs. */
     silences: string[]
     lots: LotRow[]
+    /** What the coats that are planned and not poured take, ml. */
+    needed_ml: number
+    left_ml: number
+    /** How many packs of each size in ml. */
+    to_buy: Record<string, number>
 }
 
 /** A sheet as the plan file writes it; fields nobody here knows are kept. */

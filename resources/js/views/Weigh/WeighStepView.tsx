@@ -60,6 +60,7 @@ export function WeighStepView(props: Props): ReactNode {
                 >
                     <Field
                         label="What really went in"
+                        hint="in g, or as 35 ml, 2 tbsp"
                         unit="g"
                         value={typed}
                         onChange={setTyped}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Coat;
+use App\Models\Plan;
+use Database\Seeders\DatabaseSeeder;
+use Inertia\Testing\AssertableInertia;
+use Tests\TestCase;
+
+/** Tonight's cups through the front door, in the demo studio. */
+final class EveningTest extends TestCase
+{
+    protected string $studio = DatabaseSeeder::class;
+
+    private const CHOSEN = ['prints-flood', 'tiles-base', 'spares-base', 'pendants-dome'];
+
+    public function test_the_page_holds_what_can_be_chosen_and_what_is_planned(): void
+    {
+        $this->get('/evening')->assertRedirect('/plans/1/evening');
+        $this->get('/plans/1/evening')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
+            ->has('answer.batches.0.vessel.profile')
+            ->where('choices', function ($choices): bool {
+                $state = collect($choices)->pluck('state', 'coat');
+
+                return $state['prints-flood'] === 'ready' && $state['tiles-dome'] === 'later' && ! $state->has('prints-seal') && ! $state->has('autumn-flood');
+            }));
+    }
+
+    public function test_a_proposal_pours_every_chosen_piece_once_and_in_time(): void
+    {
+        $answer = $this->postJson('/plans/1/evening/propose', ['coats' => self::CHOSEN])->assertOk();
+        $counts = [];
+        foreach ($answer->json('answer.batches') as $batch) {
+            self::assertLessThanOrEqual($batch['spread_until_min'], $batch['emptied_min']);
+            self::assertSame([], array_filter($batch['advice'], static fn (array $one): bool => $one['level'] === 'stop'));
+            foreach ($batch['turns'] as $turn) {
+                $counts[$turn['coat']] = ($counts[$turn['coat']] ?? 0) + $turn['count'];
+            }
+        }
+        ksort($counts);
+        self::assertSame(['pendants-dome' => 60, 'prints-flood' => 4, 'spares-base' => 6, 'tiles-base' => 24], $counts);
+        self::assertSame([], $answer->json('apart'));
+    }
+
+    public function test_sixty_pendants_make_two_cups(): void
+    {
+        $answer = $this->postJson('/plans/1/evening/propose', ['coats' => ['pendants-dome']])->assertOk();
+        self::assertSame([30, 30], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $answer->json('answer.batches')));
+    }
+
+    public function test_coats_in_colours_get_cups_of_the_studios_recipes(): void
+    {
+        $batches = collect($this->postJson('/plans/1/evening/propose', ['coats' => ['tiles-base', 'prints-flood']])->json('batches'));
+        $tiles = $batches->first(fn (array $batch): bool => in_array('tiles-base', $batch['coats'], true));
+        $prints = $batches->first(fn (array $batch): bool => in_array('prints-flood', $batch['coats'], true));
+        self::assertSame(['night-blue', 'moon-white'], array_column($tiles['colours'], 'recipe'));
+        self::assertSame([70, 30], array_column($tiles['colours'], 'share_pct'));
+        self::assertArrayNotHasKey('colours', $prints);
+    }
+
+    public function test_nothing_chosen_is_said(): void
+    {
+        $this->postJson('/plans/1/evening/propose', ['coats' => []])->assertStatus(422)->assertJsonPath('sentences.coats', 'Choose at least one coat to be poured.');
+    }
+
+    public function test_pieces_go_into_another_cup_and_the_vessel_follows(): void
+    {
+        $this->propose(['pendants-dome']);
+        $moved = $this->postJson('/plans/1/evening/move', ['coat' => 'pendants-dome', 'from' => 'batch-2', 'to' => 'batch-1', 'count' => '10'])->assertOk();
+        self::assertSame([40, 20], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $moved->json('answer.batches')));
+        self::assertSame('spread_longer_than_open_time', collect($moved->json('answer.batches.0.advice'))->pluck('code')->intersect(['spread_longer_than_open_time'])->first());
+        $all = $this->postJson('/plans/1/evening/move', ['coat' => 'pendants-dome', 'from' => 'batch-2', 'to' => 'batch-1'])->assertOk();
+        self::assertSame([60], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $all->json('answer.batches')));
+        self::assertArrayNotHasKey('counts', $all->json('batches.0'));
+        $apart = $this->postJson('/plans/1/evening/move', ['coat' => 'pendants-dome', 'from' => 'batch-1', 'to' => null, 'count' => 7])->assertOk();
+        self::assertSame([53, 7], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $apart->json('answer.batches')));
+        self::assertNotNull($apart->json('answer.batches.1.vessel'));
+    }
+
+    public function test_a_cup_takes_one_resin_and_no_more_than_there_are(): void
+    {
+        $this->propose(['pendants-dome', 'tiles-base']);
+        $before = Plan::own()->document->batches;
+        $this->postJson('/plans/1/evening/move', ['coat' => 'tiles-base', 'from' => 'batch-1', 'to' => 'batch-3'])->assertStatus(422);
+        $this->postJson('/plans/1/evening/move', ['coat' => 'tiles-base', 'from' => 'batch-1', 'to' => null, 'count' => 99])->assertStatus(422)->assertJsonPath('sentences.count', fn (string $sentence): bool => str_contains($sentence, 'from 1 to'));
+        self::assertEquals($before, Plan::own()->document->batches, 'nothing was saved');
+    }
+
+    public function test_typed_changes_are_computed_and_a_wrong_one_stands_at_its_field(): void
+    {
+        $batches = $this->propose(['tiles-base']);
+        $batches[0]['mixed_at_c'] = '30';
+        $warm = $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertOk();
+        $batches[0]['mixed_at_c'] = '21';
+        $cool = $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertOk();
+        self::assertLessThan($cool->json('answer.batches.0.pot_life_min'), $warm->json('answer.batches.0.pot_life_min'));
+        self::assertGreaterThan($cool->json('cup.compared.cup.pot_life_min'), $cool->json('cup.compared.dish.pot_life_min'));
+        $batches[0]['colours'][0]['share_pct'] = 'most';
+        $this->postJson('/plans/1/evening/live', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.colours.0.share_pct']]);
+        $batches[0]['colours'][0]['share_pct'] = '90';
+        $this->postJson('/plans/1/evening/live', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains(implode(' ', $sentences), 'add up to 120 %'));
+    }
+
+    public function test_a_cup_that_is_too_small_is_named(): void
+    {
+        $batches = $this->propose(['prints-flood']);
+        $batches[0]['vessel'] = 'paper-150';
+        $this->postJson('/plans/1/evening/live', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.vessel']]);
+    }
+
+    public function test_colour_goes_on_to_the_coats_own_page(): void
+    {
+        $coat = Coat::query()->where('key', 'trays-base')->firstOrFail();
+        $this->propose(['trays-base']);
+        $this->get("/coats/{$coat->id}")->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('answer.coat.torch.tool', 'heat_gun')
+            ->where('answer.advice', fn ($advice): bool => str_contains(collect($advice)->firstWhere('code', 'no_flame')['text'] ?? '', 'Soot black ink')));
+    }
+
+    public function test_what_is_short_on_the_shelf_says_what_could_still_be_coated(): void
+    {
+        $answer = $this->postJson('/plans/1/evening/propose', ['coats' => ['tiles-dome']])->json('answer.batches');
+        $this->putJson('/shelf/lots/'.\App\Models\Lot::query()->where('name', 'D-8')->firstOrFail()->id, ['name' => 'D-8', 'left_a_ml' => '20', 'left_b_ml' => '20'])->assertOk();
+        $short = $this->postJson('/plans/1/evening/propose', ['coats' => ['tiles-dome']])->json('answer.batches.0.advice');
+        self::assertNotContains('short_on_shelf', array_column($answer[0]['advice'], 'code'));
+        self::assertMatchesRegularExpression('/it would coat \d+ of \d+ Moon phases/', collect($short)->firstWhere('code', 'short_on_shelf')['text'] ?? '');
+    }
+
+    public function test_warm_bottles_are_compared_and_boiling_ones_refused(): void
+    {
+        $this->propose(['tiles-base']);
+        $bath = $this->postJson('/plans/1/batches/batch-1/bath', ['celsius' => '35 °C'])->assertOk();
+        self::assertGreaterThan(1.5, $bath->json('bath.thinner'));
+        self::assertLessThan($bath->json('bath.pot_life_in_room_min'), $bath->json('bath.pot_life_min'));
+        $this->postJson('/plans/1/batches/batch-1/bath', ['celsius' => '90'])->assertStatus(422)->assertJsonStructure(['sentences' => ['celsius']]);
+        $this->postJson('/plans/1/batches/batch-1/bath', ['celsius' => 'warm'])->assertStatus(422);
+    }
+
+    public function test_the_file_carries_the_evening_and_what_it_is_mixed_with(): void
+    {
+        $this->propose(['tiles-base']);
+        $file = $this->get('/plans/1/file')->assertOk()->content();
+        $held = json_decode($file, true);
+        self::assertSame(['night-blue', 'moon-white'], array_column($held['recipes'], 'id'));
+        self::assertEqualsCanonicalizing(['night-blue', 'moon-white', 'brass-mica'], array_column($held['colourants'], 'id'));
+        self::assertSame([$held['batches'][0]['vessel']], array_values(array_unique(array_column($held['vessels'], 'id'))));
+        $this->call('POST', '/plans', files: ['file' => \Illuminate\Http\UploadedFile::fake()->createWithContent('evening.json', $file)])->assertSessionHasNoErrors();
+        $again = $this->get('/plans/'.Plan::query()->latest('id')->firstOrFail()->id.'/file')->assertOk()->content();
+        self::assertSame($file, $again);
+    }
+
+    public function test_an_empty_evening_leaves_the_file_as_it_was(): void
+    {
+        $this->propose(['tiles-base']);
+        $this->putJson('/plans/1/evening', ['batches' => []])->assertOk();
+        self::assertObjectNotHasProperty('batches', Plan::own()->document);
+        $this->get('/plans/1/evening')->assertInertia(fn (AssertableInertia $page) => $page->where('answer.batches', []));
+    }
+
+    /**
+     * @param  list<string>  $coats
+     * @return list<array<string, mixed>>
+     */
+    private function propose(array $coats): array
+    {
+        $batches = $this->postJson('/plans/1/evening/propose', ['coats' => $coats])->assertOk()->json('batches');
+        $this->putJson('/plans/1/evening', ['batches' => $batches])->assertOk();
+
+        return $batches;
+    }
+}

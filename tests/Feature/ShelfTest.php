@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Coat;
+use App\Models\Lot;
+use App\Models\Pour;
+use App\Models\Resin;
+use App\Models\Supply;
+use App\Models\SupplyKind;
+use Database\Seeders\DatabaseSeeder;
+use Inertia\Testing\AssertableInertia;
+use Tests\TestCase;
+
+/** What stands on the shelf, through the front door. */
+final class ShelfTest extends TestCase
+{
+    protected string $studio = DatabaseSeeder::class;
+
+    private const SHEET = [
+        'name' => 'Plain Coat', 'family' => 'coating', 'ratio' => ['a' => '100', 'b' => '45', 'by' => 'weight'], 'density_a_g_ml' => '1,12', 'density_b_g_ml' => '0.98',
+        'viscosity_pa_s' => '0.9', 'viscosity_at_c' => '25', 'reference_c' => '73 F', 'open_min' => '40',
+    ];
+
+    public function test_a_label_is_typed_and_what_it_does_not_say_stays_unknown(): void
+    {
+        $this->postJson('/shelf/resins', self::SHEET)->assertRedirect('/shelf');
+        $resin = Resin::query()->latest('id')->firstOrFail();
+        self::assertSame('plain-coat', $resin->key);
+        self::assertSame(1.12, $resin->sheet->density_a_g_ml);
+        self::assertEqualsWithDelta(22.7778, $resin->sheet->reference_c, 1e-3);
+        self::assertObjectNotHasProperty('recoat_from_h', $resin->sheet);
+        $this->get('/shelf')->assertInertia(fn (AssertableInertia $page) => $page->where('resins', function ($resins) use ($resin): bool {
+            $row = collect($resins)->firstWhere('id', $resin->id);
+
+            return $row['doubts'] === [] && count($row['silences']) >= 7 && str_starts_with($row['silences'][0], 'Recoat from');
+        }));
+    }
+
+    public function test_a_sheet_that_cannot_be_read_is_refused_at_its_fields(): void
+    {
+        $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'open_min' => 'soon', 'density_a_g_ml' => '1120'])->assertSessionHasErrors('open_min');
+        $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'density_a_g_ml' => '1120'])->assertSessionHasErrors('density_a_g_ml');
+        $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'name' => ' '])->assertSessionHasErrors('name');
+        self::assertNull(Resin::query()->where('key', 'plain-coat')->first());
+    }
+
+    public function test_doubts_are_said_in_plain_words_before_it_is_kept(): void
+    {
+        $heard = $this->postJson('/shelf/check', [...self::SHEET, 'recoat_from_h' => '8', 'recoat_to_h' => '4', 'open_min' => '600'])->assertOk();
+        $said = implode(' ', $heard->json('doubts'));
+        self::assertStringContainsString('the right way round', $said);
+        self::assertStringContainsString('would still flow (600 min)', $said);
+    }
+
+    public function test_a_past_pour_keeps_the_sheet_as_it_was(): void
+    {
+        $pour = Pour::query()->whereNotNull('finished_at')->whereNotNull('coat_id')->latest('id')->firstOrFail();
+        $resin = Coat::withTrashed()->findOrFail($pour->coat_id)->resin;
+        $before = $pour->plan;
+        $this->putJson("/shelf/resins/{$resin->id}", ['name' => $resin->name(), 'open_min' => '99', 'recoat_to_h' => null])->assertRedirect('/shelf')->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'as it was'));
+        self::assertEquals($before, $pour->refresh()->plan);
+        self::assertSame(99, $resin->refresh()->sheet->open_min);
+        self::assertObjectNotHasProperty('recoat_to_h', $resin->sheet);
+    }
+
+    public function test_fields_nobody_here_knows_survive_a_change(): void
+    {
+        $resin = Resin::query()->where('key', 'bench')->firstOrFail();
+        $sheet = $resin->sheet;
+        $sheet->smell = (object) ['of' => 'apples'];
+        $resin->update(['sheet' => $sheet]);
+        $this->putJson("/shelf/resins/{$resin->id}", ['name' => 'Bench Coat 2:1', 'mix_min' => '4', 'label_words' => [['word' => 'dry', 'hours' => '6', 'stage' => 'recoat_from_h']]])->assertRedirect();
+        self::assertSame('apples', $resin->refresh()->sheet->smell->of);
+        self::assertSame('dry', $resin->sheet->label_words[0]->word);
+    }
+
+    public function test_what_is_used_stays_and_what_is_not_can_go_and_come_back(): void
+    {
+        $bench = Resin::query()->where('key', 'bench')->firstOrFail();
+        $this->sendForm('DELETE', "/shelf/resins/{$bench->id}", [])->assertSessionHasErrors('form');
+        $this->postJson('/shelf/resins', self::SHEET);
+        $plain = Resin::query()->latest('id')->firstOrFail();
+        $this->deleteJson("/shelf/resins/{$plain->id}")->assertSessionHas('undo', "/shelf/resins/{$plain->id}/restore");
+        self::assertSoftDeleted($plain);
+        $this->postJson("/shelf/resins/{$plain->id}/restore");
+        self::assertNotSoftDeleted($plain);
+        $blue = Supply::query()->where('key', 'night-blue')->where('kind', SupplyKind::Colourant)->firstOrFail();
+        $this->sendForm('DELETE', "/shelf/supplies/{$blue->id}", [])->assertSessionHasErrors('form');
+        self::assertNotSoftDeleted($blue);
+    }
+
+    public function test_a_cup_is_measured_and_its_shape_is_checked(): void
+    {
+        $cup = $this->postJson('/shelf/vessels', ['name' => 'Egg cup', 'bottom_mm' => '2 in', 'top_mm' => '50.8', 'height_mm' => '60', 'floor_radius_mm' => '25.4', 'material' => 'silicone'])->assertOk();
+        self::assertSame(50.8, $cup->json('sheet.bottom_mm'));
+        self::assertGreaterThan(90, $cup->json('vessel.capacity_ml'));
+        $this->postJson('/shelf/vessels', ['name' => 'No cup', 'bottom_mm' => '50', 'top_mm' => '50', 'height_mm' => '60', 'floor_radius_mm' => '40'])->assertStatus(422)->assertJsonStructure(['sentences' => ['floor_radius_mm']]);
+    }
+
+    public function test_drops_are_calibrated_and_a_recipe_is_kept(): void
+    {
+        $drop = $this->postJson('/shelf/colourants', ['name' => 'Ember tint', 'form' => 'tint', 'drop_ml' => '0.041', 'colour' => '#cc4411', 'finish' => 'translucent', 'flammable' => 'no'])->assertOk();
+        self::assertSame('ember-tint', $drop->json('key'));
+        $recipe = $this->postJson('/shelf/recipes', ['name' => 'Ember', 'per_ml' => 100, 'doses' => [['colourant' => 'ember-tint', 'drops' => '12']]])->assertOk();
+        self::assertSame([['colourant' => 'ember-tint', 'drops' => 12]], $recipe->json('sheet.doses'));
+        $this->postJson('/shelf/recipes', ['name' => 'Ghost', 'doses' => [['colourant' => 'no-such', 'drops' => 1]]])->assertStatus(422)->assertJsonStructure(['sentences' => ['doses.0.colourant']]);
+        $this->postJson('/shelf/colourants', ['name' => 'Grey', 'colour' => 'grey'])->assertStatus(422)->assertJsonStructure(['sentences' => ['colour']]);
+    }
+
+    public function test_lots_are_kept_with_their_dates_and_what_to_buy_follows(): void
+    {
+        $bench = Resin::query()->where('key', 'bench')->firstOrFail();
+        $lot = $this->postJson("/shelf/resins/{$bench->id}/lots", ['name' => 'B-1', 'opened_on' => '2026-01-31', 'best_before' => '2026-02-28', 'left_a_ml' => '0.5 l', 'left_b_ml' => '250'])->assertOk();
+        self::assertSame([500, 250, true], [$lot->json('left_a_ml'), $lot->json('left_b_ml'), $lot->json('past')]);
+        $this->putJson('/shelf/lots/'.$lot->json('id'), ['name' => '', 'opened_on' => 'spring'])->assertStatus(422)->assertJsonStructure(['sentences' => ['name', 'opened_on']]);
+        Lot::query()->where('resin_id', $bench->id)->delete();
+        $this->get('/shelf')->assertInertia(fn (AssertableInertia $page) => $page->where('resins.0', function ($resin): bool {
+            $bought = 0.0;
+            foreach ($resin['to_buy'] as $ml => $count) {
+                $bought += (float) $ml * $count;
+            }
+
+            return $resin['needed_ml'] > 1000 && $bought >= $resin['needed_ml'] && $bought - $resin['needed_ml'] < 750;
+        }));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** The stand-in of a bench scale as a process of its own. */
+final class ScaleProcess
+{
+    private const LOOKS = 200;
+
+    public readonly string $path;
+
+    private ?Process $process = null;
+
+    public function __construct()
+    {
+        $this->path = sys_get_temp_dir().'/scale-'.bin2hex(random_bytes(6)).'.sock';
+    }
+
+    public function start(): void
+    {
+        $this->process = new Process([PHP_BINARY, __DIR__.'/../../standins/scale/serve.php', $this->path], timeout: null);
+        $this->process->disableOutput();
+        $this->process->start();
+        for ($looks = 0; ! file_exists($this->path); $looks++) {
+            usleep(20_000);
+            $looks < self::LOOKS || throw new RuntimeException('The scale does not start.');
+        }
+    }
+
+    /** As a cut of its power would: it says no goodbye, and leaves its socket behind. */
+    public function kill(): void
+    {
+        $this->process?->stop(0, 9);
+        $this->process = null;
+    }
+
+    public function remove(): void
+    {
+        $this->kill();
+        @unlink($this->path);
+    }
+}
