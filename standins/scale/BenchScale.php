@@ -27,7 +27,7 @@ final class BenchScale
     private const DRIFT_G_PER_MIN = 0.03;
 
     /** The display counts as steady when it followed to within this, g. */
-    private const STEADY_G = 0.15;
+    private const STEADY_G = 0.06;
 
     private float $onG = 0.0;
 

@@ -16,9 +16,9 @@ final class ScaleProcess
 
     private ?Process $process = null;
 
-    public function __construct()
+    public function __construct(?string $path = null)
     {
-        $this->path = sys_get_temp_dir().'/scale-'.bin2hex(random_bytes(6)).'.sock';
+        $this->path = $path ?? sys_get_temp_dir().'/scale-'.bin2hex(random_bytes(6)).'.sock';
     }
 
     public function start(): void

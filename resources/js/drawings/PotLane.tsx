@@ -12,8 +12,9 @@ interface Props {
 /** How long a batch lasts in its cup, as a film that sets: from the end of the mixing to the right. */
 export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
     const x = scaleLinear([0, untilMin], [0, width]).clamp(true)
-    const spread = batch.spread_until_min ?? untilMin
+    // near a runaway the two moments fall together, and may be told in either order by a hair
     const pot = batch.pot_life_min ?? untilMin
+    const spread = Math.min(pot, batch.spread_until_min ?? untilMin)
     const late = batch.emptied_min > spread
     return (
         <svg width={width} height={height + 20} aria-hidden="true" className="block overflow-visible">

@@ -52,6 +52,12 @@ final class Studio
         }, $path);
     }
 
+    /** Where this studio looks for its scale; a test that wants one starts it there. */
+    public function scaleSocket(): string
+    {
+        return $this->folder.'/scale.sock';
+    }
+
     public function database(): PDO
     {
         return new PDO('sqlite:'.$this->folder.'/studio.sqlite', options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
@@ -102,6 +108,7 @@ final class Studio
             'APP_ENV' => 'production',
             'DB_DATABASE' => $this->folder.'/studio.sqlite',
             'LARAVEL_STORAGE_PATH' => $this->folder,
+            'SCALE_SOCKET' => $this->scaleSocket(),
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
         ];

@@ -133,7 +133,7 @@ function ColourRow({ colour, cup, seen, ground, supplies, sentences, at, onChang
                     {colour.doses.length === 0 && <p className="text-soft">Nothing in it yet.</p>}
                 </div>
                 <Button onClick={() => setOpen(!open)} aria-expanded={open}>
-                    {open ? 'Less' : 'More'}
+                    {open ? 'Close' : 'Adjust'}
                 </Button>
             </div>
             {open && (

@@ -31,7 +31,7 @@ export function Stir({
     useEffect(() => {
         if (from !== null && over) chime()
     }, [from, over])
-    const share = from === null ? 0 : Math.min(1, (now - from) / (minutes * 60_000))
+    const share = from === null ? 0 : Math.min(1, Math.max(0, (now - from) / (minutes * 60_000)))
     const round = ROUNDS[Math.min(ROUNDS.length - 1, Math.floor(share * ROUNDS.length))]
     return (
         <section className="space-y-4">

@@ -32,7 +32,7 @@ export function WeighStepView(props: Props): ReactNode {
     const said = useRef(false)
     const { reading } = scale
     const grams = zeroed ? (reading?.grams ?? null) : null
-    const there = grams !== null && grams >= step.target_g - 0.5 * (reading?.resolution_g ?? 0.1)
+    const there = grams !== null && grams >= step.target_g - (reading?.resolution_g ?? 0.1)
     useEffect(() => {
         if (there && !said.current) chime()
         said.current = there
