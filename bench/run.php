@@ -5,14 +5,16 @@ declare(strict_types=1);
 // Prints what things cost on this machine. Nothing here passes or fails.
 //
 //   php bench/run.php            everything
-//   php bench/run.php core       only the core (also: endpoint, page, trace, size, start)
+//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start)
 
 use App\PlanFile\PlanFile;
 use Bench\Figures;
+use Bench\MixRoom;
 use Bench\Plans;
 use Bench\Tracing;
 use Database\Seeders\DatabaseSeeder;
 use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Held\Puddle;
@@ -25,11 +27,12 @@ use Tests\Browser\Support\Studio;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Figures.php';
+require __DIR__.'/MixRoom.php';
 require __DIR__.'/Plans.php';
 require __DIR__.'/Tracing.php';
 
 chdir(dirname(__DIR__));
-$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'size', 'start'];
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start'];
 $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 
 if (in_array('core', $wanted, true)) {
@@ -55,11 +58,13 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds(sprintf('batches proposed for %d coats, five vessels', count($coats)), 10, fn () => Proposal::of($evening->studio, $coats, $vessels), 'aim 300 ms');
     $batch = Proposal::of($evening->studio, [$coats[0]], $vessels)->batches[0];
     Figures::milliseconds('the clock of one cup, to its peak', 50, fn () => (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]), 'aim 10 ms');
+    $cup = (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]);
+    Figures::milliseconds('one cup beside a dish, half of it, a cooler room', 50, fn () => CupClock::of($evening->studio, $cup)?->compared());
     Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 1000 ms');
     Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
 }
 
-if (array_intersect(['endpoint', 'page', 'trace'], $wanted) !== []) {
+if (array_intersect(['endpoint', 'page', 'trace', 'mixing'], $wanted) !== []) {
     $studio = new Studio(DatabaseSeeder::class);
     $studio->serve();
     $page = new Page;
@@ -106,6 +111,10 @@ if (array_intersect(['endpoint', 'page', 'trace'], $wanted) !== []) {
         }
         if (in_array('trace', $wanted, true)) {
             Figures::spread('a traced edge of 200 points, dragged: a frame', Tracing::frames($page, $studio), 'ms', 'aim 16.7 ms');
+        }
+        if (in_array('mixing', $wanted, true)) {
+            Figures::spread('one cup of the demo evening changed, a call', MixRoom::change($page, $studio), 'ms', 'aim 50 ms');
+            Figures::spread('from the scale\'s display to the screen', MixRoom::scaleToScreen($page, $studio), 'ms', 'aim 100 ms');
         }
     } finally {
         $page->quit();

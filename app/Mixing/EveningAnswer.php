@@ -21,6 +21,7 @@ use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Measuring\WayToMeasure;
+use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Quantity\VolumeUnit;
 use OpenGlaze\Core\Stock\StockAdvisor;
@@ -71,6 +72,8 @@ final class EveningAnswer
                 'drawing' => OutlineDrawing::of($turn->coat->case->piece),
                 'film_mm' => $turn->coat->case->filmMm(),
                 'tool' => $turn->coat->film->torch->tool->value,
+                'each_ml' => $turn->pouredMl / $turn->count,
+                'parts' => array_map(static fn (Part $part): array => ['colour' => $part->colour, 'share_pct' => $part->sharePct, 'laying' => $part->laying?->value], $turn->coat->case->coat->parts),
             ], $result->turns),
         ];
     }

@@ -39,22 +39,23 @@ final readonly class EveningDesk
 
     /**
      * @param  list<stdClass>  $batches
+     * @param  string|null  $only  id of the one batch that is looked at
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    public function compute(Plan $plan, array $batches, UnitSystem $units): Evening
+    public function compute(Plan $plan, array $batches, UnitSystem $units, ?string $only = null): Evening
     {
-        return $this->computed($this->assembler->evening($plan, $batches), $units);
+        return $this->computed($this->assembler->evening($plan, $batches), $units, $only);
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used */
-    public function computed(stdClass $document, UnitSystem $units): Evening
+    public function computed(stdClass $document, UnitSystem $units, ?string $only = null): Evening
     {
         try {
             $read = (new PlanReader)->read($document);
             $coats = (new Planner(new Wording($units)))->plan($read);
 
-            return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats));
+            return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats, $only));
         } catch (PlanException $exception) {
             throw FieldException::fromPlan($exception, ['/batches/' => 'batches.', '/coats/' => 'coats.', '/studio/' => 'studio.', '/resins/' => 'resins.']);
         }

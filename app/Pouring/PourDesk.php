@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
+use App\Mixing\ColourStops;
 use App\Mixing\MixingDesk;
 use App\Models\Coat;
 use App\Models\Mixing;
@@ -54,7 +55,7 @@ final readonly class PourDesk
         $document->studio = Room::measured(Dig::object($document, 'studio'), $room);
         $result = $this->coats->computeLast($document, $units);
         $reason = trim((string) $overrideReason);
-        if ($reason === '' && self::stops($result) !== []) {
+        if ($reason === '' && [...self::stops($result), ...ColourStops::of($document)] !== []) {
             throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
         }
 

@@ -9,7 +9,7 @@ use Tests\Browser\Support\Page;
 /** The pour's clock is the server's, whatever happens to the server and the browser. */
 final class ClockTest extends BrowserTestCase
 {
-    private const POUR = '/pours/9';
+    private const POUR = '/pours/11';
 
     public function test_the_server_dies_and_comes_back_in_the_middle_of_a_pour(): void
     {

@@ -96,19 +96,19 @@ final class EveningTest extends TestCase
         $warm = $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertOk();
         $batches[0]['mixed_at_c'] = '21';
         $cool = $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertOk();
-        self::assertLessThan($cool->json('answer.batches.0.pot_life_min'), $warm->json('answer.batches.0.pot_life_min'));
+        self::assertLessThan($cool->json('figures.pot_life_min'), $warm->json('figures.pot_life_min'));
         self::assertGreaterThan($cool->json('cup.compared.cup.pot_life_min'), $cool->json('cup.compared.dish.pot_life_min'));
         $batches[0]['colours'][0]['share_pct'] = 'most';
-        $this->postJson('/plans/1/evening/live', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.colours.0.share_pct']]);
+        $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.colours.0.share_pct']]);
         $batches[0]['colours'][0]['share_pct'] = '90';
-        $this->postJson('/plans/1/evening/live', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains(implode(' ', $sentences), 'add up to 120 %'));
+        $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains(implode(' ', $sentences), 'add up to 120 %'));
     }
 
     public function test_a_cup_that_is_too_small_is_named(): void
     {
         $batches = $this->propose(['prints-flood']);
         $batches[0]['vessel'] = 'paper-150';
-        $this->postJson('/plans/1/evening/live', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.vessel']]);
+        $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.vessel']]);
     }
 
     public function test_colour_goes_on_to_the_coats_own_page(): void

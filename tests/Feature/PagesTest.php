@@ -22,7 +22,7 @@ final class PagesTest extends TestCase
     {
         foreach ([
             '/' => 'Now', '/pieces' => 'Pieces', '/pieces/new' => 'TakeIn', $this->pieceAt('autumn') => 'TakeIn', $this->pieceAt('autumn').'/history' => 'LookBack',
-            $this->coatAt('autumn-flood') => 'Coat', $this->coatAt('comet-flood').'/mix' => 'MixSheet', '/pours/9' => 'Pour', '/pours/9/finish' => 'Finish',
+            $this->coatAt('autumn-flood') => 'Coat', $this->coatAt('comet-flood').'/mix' => 'MixSheet', '/pours/11' => 'Pour', '/pours/11/finish' => 'Finish',
             '/shelf' => 'Shelf', '/studio' => 'Studio', '/swatches' => 'Swatches',
         ] as $url => $view) {
             $this->get($url)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->component($view, false));

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Person;
+use App\Mixing\ColourStops;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\Resin;
@@ -16,6 +17,7 @@ use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
 use App\Planning\FieldException;
 use App\Planning\PieceDesk;
+use App\Planning\PlanAssembler;
 use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
 use App\Pouring\FilmsNow;
@@ -44,12 +46,13 @@ final readonly class CoatController
         return Inertia::render('Coat', [...$this->page($request, $coat), ...$this->answer($request, $coat)]);
     }
 
-    public function mix(Request $request, Coat $coat): Response
+    public function mix(Request $request, Coat $coat, PlanAssembler $assembler): Response
     {
         return Inertia::render('MixSheet', [
             ...$this->page($request, $coat),
             ...$this->answer($request, $coat),
             'cautions' => $this->cautions($coat),
+            'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat))),
         ]);
     }
 

@@ -97,18 +97,14 @@ final readonly class EveningController
         return response()->json($this->answer($this->desk->save($plan, $batches, Person::units($request)), $batches));
     }
 
-    /** Computes without saving. */
+    /** Computes without saving, one batch of them. */
     public function live(Request $request, Plan $plan): JsonResponse
     {
-        $batches = $this->typed($request);
-        $evening = $this->desk->compute($plan, $batches, Person::units($request));
-        $one = $request->query('batch');
-        $computed = is_string($one) ? $evening->batch($one) : null;
+        $one = $request->string('batch')->value();
+        $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $one);
+        $batch = $evening->batch($one) ?? abort(404);
 
-        return response()->json([
-            ...$this->answer($evening, $batches),
-            ...($computed === null ? [] : ['cup' => EveningAnswer::cup($evening, $computed)]),
-        ]);
+        return response()->json(['figures' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now()), 'cup' => EveningAnswer::cup($evening, $batch)]);
     }
 
     public function update(Request $request, Plan $plan): JsonResponse

@@ -34,11 +34,12 @@ final readonly class BatchPlanner
 
     /**
      * @param  list<CoatResult>  $coats  all coats of the plan
+     * @param  string|null  $only  id of the one batch whose heat is followed; of the others amounts and colours are enough
      * @return list<BatchResult> in the plan's order
      *
      * @throws PlanException when a batch cannot be mixed so, with its pointer
      */
-    public function plan(Plan $plan, array $coats): array
+    public function plan(Plan $plan, array $coats, ?string $only = null): array
     {
         $byId = [];
         foreach ($coats as $coat) {
@@ -55,7 +56,7 @@ final readonly class BatchPlanner
                 }
             }
             try {
-                $results[] = $this->compute($plan->studio, $batch, $own, $grounds);
+                $results[] = $this->compute($plan->studio, $batch, $own, $grounds, $only === null || $batch->id === $only);
             } catch (VesselException $exception) {
                 $faults->add("/batches/$index/".'vessel', $exception->getMessage());
             }
@@ -67,10 +68,11 @@ final readonly class BatchPlanner
 
     /**
      * @param  non-empty-list<CoatResult>  $coats  in the order in which they are poured
+     * @param  bool  $followed  whether its heat is followed; without that it has no run and no advice on heat that holds
      *
      * @throws VesselException when its vessel is too small
      */
-    public function compute(Studio $studio, Batch $batch, array $coats, ?Grounds $grounds = null): BatchResult
+    public function compute(Studio $studio, Batch $batch, array $coats, ?Grounds $grounds = null, bool $followed = true): BatchResult
     {
         $case = $coats[0]->case;
         $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity), $coats);
@@ -83,7 +85,7 @@ final readonly class BatchPlanner
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->emptiedMin->value ?? $hands;
-        $standing = $case->curing === null ? null : Standing::of($case->curing, $mix->totalMl(), $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
+        $standing = $case->curing === null || ! $followed ? null : Standing::of($case->curing, $mix->totalMl(), $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(

@@ -16,8 +16,11 @@ use OpenGlaze\Core\Plan\Studio;
  * One batch in its cup, beside what else could be done with it: poured into a dish, halved, mixed cooler,
  * or from warmed bottles. A model to compare choices with, not a thermometer.
  */
-final readonly class CupClock
+final class CupClock
 {
+    /** @var array<string, Standing> */
+    private array $followed = [];
+
     /** How deep a dish is filled to keep it cool, mm. */
     public const DISH_MM = 5.0;
 
@@ -31,9 +34,9 @@ final readonly class CupClock
     public const WAITS_PA_S = [6.0, CoatCase::STAYS_PA_S];
 
     private function __construct(
-        private Studio $studio,
-        private BatchResult $result,
-        private CoatCase $case,
+        private readonly Studio $studio,
+        private readonly BatchResult $result,
+        private readonly CoatCase $case,
     ) {
     }
 
@@ -49,8 +52,8 @@ final readonly class CupClock
     public function compared(): array
     {
         return [
-            'cup' => $this->standing($this->result->batch->cup, 1.0, 0.0),
-            'dish' => $this->standing($this->dish(), 1.0, 0.0),
+            'cup' => $this->in('cup'),
+            'dish' => $this->in('dish'),
             'halved' => $this->standing($this->result->batch->cup, 0.5, 0.0),
             'cooler' => $this->standing($this->result->batch->cup, 1.0, -self::COOLER_K),
         ];
@@ -70,8 +73,8 @@ final readonly class CupClock
      */
     public function waitFor(float $paS): ?array
     {
-        foreach (['cup' => $this->result->batch->cup, 'dish' => $this->dish()] as $in => $container) {
-            $standing = $this->standing($container, 1.0, 0.0);
+        foreach (['cup', 'dish'] as $in) {
+            $standing = $this->in($in);
             $min = $standing->minutesToViscosity($paS);
             $celsius = $min === null ? null : $standing->run->celsiusAt($min);
             if ($min !== null && $celsius !== null && ($in === 'dish' || $celsius <= self::CALM_C)) {
@@ -101,6 +104,12 @@ final readonly class CupClock
             // a film takes the room's temperature within minutes
             'open_on_piece_min' => $kinetics->openMin / $kinetics->rate($room),
         ];
+    }
+
+    /** @param  'cup'|'dish'  $in */
+    private function in(string $in): Standing
+    {
+        return $this->followed[$in] ??= $this->standing($in === 'cup' ? $this->result->batch->cup : $this->dish(), 1.0, 0.0);
     }
 
     private function curing(): Curing

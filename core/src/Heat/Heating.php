@@ -76,12 +76,14 @@ final class Heating
     {
         $kinetics = $curing->kinetics;
         $last = $untilAgeMin ?? max($startAgeMin, $curing->halfAgeMin) * self::LONGEST_HALF_AGES;
-        $step = min($curing->halfAgeMin / $stepsPerHalfAge, max($last - $startAgeMin, 1e-6) / 20);
+        $least = min($curing->halfAgeMin / $stepsPerHalfAge, max($last - $startAgeMin, 1e-6) / 20);
         [$min, $celsius, $age] = [0.0, $startC, $startAgeMin];
         [$mins, $temperatures, $ages] = [[$min], [$celsius], [$age]];
         [$peak, $heated] = [$startC, false];
         while ($age < $last) {
             $here = max(self::LEAST_RATE_PER_MIN, $kinetics->rate($celsius));
+            // past its half age it reacts ever more evenly, and the steps grow with it
+            $step = $least * max(1.0, $age / $curing->halfAgeMin);
             $halfway = self::after($celsius, $room->at($min), $curing->warming($age + $step / 4), $cooling / $here, $step / 2);
             $rate = max(self::LEAST_RATE_PER_MIN, $kinetics->rate($halfway));
             $celsius = self::after($celsius, $room->at($min + $step / 2 / $rate), $curing->warming($age + $step / 2), $cooling / $rate, $step);

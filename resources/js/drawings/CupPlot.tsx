@@ -86,7 +86,7 @@ export function CupPlot(props: Props): ReactNode {
             <text x={left + 4} y={half + gap + 13} className="text-[12px]" fill="var(--ink)">
                 thickness, Pa·s
             </text>
-            {x.ticks(6).map((min) => (
+            {x.ticks(width < 480 ? 3 : 6).map((min) => (
                 <text
                     key={min}
                     x={x(min)}

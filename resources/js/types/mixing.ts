@@ -109,6 +109,10 @@ export interface BatchFigures extends MixFigures {
         drawing: Drawing
         film_mm: number | null
         tool: HeatTool
+        /** What one of them takes, ml. */
+        each_ml: number
+        /** Laid wet on wet, in this order. */
+        parts: { colour: string; share_pct: number; laying: string | null }[]
     }[]
 }
 

@@ -119,7 +119,7 @@ function ColourRow({ colour, cup, seen, ground, supplies, sentences, at, onChang
                         {colour.filler_pct > 0 && `, ${trimmed(colour.filler_pct, 1)} % filler`}
                     </p>
                 </div>
-                <div className="flex min-w-0 flex-1 flex-wrap gap-x-2 gap-y-1">
+                <div className="flex min-w-0 flex-1 flex-wrap gap-x-2 gap-y-1 max-sm:w-full max-sm:flex-none">
                     {colour.doses.map((one, number) => (
                         <Stepper
                             key={one.colourant}

@@ -34,7 +34,7 @@ export function TheCup(props: Props): ReactNode {
     const scale = Math.min(150 / (figures.vessel?.height_mm ?? 100), 170 / widest)
     return (
         <section className="space-y-3">
-            <div className="grid grid-cols-[auto_1fr] items-end gap-6">
+            <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[auto_1fr]">
                 <div>
                     <Amount part="A" weight={weight.a} volume={volumes.a} first={figures.first === 'a'} />
                     <Amount part="B" weight={weight.b} volume={volumes.b} first={figures.first === 'b'} />
@@ -42,7 +42,7 @@ export function TheCup(props: Props): ReactNode {
                         {joined(volume(figures.total_ml, units))}, {joined(weight.total)}
                     </p>
                 </div>
-                <div className="justify-self-end">
+                <div className="sm:justify-self-end">
                     {figures.vessel === null ? (
                         <UnknownCupDrawing ml={figures.total_ml} scale={1.4} />
                     ) : (

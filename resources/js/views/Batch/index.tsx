@@ -27,11 +27,12 @@ export default function Batch(props: Props): ReactNode {
     const draft = useBatch(
         props.plan.id,
         props.batch,
-        { batches: props.batches, answer: props.answer, cup: props.cup },
+        props.batches,
+        { figures: props.answer?.batches.find((batch) => batch.id === props.batch), cup: props.cup },
         props.sentences,
     )
     const index = draft.batches.findIndex((batch) => batch.id === props.batch)
-    const figures = draft.answer?.batches.find((batch) => batch.id === props.batch)
+    const { figures } = draft
     const at = `batches.${index}.`
     const own = Object.fromEntries(
         Object.entries(draft.sentences).map(([field, sentence]) => [

@@ -2,16 +2,16 @@ import { useRef, useState } from 'react'
 import { ask, Refused, Unreachable } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUndoKey } from '../../lib/undo'
-import type { BatchSpec, CupFigures, EveningFigures } from '../../types/mixing'
+import type { BatchFigures, BatchSpec, CupFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 
 interface Answer {
-    batches: BatchSpec[]
-    answer: EveningFigures | null
+    figures: BatchFigures | undefined
     cup: CupFigures | null
 }
 
 interface Draft extends Answer {
+    batches: BatchSpec[]
     spec: BatchSpec | undefined
     sentences: Sentences
     /** Changes this batch; it is computed at once, and kept a moment later. */
@@ -20,12 +20,18 @@ interface Draft extends Answer {
 }
 
 /** One batch while it is being changed: what is typed stays, what can be computed is kept. */
-export function useBatch(planId: number, batchId: string, first: Answer, refused: Sentences | null): Draft {
+export function useBatch(
+    planId: number,
+    batchId: string,
+    saved: BatchSpec[],
+    first: Answer,
+    refused: Sentences | null,
+): Draft {
     const [shown, setShown] = useState(first)
-    const [batches, setBatches] = useState(first.batches)
+    const [batches, setBatches] = useState(saved)
     const [sentences, setSentences] = useState<Sentences>(refused ?? {})
     const [past, setPast] = useState<BatchSpec[][]>([])
-    const current = useRef(first.batches)
+    const current = useRef(saved)
     const base = `/plans/${planId}/evening`
     const { ask: put } = useLatest(async (question: BatchSpec[]) => {
         try {

@@ -6,7 +6,7 @@ import { Swatch } from '../../drawings/Swatch'
 import { VesselDrawing } from '../../drawings/VesselDrawing'
 import { digits, joined, length, span, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useShared, useUnits } from '../../lib/pages'
-import { COAT_KINDS, TOOLS } from '../../lib/words'
+import { COAT_KINDS, LAYINGS, TOOLS } from '../../lib/words'
 import type { BatchFigures, BatchSpec, EveningFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 
@@ -96,6 +96,14 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                     . Empty after {span(batch.emptied_min)}
                     {batch.pot_life_min !== null && `, pot life ${span(batch.pot_life_min)}`}.
                 </p>
+                <Wet batch={batch} />
+                <p className="text-soft">
+                    Left over?{' '}
+                    {batch.pieces
+                        .map((piece) => `${piece.name} takes ${joined(volume(piece.each_ml, units))} each`)
+                        .join(', ')}
+                    : have spares out.
+                </p>
                 {batch.colours.length > 0 && (
                     <ul className="mt-1">
                         {batch.colours.map((colour) => (
@@ -144,4 +152,21 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
             )}
         </section>
     )
+}
+
+/** What is laid wet on wet, in its order. */
+function Wet({ batch }: { batch: BatchFigures }): ReactNode {
+    const laid = batch.pieces.filter((piece) => piece.parts.length > 1)
+    return laid.map((piece) => (
+        <p key={piece.coat}>
+            {piece.name}:{' '}
+            {piece.parts
+                .map(
+                    (part) =>
+                        `${trimmed(part.share_pct, 0)} % ${part.colour}${part.laying === null ? '' : ` (${(LAYINGS.find((one) => one.value === part.laying)?.label ?? part.laying).toLowerCase()})`}`,
+                )
+                .join(', then ')}
+            .
+        </p>
+    ))
 }

@@ -23,6 +23,8 @@ interface Props {
     lifts_poured: number
     /** Whether it may follow now, by the film below. */
     next_now: Advice[]
+    /** Colour past a limit, in the cups that this coat is planned from. */
+    colour_stops: Advice[]
     cautions: string[]
     running_pour_id: number | null
 }
@@ -36,7 +38,7 @@ export default function MixSheet(props: Props): ReactNode {
         (figure: string) => ask<Trace>('POST', `/coats/${props.coat.id}/trace/${figure}`, {}),
         [props.coat.id],
     )
-    const stops = props.answer?.advice.filter((one) => one.level === 'stop') ?? []
+    const stops = [...(props.answer?.advice.filter((one) => one.level === 'stop') ?? []), ...props.colour_stops]
     const strips = [...stops, ...props.next_now]
 
     return (

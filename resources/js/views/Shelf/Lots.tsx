@@ -29,15 +29,17 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
                     None written down: then nobody is told when it runs short, or is past its date.
                 </p>
             ) : (
-                <div className="overflow-x-auto">
+                <div className="relative overflow-x-auto">
                     <table className="w-full min-w-[36rem]">
                         <thead>
                             <tr className="text-left text-sm text-soft">
-                                {['Lot', 'Opened', 'Good until', 'Left of A', 'Left of B', 'Paid', ''].map((word) => (
-                                    <th key={word} className="font-normal">
-                                        {word}
-                                    </th>
-                                ))}
+                                {['Lot', 'Opened', 'Good until', 'Left of A', 'Left of B', 'Paid', 'Take away'].map(
+                                    (word) => (
+                                        <th key={word} className="font-normal">
+                                            <span className={word === 'Take away' ? 'sr-only' : ''}>{word}</span>
+                                        </th>
+                                    ),
+                                )}
                             </tr>
                         </thead>
                         <tbody>

@@ -42,7 +42,7 @@ export default function Shelf({ resins, supplies: first, tab }: Props): ReactNod
                         <Tabs.Trigger
                             key={one.value}
                             value={one.value}
-                            className="min-h-11 border-b-3 border-transparent px-4 data-[state=active]:border-ink data-[state=active]:font-semibold"
+                            className="min-h-11 border-b-3 border-transparent px-2.5 sm:px-4 data-[state=active]:border-ink data-[state=active]:font-semibold"
                         >
                             {one.word}
                         </Tabs.Trigger>

@@ -3,7 +3,7 @@ import { ask } from '../../lib/http'
 import type { ScaleReading } from '../../types/mixing'
 
 /** How often the scale is asked; each question is short, so that none holds the server. */
-const EVERY_MS = 160
+const EVERY_MS = 50
 
 /** Asked so seldom when it does not answer. */
 const SELDOM_MS = 1500

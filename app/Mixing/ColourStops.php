@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\PlanReader;
+use stdClass;
+
+/** What is wrong with the colours that are planned for a coat, wherever it is poured from. */
+final class ColourStops
+{
+    private const CODE = 'colour_over_limit';
+
+    /**
+     * @param  stdClass  $document  whose last coat is the one that is poured
+     * @return list<Advice>
+     */
+    public static function of(stdClass $document): array
+    {
+        if (! isset($document->batches)) {
+            return [];
+        }
+        try {
+            $plan = (new PlanReader)->read($document);
+            $last = $plan->coats[count($plan->coats) - 1]->id;
+            $batches = array_filter((new BatchPlanner)->plan($plan, (new Planner)->plan($plan)), static fn (BatchResult $batch): bool => in_array($last, $batch->batch->coatIds, true));
+        } catch (PlanException) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            array_merge(...array_map(static fn (BatchResult $batch): array => $batch->advice, array_values($batches))),
+            static fn (Advice $advice): bool => $advice->level === Level::Stop && $advice->code === self::CODE,
+        ));
+    }
+}
