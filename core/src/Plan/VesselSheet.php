@@ -34,7 +34,7 @@ final readonly class VesselSheet
     public function afterwards(): ?string
     {
         return match ($this->material) {
-            'silicone', 'flexible' => 'Out of use until the rest has hardened in it: then peel it out.',
+            'silicone', 'flexible' => 'Out of use until the rest has hardened.',
             'glass' => 'A glass is lost: what hardens in it stays.',
             'paper' => 'Used once: let the rest harden in it, then bin it.',
             'plastic', 'metal' => 'Wipe it out before it sets, or let the rest harden and break it out.',

@@ -122,7 +122,7 @@ export function CupPlot(props: Props): ReactNode {
                 <g
                     key={one}
                     fill="none"
-                    stroke={one === 'cup' ? 'var(--resin-deep)' : 'var(--ink)'}
+                    stroke={one === 'cup' ? 'var(--resin-edge)' : 'var(--ink)'}
                     strokeWidth={LOOKS[one].width}
                     strokeDasharray={LOOKS[one].dash}
                     strokeLinejoin="round"
@@ -135,7 +135,7 @@ export function CupPlot(props: Props): ReactNode {
                 <g key={one}>
                     <path
                         d={`M${width - right + 4} ${y} h18`}
-                        stroke={one === 'cup' ? 'var(--resin-deep)' : 'var(--ink)'}
+                        stroke={one === 'cup' ? 'var(--resin-edge)' : 'var(--ink)'}
                         strokeWidth={LOOKS[one].width}
                         strokeDasharray={LOOKS[one].dash}
                     />

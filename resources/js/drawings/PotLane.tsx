@@ -18,15 +18,8 @@ export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
     const late = batch.emptied_min > spread
     return (
         <svg width={width} height={height + 20} aria-hidden="true" className="block overflow-visible">
-            <rect x="0" y="0" width={x(spread)} height={height} fill="url(#phase-wet)" opacity="0.75" />
-            <rect
-                x={x(spread)}
-                y="0"
-                width={x(pot) - x(spread)}
-                height={height}
-                fill="url(#phase-tacky)"
-                opacity="0.8"
-            />
+            <rect x="0" y="0" width={x(spread)} height={height} fill="url(#phase-wet)" />
+            <rect x={x(spread)} y="0" width={x(pot) - x(spread)} height={height} fill="url(#phase-tacky)" />
             <rect x={x(pot)} y="0" width={Math.max(0, width - x(pot))} height={height} fill="url(#phase-hard)" />
             <path d={`M0 0 H${width} V${height} H0 Z`} fill="none" stroke="var(--ink)" />
             {batch.hot_min !== null && batch.hot_min < untilMin && (

@@ -18,7 +18,8 @@ export function PourBar({ share, near, over }: { share: number; near: number; ov
                 strokeWidth="2"
                 vectorEffect="non-scaling-stroke"
             />
-            <rect x="1" y="10" width={filled} height="44" fill={over ? 'var(--danger)' : 'url(#gloss)'} />
+            <rect x="1" y="10" width={Math.min(filled, at(1))} height="44" fill="url(#gloss)" />
+            {over && <rect x={at(1)} y="10" width={Math.max(0, filled - at(1))} height="44" fill="var(--danger)" />}
             <path
                 d={`M${at(near)} 10 v44`}
                 stroke="var(--ink)"

@@ -34,12 +34,12 @@ export function PhasePatterns(): ReactNode {
                 </linearGradient>
                 <pattern id="phase-wet" width="24" height="8" patternUnits="userSpaceOnUse">
                     <rect width="24" height="8" fill="var(--resin-light)" />
-                    <path d="M0 4 q6 -4 12 0 t12 0" {...ink} />
+                    <path d="M0 4 q6 -4 12 0 t12 0" {...ink} stroke="var(--resin-ink)" />
                 </pattern>
                 <pattern id="phase-tacky" width="5" height="5" patternUnits="userSpaceOnUse">
                     <rect width="5" height="5" fill="var(--resin-light)" />
-                    <circle cx="1.25" cy="1.25" r="0.95" fill="var(--ink)" />
-                    <circle cx="3.75" cy="3.75" r="0.95" fill="var(--ink)" />
+                    <circle cx="1.25" cy="1.25" r="0.95" fill="var(--resin-ink)" />
+                    <circle cx="3.75" cy="3.75" r="0.95" fill="var(--resin-ink)" />
                 </pattern>
                 <pattern id="phase-window_open" width="8" height="8" patternUnits="userSpaceOnUse">
                     <rect width="8" height="8" fill="var(--sheet)" />

@@ -3,10 +3,11 @@ import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { CupPlot } from '../../drawings/CupPlot'
-import { joined, length, span, temperature, trimmed } from '../../lib/format'
+import { joined, span, temperature, trimmed } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useWidth } from '../../lib/width'
+import type { Units } from '../../types/page'
 import type { BatchFigures, BathFigures, Compared, CupFigures, StandingFigures } from '../../types/mixing'
 
 const WORDS: Record<Compared, string> = {
@@ -71,7 +72,7 @@ export function Clock({ figures, cup }: Props): ReactNode {
                 <Told figures={figures} standing={standing} />{' '}
                 {cup.compared.dish !== undefined && cup.dish_mm !== null && (
                     <>
-                        In a dish of {joined(length(Math.round(cup.dish_mm), units))} it lasts{' '}
+                        In a dish of {dishWords(cup.dish_mm, units)} it lasts{' '}
                         {cup.compared.dish.pot_life_min === null ? 'for hours' : span(cup.compared.dish.pot_life_min)}.
                     </>
                 )}
@@ -79,6 +80,11 @@ export function Clock({ figures, cup }: Props): ReactNode {
             <Waits cup={cup} />
         </section>
     )
+}
+
+/** Nobody measures a dish to the millimetre. */
+function dishWords(mm: number, units: Units): string {
+    return units === 'metric' ? `${trimmed(mm / 10, 0)} cm` : `${trimmed(mm / 25.4, 0)} in`
 }
 
 function Told({ figures, standing }: { figures: BatchFigures; standing: StandingFigures }): ReactNode {
@@ -104,7 +110,7 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
 /** Where to wait for a thick syrup, and for how long. */
 function Waits({ cup }: { cup: CupFigures }): ReactNode {
     const units = useUnits()
-    const dish = cup.dish_mm === null ? '' : ` of ${joined(length(Math.round(cup.dish_mm), units))}`
+    const dish = cup.dish_mm === null ? '' : ` of ${dishWords(cup.dish_mm, units)}`
     return (
         <ul className="mt-1 text-soft">
             {cup.waits.map(({ pa_s: paS, wait }) => {

@@ -49,7 +49,7 @@ export function Colours(props: Props): ReactNode {
                     <span className="font-normal text-soft">
                         {colours.length === 0
                             ? 'all of it stays clear'
-                            : `${joined(volume(figures.clear_ml, units))} stay clear; coloured in this order, ${figures.colouring_min} min`}
+                            : `${figures.clear_ml < 0.05 ? 'nothing stays clear' : `${joined(volume(figures.clear_ml, units))} stay clear`}; coloured in this order, ${figures.colouring_min} min`}
                     </span>
                 </h2>
                 <AddColour

@@ -33,7 +33,7 @@ export function TheCup(props: Props): ReactNode {
     const widest = 2 * Math.max(1, ...(figures.vessel?.profile ?? []).map(([r]) => r))
     const scale = Math.min(150 / (figures.vessel?.height_mm ?? 100), 170 / widest)
     return (
-        <section className="space-y-3">
+        <section className="space-y-2">
             <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[auto_1fr]">
                 <div>
                     <Amount part="A" weight={weight.a} volume={volumes.a} first={figures.first === 'a'} />
@@ -85,7 +85,7 @@ export function TheCup(props: Props): ReactNode {
             </div>
             {figures.vessel !== null && (
                 <p className="text-sm text-soft">
-                    Lines from the inside floor, drawn with a pen. {figures.vessel.afterwards}
+                    Lines from the inside floor. {figures.vessel.afterwards}
                     {figures.total_ml > figures.vessel.stirrable_ml &&
                         ` It is fuller than ${joined(volume(figures.vessel.stirrable_ml, units))}, which leaves room to stir.`}
                 </p>

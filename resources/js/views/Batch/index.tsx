@@ -74,8 +74,8 @@ export default function Batch(props: Props): ReactNode {
             <p role="status" className="px-4 font-semibold text-danger sm:px-6">
                 {elsewhere.map(([, sentence]) => sentence).join(' ')}
             </p>
-            <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-3 sm:px-6 lg:grid-cols-[27rem_1fr]">
-                <div className="space-y-3">
+            <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-2 sm:px-6 lg:grid-cols-[27rem_1fr]">
+                <div className="space-y-2">
                     <TheCup
                         figures={figures}
                         spec={draft.spec}

@@ -61,11 +61,11 @@ export function Stir({
             </svg>
             <div className="flex flex-wrap gap-3">
                 {from === null ? (
-                    <Button look="next" className="min-h-18 min-w-64 text-2xl" onClick={onStir}>
+                    <Button look="next" className="min-h-18 min-w-64 text-xl" onClick={onStir}>
                         I am stirring
                     </Button>
                 ) : (
-                    <Button look="next" className="min-h-18 min-w-64 text-2xl" onClick={onMixed}>
+                    <Button look="next" className="min-h-18 min-w-64 text-xl" onClick={onMixed}>
                         {over ? 'It is mixed: the clock runs' : 'It is mixed already'}
                     </Button>
                 )}

@@ -108,7 +108,7 @@ export function WeighStepView(props: Props): ReactNode {
                     </p>
                     <p className="mt-1 text-xl" aria-live="polite">
                         {over
-                            ? 'past the mark'
+                            ? `past the mark${first ? ': the other part follows it' : ''}`
                             : there
                               ? 'on the mark'
                               : grams !== null && grams > NEAR * step.target_g
@@ -132,7 +132,9 @@ export function WeighStepView(props: Props): ReactNode {
             <PourBar share={(grams ?? 0) / step.target_g} near={NEAR} over={over} />
             <p className="min-h-6 text-soft" data-testid="reading">
                 {reading?.grams === null || reading === null
-                    ? 'Asking the scale …'
+                    ? reading === null
+                        ? 'Asking the scale …'
+                        : 'No reading'
                     : `The scale says ${digits(reading.grams, 1)} g${reading.steady ? ', steady' : ', settling'}`}
             </p>
             {reading !== null && reading.fault !== null && <Strip level="caution">{reading.sentence}</Strip>}
