@@ -32,10 +32,9 @@ final readonly class Choices
     public function of(Plan $plan, UnitSystem $units): array
     {
         $results = $this->results($plan, $units);
-        /** @var array<int, true> $poured */
         $poured = [];
         foreach (Pour::query()->whereNotNull('coat_id')->get(['id', 'coat_id']) as $pour) {
-            $poured[(int) $pour->coat_id] = true;
+            $poured[(int) $pour->coat_id] = ($poured[(int) $pour->coat_id] ?? 0) + 1;
         }
         $choices = [];
         foreach ($plan->pieces()->with('coats.resin')->get() as $piece) {
@@ -43,7 +42,7 @@ final readonly class Choices
             $isNext = true;
             foreach ($piece->coats as $coat) {
                 $result = $results[$coat->key] ?? null;
-                if ($result === null || isset($poured[$coat->id])) {
+                if ($result === null || ($poured[$coat->id] ?? 0) >= max(1, count($result->lifts))) {
                     continue;
                 }
                 $choices[] = self::choice($piece, $coat, $result, $isNext, $phases === [] ? null : Phase::tryFrom((string) end($phases)));

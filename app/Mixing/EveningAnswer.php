@@ -23,7 +23,9 @@ use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Measuring\WayToMeasure;
 use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\PartName;
+use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Quantity\VolumeUnit;
+use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Stock\StockAdvisor;
 
 /** What pages are told of an evening's batches: the result file's names, and what is drawn beside them. */
@@ -121,6 +123,14 @@ final class EveningAnswer
         $clock = CupClock::of($evening->plan->studio, $result);
 
         return $clock === null ? null : ['celsius' => $celsius, ...$clock->warmedTo($celsius)];
+    }
+
+    /** @return list<string> of mixing it, with what is stirred in */
+    public static function cautions(BatchResult $result): array
+    {
+        $colourants = array_merge(...array_map(static fn (Turn $turn): array => $turn->coat->case->colourants, $result->turns));
+
+        return Caution::said(Caution::ofMixing($result->resin->family === ResinFamily::Polyester, false, $colourants));
     }
 
     /** @return array<string, mixed>|null */

@@ -7,6 +7,7 @@ namespace App\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
+use App\Planning\BatchEntries;
 use App\Planning\FieldException;
 use App\Planning\PlanAssembler;
 use Illuminate\Support\Facades\DB;
@@ -31,10 +32,13 @@ final readonly class EveningDesk
     {
     }
 
-    /** @return list<stdClass> as the plan file writes them */
+    /** @return list<stdClass> as the plan file writes them, without coats that were taken away */
     public function kept(Plan $plan): array
     {
-        return array_map(Json::copy(...), Dig::objects($plan->document, 'batches'));
+        $document = (object) ['batches' => array_map(Json::copy(...), Dig::objects($plan->document, 'batches'))];
+        BatchEntries::keepOf($document, array_values($plan->coats()->pluck('key')->map(fn (mixed $key): string => is_string($key) ? $key : '')->all()));
+
+        return Dig::objects($document, 'batches');
     }
 
     /**

@@ -7,7 +7,6 @@ namespace App\Pouring;
 use App\Mixing\ColourStops;
 use App\Mixing\MixingDesk;
 use App\Models\Coat;
-use App\Models\Mixing;
 use App\Models\Pour;
 use App\Models\PourAct;
 use App\PlanFile\Dig;
@@ -21,7 +20,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
-use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Run\Acts;
@@ -75,39 +73,6 @@ final readonly class PourDesk
             'override_reason' => $reason === '' ? null : $reason,
             'started_at' => now(),
         ]));
-    }
-
-    /**
-     * Starts the clocks of all that is poured from a mixed batch, in their order; they began when it was mixed.
-     *
-     * @param  stdClass  $room  temperature_c, humidity_pct as measured now
-     * @return list<Pour>
-     *
-     * @throws FieldException when there is a stop and no reason is given, or it is poured already
-     */
-    public function startBatch(Mixing $mixing, BatchResult $batch, stdClass $room, ?string $overrideReason, UnitSystem $units): array
-    {
-        $mixedAt = $mixing->mixed_at ?? throw FieldException::at(['form' => 'Stir it first: the clock starts when it is mixed.']);
-        $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
-        if (trim((string) $overrideReason) === '' && $stops !== []) {
-            throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
-        }
-
-        return DB::transaction(function () use ($mixing, $mixedAt, $batch, $room, $overrideReason, $units): array {
-            if ($mixing->pours()->exists()) {
-                throw FieldException::at(['form' => 'This batch is being poured already.']);
-            }
-            $pours = [];
-            foreach ($batch->turns as $turn) {
-                $coat = Coat::query()->where('plan_id', $mixing->plan_id)->where('key', $turn->coat->case->coat->id)->firstOrFail();
-                $pour = $this->start($coat, $room, $overrideReason, $units);
-                $some = $turn->count < $turn->coat->case->piece->quantity ? sprintf(', %d of %d', $turn->count, $turn->coat->case->piece->quantity) : '';
-                $pour->update(['mixing_id' => $mixing->id, 'started_at' => $mixedAt, 'title' => $pour->title.$some]);
-                $pours[] = $pour;
-            }
-
-            return $pours;
-        });
     }
 
     /** How many pours a coat has had: of a deep one, how many lifts. */

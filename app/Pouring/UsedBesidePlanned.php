@@ -34,9 +34,12 @@ final class UsedBesidePlanned
         ];
     }
 
-    /** What was to be weighed out: of a deep coat, this lift. */
+    /** What was to be weighed out: of a deep coat, this lift; of a batch, its share. */
     private static function planned(Pour $pour): stdClass
     {
+        if (isset($pour->result->share)) {
+            return Dig::object($pour->result, 'share');
+        }
         $lift = Dig::float($pour->result, 'lift');
         $lifts = Dig::objects(Dig::object($pour->result, 'coat'), 'lifts');
 

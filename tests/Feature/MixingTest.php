@@ -54,6 +54,7 @@ final class MixingTest extends TestCase
         $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
         $pour = Pour::query()->latest('id')->firstOrFail();
         self::assertStringEndsWith(', 2 of 4', $pour->title);
+        self::assertEqualsWithDelta([$mixing->result->a_ml, $mixing->result->b_ml], [$pour->used_a_ml, $pour->used_b_ml], 1e-6, 'what was weighed is written down already');
         $this->travelTo($pour->started_at->addMinutes(20));
         $this->postJson("/pours/{$pour->id}/poured")->assertOk();
         $rate = $pour->refresh()->result->coat->film->rate;

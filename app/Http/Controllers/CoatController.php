@@ -64,7 +64,7 @@ final readonly class CoatController
             ($coat->spec->containment ?? null) === Containment::Dammed->value && ($coat->piece->spec->kind ?? null) === PieceKind::Tabletop->value,
         );
 
-        return array_merge(...array_map(static fn (Caution $caution): array => $caution->sentences(), $cautions));
+        return Caution::said($cautions);
     }
 
     /** Computes without saving. */

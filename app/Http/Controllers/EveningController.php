@@ -23,11 +23,9 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Recipe;
-use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
-use OpenGlaze\Core\Safety\Caution;
 use stdClass;
 
 /** Tonight's batches, and each of them by itself. */
@@ -72,7 +70,7 @@ final readonly class EveningController
             ...$page,
             'cup' => $evening === null ? null : EveningAnswer::cup($evening, $computed),
             'supplies' => $evening === null ? null : self::supplies($evening),
-            'cautions' => $computed === null ? [] : self::cautions($computed->resin->family, $computed->turns[0]->coat->case->colourants),
+            'cautions' => $computed === null ? [] : EveningAnswer::cautions($computed),
             'mixings' => $this->mixings($plan),
         ]);
     }
@@ -183,18 +181,5 @@ final readonly class EveningController
             'colourants' => array_values(array_map(static fn (Colourant $one): array => ['id' => $one->id, 'name' => $one->name, 'form' => $one->form->value, 'colour' => $one->colour], $evening->plan->colourants)),
             'recipes' => array_values(array_map(static fn (Recipe $one): array => ['id' => $one->id, 'name' => $one->name], $evening->plan->recipes)),
         ];
-    }
-
-    /**
-     * @param  list<Colourant>  $colourants
-     * @return list<string>
-     */
-    public static function cautions(ResinFamily $family, array $colourants): array
-    {
-        $flammable = array_filter($colourants, static fn (Colourant $one): bool => $one->flammable->forbidsFlame()) !== [];
-        $dusty = array_filter($colourants, static fn (Colourant $one): bool => $one->form->isDry()) !== [];
-        $cautions = [...($flammable ? [Caution::Solvent] : []), ...Caution::ofMixing($family === ResinFamily::Polyester, false), ...($dusty ? [Caution::Powder] : [])];
-
-        return array_merge(...array_map(static fn (Caution $caution): array => $caution->sentences(), $cautions));
     }
 }

@@ -12,7 +12,7 @@ use App\Mixing\MixingState;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\Planning\TypedFields;
-use App\Pouring\PourDesk;
+use App\Pouring\BatchPours;
 use App\Scale\Scale;
 use App\Scale\ScaleReading;
 use App\Scale\SocketScale;
@@ -46,7 +46,7 @@ final readonly class MixingController
             'batch' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now()),
             'plan_id' => $mixing->plan_id,
             'room' => $evening->document->studio,
-            'cautions' => EveningController::cautions($batch->resin->family, array_merge(...array_map(static fn ($turn): array => $turn->coat->case->colourants, $batch->turns))),
+            'cautions' => EveningAnswer::cautions($batch),
         ]);
     }
 
@@ -91,13 +91,13 @@ final readonly class MixingController
         return $this->state($request, $mixing);
     }
 
-    public function pour(Request $request, Mixing $mixing, PourDesk $pours): RedirectResponse
+    public function pour(Request $request, Mixing $mixing, BatchPours $pours): RedirectResponse
     {
         $body = Body::of($request);
         $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
         $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
         $reason = $body->reason ?? null;
-        $started = $pours->startBatch($mixing, $this->desk->batch($mixing, Person::units($request)), $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, Person::units($request));
+        $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, Person::units($request));
 
         return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', 'All clocks of this batch run. Pour in this order, from the first on.');
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Safety;
 
+use OpenGlaze\Core\Colour\Colourant;
+
 /** The usual cautions, by the act that they belong to. They do not replace the maker's safety data sheet. */
 enum Caution: string
 {
@@ -25,11 +27,31 @@ enum Caution: string
     /**
      * What the mixing of a coat wants said: strong vapour first, what is heavy last.
      *
+     * @param  list<Colourant>  $colourants  that are stirred in
      * @return non-empty-list<self>
      */
-    public static function ofMixing(bool $isPolyester, bool $isDammedTabletop): array
+    public static function ofMixing(bool $isPolyester, bool $isDammedTabletop, array $colourants = []): array
     {
-        return [...($isPolyester ? [self::Polyester] : []), self::Mix, ...($isDammedTabletop ? [self::Lifting] : [])];
+        $has = static fn (callable $what): bool => array_filter($colourants, $what) !== [];
+
+        return [
+            ...($isPolyester ? [self::Polyester] : []),
+            ...($has(static fn (Colourant $one): bool => $one->flammable->forbidsFlame()) ? [self::Solvent] : []),
+            self::Mix,
+            ...($has(static fn (Colourant $one): bool => $one->form->isDry()) ? [self::Powder] : []),
+            ...($isDammedTabletop ? [self::Lifting] : []),
+        ];
+    }
+
+    /**
+     * All that several of them say.
+     *
+     * @param  non-empty-list<self>  $cautions
+     * @return non-empty-list<string>
+     */
+    public static function said(array $cautions): array
+    {
+        return array_merge(...array_map(static fn (self $caution): array => $caution->sentences(), $cautions));
     }
 
     /**

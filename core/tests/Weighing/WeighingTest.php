@@ -64,7 +64,7 @@ final class WeighingTest extends TestCase
         $weighing = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG]);
         self::assertFalse($weighing->isMeasured());
         self::assertSame('more_a_1', $weighing->next()?->id);
-        self::assertEqualsWithDelta(0.1 * $batch->mix->aG, $weighing->next()?->targetG, 1e-9);
+        self::assertEqualsWithDelta(0.1 * $batch->mix->aG, $weighing->next()->targetG, 1e-9);
         $mended = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG, 'more_a_1' => 0.1 * $batch->mix->aG]);
         self::assertTrue($mended->isMeasured());
         self::assertEqualsWithDelta(0.1 * $batch->mix->totalMl(), $mended->surplusMl(), 1e-6);

@@ -4,6 +4,7 @@ import { useCallback, useState, type ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
 import { StagePage } from '../../controls/Stages'
+import { StartSheet } from '../../controls/StartSheet'
 import { Traced } from '../../controls/TraceSheet'
 import { ask } from '../../lib/http'
 import { useShared } from '../../lib/pages'
@@ -11,7 +12,6 @@ import type { Advice, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
 import { Paper } from './Paper'
-import { StartSheet } from './StartSheet'
 
 interface Props {
     piece: PieceRow
@@ -109,12 +109,17 @@ export default function MixSheet(props: Props): ReactNode {
             <StartSheet
                 open={starting}
                 onClose={() => setStarting(false)}
-                coatId={props.coat.id}
+                url={`/coats/${props.coat.id}/pours`}
+                title="Start the clock?"
+                button="Start the clock"
                 room={props.room}
-                inForce={props.answer?.in_force}
+                humidityPct={props.answer?.in_force.humidity_pct}
                 stops={stops}
                 cautions={props.cautions}
-            />
+            >
+                Start it when the stirring ends: the resin is setting from then on. What is planned now is copied, and
+                stays as it is.
+            </StartSheet>
         </Traced>
     )
 }

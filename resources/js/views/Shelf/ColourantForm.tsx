@@ -1,11 +1,9 @@
-import { router } from '@inertiajs/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Check, Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { fieldNumber } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
-import type { Sentences } from '../../types/page'
+import { emptied, KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
 
 const FORMS = ['paste', 'ink', 'tint', 'dye', 'powder', 'glitter', 'flakes', 'sand', 'oil', 'thinner', 'additive'].map(
@@ -39,7 +37,8 @@ export function ColourantForm({
     })
     const [watery, setWatery] = useState(sheet.watery === true)
     const [twenty, setTwenty] = useState('')
-    const [sentences, setSentences] = useState<Sentences>({})
+    const keeping = useKeeping()
+    const { sentences } = keeping
     const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
     const field = (key: string, label: string, unit: string, placeholder = 'not said'): ReactNode => (
         <Field
@@ -53,21 +52,8 @@ export function ColourantForm({
         />
     )
     const calibrated = Number(twenty.replace(',', '.')) / 20 / (Number(typed.density_g_ml) || 1)
-    const keep = async (): Promise<void> => {
-        const sent: Record<string, unknown> = Object.fromEntries(
-            Object.entries(typed).map(([key, value]) => [key, value.trim() === '' ? null : value]),
-        )
-        sent.watery = watery
-        try {
-            onKept(
-                supply === null
-                    ? await ask<ShelfSupply>('POST', '/shelf/colourants', sent)
-                    : await ask<ShelfSupply>('PUT', `/shelf/supplies/${supply.id}`, sent),
-            )
-        } catch (problem) {
-            setSentences(problem instanceof Refused ? problem.sentences : { form: 'The studio cannot be reached.' })
-        }
-    }
+    const keep = (): Promise<void> =>
+        keeping.keep(async () => onKept(await sendSupply('colourants', supply, { ...emptied(typed), watery })))
     return (
         <form
             className="space-y-5"
@@ -154,19 +140,7 @@ export function ColourantForm({
                     So large are its dips
                 </Button>
             </div>
-            {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
-            <div className="flex justify-between gap-3">
-                {supply === null ? (
-                    <span />
-                ) : (
-                    <Button onClick={() => router.delete(`/shelf/supplies/${supply.id}`, { onError: setSentences })}>
-                        Take it away
-                    </Button>
-                )}
-                <Button look="next" type="submit" className="min-w-32">
-                    Keep
-                </Button>
-            </div>
+            <KeepRow supply={supply} keeping={keeping} />
         </form>
     )
 }

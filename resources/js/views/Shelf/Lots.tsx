@@ -5,9 +5,9 @@ import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
 import { fieldVolume, joined, shortDay, volume } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
+import { ask } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
-import type { Sentences } from '../../types/page'
+import { useKeeping } from './keeping'
 import type { LotRow, ShelfResin } from './types'
 
 /** The bottles of one resin that came together: the opened ones are finished first. */
@@ -114,7 +114,8 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
         bought_ml: fieldVolume(lot.bought_ml ?? undefined, units),
         price: lot.price === null || lot.price === undefined ? '' : String(lot.price),
     })
-    const [sentences, setSentences] = useState<Sentences>({})
+    const keeping = useKeeping()
+    const { sentences } = keeping
     const field = (key: string, label: string, unitWord?: string, hint?: string): ReactNode => (
         <Field
             label={label}
@@ -126,17 +127,14 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
             onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
         />
     )
-    const keep = async (): Promise<void> => {
-        try {
+    const keep = (): Promise<void> =>
+        keeping.keep(async () => {
             await (lot.id === undefined
                 ? ask('POST', `/shelf/resins/${resin.id}/lots`, typed)
                 : ask('PUT', `/shelf/lots/${lot.id}`, typed))
             onDone()
             router.reload()
-        } catch (problem) {
-            setSentences(problem instanceof Refused ? problem.sentences : { name: 'The studio cannot be reached.' })
-        }
-    }
+        })
     return (
         <form
             className="space-y-4"

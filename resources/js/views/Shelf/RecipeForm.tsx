@@ -1,13 +1,11 @@
-import { router } from '@inertiajs/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { fieldNumber } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
 import type { DoseUnit } from '../../types/mixing'
-import type { Sentences } from '../../types/page'
+import { KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
 
 const UNITS: DoseUnit[] = ['drops', 'ml', 'g', 'dips', 'scoops']
@@ -33,25 +31,15 @@ export function RecipeForm(props: {
             return { colourant: dose.colourant, unit, amount: fieldNumber(dose[unit]) }
         }),
     )
-    const [sentences, setSentences] = useState<Sentences>({})
+    const keeping = useKeeping()
+    const { sentences } = keeping
     const put = (at: number, change: Partial<Row>): void =>
         setRows((before) => before.map((row, index) => (index === at ? { ...row, ...change } : row)))
-    const keep = async (): Promise<void> => {
-        const sheet = {
-            name,
-            per_ml: perMl,
-            doses: rows.map((row) => ({ colourant: row.colourant, [row.unit]: row.amount })),
-        }
-        try {
-            props.onKept(
-                supply === null
-                    ? await ask<ShelfSupply>('POST', '/shelf/recipes', sheet)
-                    : await ask<ShelfSupply>('PUT', `/shelf/supplies/${supply.id}`, sheet),
-            )
-        } catch (problem) {
-            setSentences(problem instanceof Refused ? problem.sentences : { form: 'The studio cannot be reached.' })
-        }
-    }
+    const keep = (): Promise<void> =>
+        keeping.keep(async () => {
+            const doses = rows.map((row) => ({ colourant: row.colourant, [row.unit]: row.amount }))
+            props.onKept(await sendSupply('recipes', supply, { name, per_ml: perMl, doses }))
+        })
     return (
         <form
             className="space-y-4"
@@ -112,19 +100,7 @@ export function RecipeForm(props: {
                     Add a colourant
                 </Button>
             )}
-            {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
-            <div className="flex justify-between gap-3">
-                {supply === null ? (
-                    <span />
-                ) : (
-                    <Button onClick={() => router.delete(`/shelf/supplies/${supply.id}`, { onError: setSentences })}>
-                        Take it away
-                    </Button>
-                )}
-                <Button look="next" type="submit" className="min-w-32">
-                    Keep
-                </Button>
-            </div>
+            <KeepRow supply={supply} keeping={keeping} />
         </form>
     )
 }

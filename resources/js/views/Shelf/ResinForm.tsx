@@ -6,15 +6,14 @@ import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
-import { fieldLength, fieldNumber, fieldTemperature, fieldVolume } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import type { PhaseSpan } from '../../types/answer'
-import type { Sentences, Units } from '../../types/page'
-import type { ResinSheet } from '../../types/plan'
+import type { Sentences } from '../../types/page'
 import { LabelWords } from './LabelWords'
+import { begin, LENGTHS, LIMITS, MIXING, PACKS, sheetOf, TIMES, type Typed } from './resinFields'
 import type { ShelfResin } from './types'
 
 interface Props {
@@ -36,51 +35,11 @@ export function ResinForm(props: Props): ReactNode {
     )
 }
 
-type Typed = Record<string, string>
-
 interface Checked {
     doubts: string[]
     silences: string[]
     phases: PhaseSpan[]
 }
-
-/** Fields in the label's own groups: name, words, unit. */
-const MIXING: [string, string, string][] = [
-    ['density_a_g_ml', 'Density of A', 'g/ml'],
-    ['density_b_g_ml', 'Density of B', 'g/ml'],
-    ['cap_a', 'Mark on cap A', ''],
-    ['cap_b', 'Mark on cap B', ''],
-    ['mix_min', 'Stir for', 'min'],
-    ['min_batch_ml', 'Smallest batch', 'ml'],
-    ['ratio_tolerance_pct', 'Ratio may be off by', '%'],
-    ['viscosity_pa_s', 'Thickness, mixed', 'Pa·s'],
-]
-
-const TIMES: [string, string, string][] = [
-    ['open_min', 'Open time, in the film', 'min'],
-    ['pot_life_min', 'Pot life, in the cup', 'min'],
-    ['pot_life_mass_g', 'of so much', 'g'],
-    ['recoat_from_h', 'Recoat from', 'h'],
-    ['recoat_to_h', 'Recoat to', 'h'],
-    ['sand_from_h', 'Sand from', 'h'],
-    ['handle_h', 'Handle from', 'h'],
-    ['full_cure_h', 'Fully cured', 'h'],
-]
-
-const LIMITS: [string, string, string][] = [
-    ['max_pour_mm', 'Deepest pour', 'mm'],
-    ['colourant_limit_pct', 'Colour up to', '%'],
-    ['watery_limit_pct', 'Watery colour up to', '%'],
-    ['filler_limit_pct', 'Filler up to', '%'],
-    ['max_humidity_pct', 'Humidity up to', '%'],
-    ['shrinkage_pct', 'Shrinks by', '%'],
-    ['heat_kj_kg', 'Heat of reaction', 'kJ/kg'],
-    ['surface_tension_n_m', 'Surface tension', 'N/m'],
-]
-
-const LENGTHS = ['max_pour_mm']
-
-const PACKS = 'packs_ml'
 
 function Form({ resin, copy, onClose }: Props): ReactNode {
     const units = useUnits()
@@ -323,55 +282,4 @@ function Group({ title, children }: { title: string; children: ReactNode }): Rea
             <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3 md:grid-cols-4">{children}</div>
         </fieldset>
     )
-}
-
-function begin(resin: ShelfResin | null, copy: boolean, units: Units): Typed {
-    if (resin === null)
-        return { family: 'coating', pour_first: 'a', 'ratio.by': 'volume', reference_c: '', viscosity_at_c: '' }
-    const sheet = resin.sheet as ResinSheet & Record<string, unknown>
-    const typed: Typed = {
-        name: copy ? `${resin.name}, adjusted` : resin.name,
-        family: sheet.family ?? 'coating',
-        pour_first: sheet.pour_first ?? 'a',
-        'ratio.a': fieldNumber(sheet.ratio?.a),
-        'ratio.b': fieldNumber(sheet.ratio?.b),
-        'ratio.by': sheet.ratio?.by ?? 'volume',
-        catalyst: (sheet.catalyst ?? []).map((row) => `${row.depth_mm}: ${row.pct}`).join(', '),
-        reference_c: fieldTemperature(sheet.reference_c, units),
-        viscosity_at_c: fieldTemperature(sheet.viscosity_at_c, units),
-    }
-    typed[PACKS] = (sheet.packs_ml ?? []).map((ml) => fieldVolume(ml, units)).join(', ')
-    for (const [key] of [...MIXING, ...TIMES, ...LIMITS]) {
-        const value = sheet[key]
-        typed[key] =
-            typeof value === 'string'
-                ? value
-                : LENGTHS.includes(key)
-                  ? fieldLength(value as number | undefined, units)
-                  : fieldNumber(value as number | undefined)
-    }
-    return typed
-}
-
-/** What was typed as the plan file's fields; what is empty is taken away, or on a new sheet left out. */
-function sheetOf(typed: Typed, words: ResinSheet['label_words'], fresh: boolean): Record<string, unknown> {
-    const sheet: Record<string, unknown> = {}
-    const polyester = typed.family === 'polyester'
-    for (const [key, value] of Object.entries(typed)) {
-        if (key.startsWith('ratio.') || key === 'catalyst') continue
-        if (value.trim() !== '') sheet[key] = value
-        else if (!fresh) sheet[key] = null
-    }
-    if (polyester) sheet.catalyst = catalystOf(typed.catalyst ?? '')
-    else sheet.ratio = { a: typed['ratio.a'] ?? '', b: typed['ratio.b'] ?? '', by: typed['ratio.by'] ?? 'volume' }
-    if (words !== undefined && words.length > 0) sheet.label_words = words
-    return sheet
-}
-
-function catalystOf(text: string): { depth_mm: string; pct: string }[] {
-    return text
-        .split(/[,;]\s*(?=\d+(?:\.\d+)?\s*:)/)
-        .map((row) => row.split(':'))
-        .filter((row) => row.length === 2)
-        .map(([depth = '', pct = '']) => ({ depth_mm: depth.trim(), pct: pct.trim() }))
 }

@@ -1,4 +1,3 @@
-import { router } from '@inertiajs/react'
 import { PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
@@ -7,9 +6,8 @@ import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { VesselDrawing } from '../../drawings/VesselDrawing'
 import { fieldLength, fieldNumber, joined, volume } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
-import type { Sentences } from '../../types/page'
+import { emptied, KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
 
 interface Props {
@@ -106,7 +104,8 @@ function VesselForm({
         weight_g: fieldNumber(supply?.sheet.weight_g as number | undefined),
         material: (supply?.sheet.material as string | undefined) ?? '',
     })
-    const [sentences, setSentences] = useState<Sentences>({})
+    const keeping = useKeeping()
+    const { sentences } = keeping
     const unit = units === 'metric' ? 'mm' : 'in'
     const field = (key: string, label: string, unitWord: string, hint = ''): ReactNode => (
         <Field
@@ -119,20 +118,8 @@ function VesselForm({
             onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
         />
     )
-    const keep = async (): Promise<void> => {
-        const sheet = Object.fromEntries(
-            Object.entries(typed).map(([key, value]) => [key, value.trim() === '' ? null : value]),
-        )
-        try {
-            onKept(
-                supply === null
-                    ? await ask<ShelfSupply>('POST', '/shelf/vessels', sheet)
-                    : await ask<ShelfSupply>('PUT', `/shelf/supplies/${supply.id}`, sheet),
-            )
-        } catch (problem) {
-            setSentences(problem instanceof Refused ? problem.sentences : { name: 'The studio cannot be reached.' })
-        }
-    }
+    const keep = (): Promise<void> =>
+        keeping.keep(async () => onKept(await sendSupply('vessels', supply, emptied(typed))))
     return (
         <form
             className="space-y-4"
@@ -156,19 +143,7 @@ function VesselForm({
                 options={MATERIALS}
                 onChange={(material) => setTyped((before) => ({ ...before, material }))}
             />
-            {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
-            <div className="flex justify-between gap-3">
-                {supply === null ? (
-                    <span />
-                ) : (
-                    <Button onClick={() => router.delete(`/shelf/supplies/${supply.id}`, { onError: setSentences })}>
-                        Take it away
-                    </Button>
-                )}
-                <Button look="next" type="submit" className="min-w-32">
-                    Keep
-                </Button>
-            </div>
+            <KeepRow supply={supply} keeping={keeping} />
         </form>
     )
 }

@@ -2,6 +2,7 @@ import { Head, Link } from '@inertiajs/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
+import { StartSheet } from '../../controls/StartSheet'
 import { serverNow, useWakeLock } from '../../lib/clock'
 import { digits } from '../../lib/format'
 import { ask, Refused, Unreachable } from '../../lib/http'
@@ -9,7 +10,6 @@ import { allowSound } from '../../lib/sound'
 import type { BatchFigures, MixingState } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
-import { PourSheet } from './PourSheet'
 import { StandIn } from './StandIn'
 import { Stir } from './Stir'
 import { useScale } from './useScale'
@@ -52,6 +52,9 @@ export default function Weigh(props: Props): ReactNode {
         }
     }
     const stops = props.batch.advice.filter((one) => one.level === 'stop')
+    const pieces = props.batch.turns
+        .map((turn, index) => `${turn.count > 1 ? `${turn.count} ` : ''}${props.batch.pieces[index]?.name ?? ''}`)
+        .join(', then ')
     return (
         <div className="flex flex-1 flex-col">
             <Head title={`Weigh ${mixing.title}`} />
@@ -117,17 +120,17 @@ export default function Weigh(props: Props): ReactNode {
                     )}
                 </aside>
             </div>
-            <PourSheet
+            <StartSheet
                 open={pouring}
                 onClose={() => setPouring(false)}
-                mixingId={mixing.id}
+                url={`/mixings/${mixing.id}/pours`}
+                title="Start the clocks?"
+                button="Start the clocks"
                 room={props.room}
                 stops={stops}
-                pieces={props.batch.turns.map(
-                    (turn, index) =>
-                        `${turn.count > 1 ? `${turn.count} ` : ''}${props.batch.pieces[index]?.name ?? ''}`,
-                )}
-            />
+            >
+                They count from the end of the stirring. Pour in this order: {pieces}.
+            </StartSheet>
         </div>
     )
 }

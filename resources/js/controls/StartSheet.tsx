@@ -1,54 +1,55 @@
 import { router } from '@inertiajs/react'
 import { useState, type ReactNode } from 'react'
-import { Strip } from '../../controls/AdviceStrip'
-import { Button } from '../../controls/Button'
-import { Field, TextArea } from '../../controls/Field'
-import { Sheet } from '../../controls/Sheet'
-import { fieldNumber, fieldTemperature } from '../../lib/format'
-import { useUnits } from '../../lib/pages'
-import { useSending } from '../../lib/sending'
-import type { Advice } from '../../types/answer'
-import type { RoomSpec } from '../../types/plan'
+import { fieldNumber, fieldTemperature } from '../lib/format'
+import { useUnits } from '../lib/pages'
+import { useSending } from '../lib/sending'
+import type { Advice } from '../types/answer'
+import type { RoomSpec } from '../types/plan'
+import { Cautions, Strip } from './AdviceStrip'
+import { Button } from './Button'
+import { Field, TextArea } from './Field'
+import { Sheet } from './Sheet'
 
 interface Props {
     open: boolean
     onClose: () => void
-    mixingId: number
+    /** Where the pours are begun. */
+    url: string
+    title: string
+    button: string
+    children: ReactNode
     room: RoomSpec
+    humidityPct?: number | undefined
     stops: Advice[]
-    pieces: string[]
+    cautions?: string[]
 }
 
-/** From the cup to the pieces: the clocks of all of them, counted from the end of the stirring. */
-export function PourSheet(props: Props): ReactNode {
+/** The one question that is asked: from here on the resin is setting. A stop wants a reason first. */
+export function StartSheet(props: Props): ReactNode {
     const units = useUnits()
     const [typed, setTyped] = useState<{ temperature_c?: string; humidity_pct?: string }>({})
     const [reason, setReason] = useState('')
     const { sending, sentences, options } = useSending()
+    const start = (): void => router.post(props.url, { studio: typed, reason } as never, options)
     return (
-        <Sheet open={props.open} onClose={props.onClose} title="Start the clocks?">
+        <Sheet open={props.open} onClose={props.onClose} title={props.title}>
             <form
                 className="space-y-4"
                 onSubmit={(event) => {
                     event.preventDefault()
-                    router.post(`/mixings/${props.mixingId}/pours`, { studio: typed, reason } as never, options)
+                    start()
                 }}
             >
-                <p>They count from the end of the stirring. Pour in this order: {props.pieces.join(', then ')}.</p>
+                <p>{props.children}</p>
                 {props.stops.map((stop) => (
                     <Strip key={stop.text} level="stop">
                         {stop.text}
                     </Strip>
                 ))}
                 {props.stops.length > 0 && (
-                    <TextArea
-                        label="Why you pour all the same"
-                        value={reason}
-                        onChange={setReason}
-                        rows={2}
-                        sentence={sentences.reason}
-                    />
+                    <TextArea label="Why you pour all the same" value={reason} onChange={setReason} rows={2} />
                 )}
+                {sentences.reason !== undefined && <p className="font-semibold text-danger">{sentences.reason}</p>}
                 <div className="grid grid-cols-2 gap-6">
                     <Field
                         label="The room now"
@@ -66,16 +67,16 @@ export function PourSheet(props: Props): ReactNode {
                         onChange={(value) => setTyped((before) => ({ ...before, humidity_pct: value }))}
                         sentence={sentences['studio.humidity_pct']}
                         inputMode="decimal"
+                        placeholder={fieldNumber(props.humidityPct)}
                         large
                     />
                 </div>
-                {(sentences.form ?? sentences.reason) !== undefined && props.stops.length === 0 && (
-                    <p className="font-semibold text-danger">{sentences.form ?? sentences.reason}</p>
-                )}
+                {props.cautions !== undefined && <Cautions title="Before you pour" sentences={props.cautions} />}
+                {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
                 <div className="flex justify-end gap-3">
                     <Button onClick={props.onClose}>Not yet</Button>
                     <Button look="next" type="submit" disabled={sending} className="min-w-40">
-                        Start the clocks
+                        {props.button}
                     </Button>
                 </div>
             </form>
