@@ -121,9 +121,12 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
             ? marks.length.length === 2 && known.mm.trim() !== ''
             : marks.sheet.length === 4 && known.width_mm.trim() !== '' && known.height_mm.trim() !== ''
     const ready = scaleReady && (marks.loops[0]?.length ?? 0) >= 3
-    const latest = useLatest(async (body: unknown) => {
+    // which marks it was made of: it is used only when those are the marks that stand there now
+    const [madeOf, setMadeOf] = useState<string | null>(null)
+    const latest = useLatest(async ({ body, key }: { body: unknown; key: string }) => {
         try {
             setMade(await ask<MadeOutline>('POST', '/outlines/traced', body))
+            setMadeOf(key)
             setSentences({})
         } catch (error) {
             setMade(null)
@@ -142,7 +145,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
     }
     const key = JSON.stringify(body)
     useEffect(() => {
-        if (ready) latest.ask(body)
+        if (ready) latest.ask({ body, key })
         else setMade(null)
         // body is described by its key
     }, [key, ready]) // eslint-disable-line
@@ -266,7 +269,11 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                         <p className="font-semibold text-danger">{sentences.outline}</p>
                     )}
                     <div className="flex flex-wrap gap-2">
-                        <Button look="next" disabled={made === null} onClick={() => made !== null && props.onUse(made)}>
+                        <Button
+                            look="next"
+                            disabled={made === null || madeOf !== key}
+                            onClick={() => made !== null && props.onUse(made)}
+                        >
                             Use this outline
                         </Button>
                         <Button disabled={undo === null} onClick={() => undo?.()}>
