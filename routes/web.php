@@ -57,6 +57,7 @@ Route::post('/plans/{plan}/evening/move', [EveningController::class, 'move']);
 Route::post('/plans/{plan}/evening/propose', [EveningController::class, 'propose']);
 Route::get('/plans/{plan}/evening/sheet', [EveningController::class, 'sheet'])->name('evening.sheet');
 Route::get('/plans/{plan}/batches/{batch}', [EveningController::class, 'batch'])->name('batches.show');
+Route::post('/plans/{plan}/batches/{batch}/trace/{figure}', [EveningController::class, 'trace']);
 Route::post('/plans/{plan}/batches/{batch}/bath', [EveningController::class, 'bath']);
 Route::post('/plans/{plan}/batches/{batch}/mixings', [MixingController::class, 'begin']);
 

@@ -60,6 +60,35 @@ final class AccessTest extends BrowserTestCase
         $this->assertAxeFindsNothing($page, 'with sound');
     }
 
+    public function test_axe_finds_nothing_while_somebody_weighs_and_stirs(): void
+    {
+        self::$page->light('light');
+        self::$page->size(390, 844);
+        $page = $this->open('/plans/1/batches/batch-1');
+        $page->press('button', 'Part A, ');
+        $page->find('dialog', 'Part A');
+        $this->assertAxeFindsNothing($page, 'how part A came about');
+        $page->press('button', 'Close');
+        $page->press('button', 'Weigh it');
+        $page->untilSees('Gloves on');
+        $this->assertAxeFindsNothing($page, 'before the weighing');
+        $page->press('button', 'Begin');
+        foreach (['a', 'b'] as $part) {
+            $page->untilSees('Pour part '.strtoupper($part));
+            $this->assertAxeFindsNothing($page, "weighing $part by hand");
+            preg_match('/[\d.]+/', $page->text('main p.figure'), $found);
+            $page->type('What really went in', $found[0]);
+            $page->press('button', 'That is it');
+        }
+        $page->press('button', 'I am stirring');
+        $page->untilSees('It is mixed already');
+        $this->assertAxeFindsNothing($page, 'stirring');
+        $page->press('button', 'It is mixed already');
+        $page->press('button', 'To the pour');
+        $page->find('dialog', 'Start the clocks');
+        $this->assertAxeFindsNothing($page, 'before the clocks');
+    }
+
     public function test_what_is_pressed_in_gloves_is_large(): void
     {
         self::$page->size(390, 844);

@@ -104,6 +104,20 @@ final class EveningTest extends TestCase
         $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains(implode(' ', $sentences), 'add up to 120 %'));
     }
 
+    public function test_every_figure_of_a_cup_explains_itself(): void
+    {
+        $batches = $this->propose(['tiles-base']);
+        $trace = fn (string $figure) => $this->postJson("/plans/1/batches/batch-1/trace/$figure", ['batches' => $batches]);
+        $shown = $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->json('figures');
+        foreach (['total' => 'total_ml', 'a_g' => 'a_g', 'b_ml' => 'b_ml', 'residue' => 'residue_ml', 'pot_life_min' => 'pot_life_min', 'emptied_min' => 'emptied_min'] as $figure => $field) {
+            self::assertEqualsWithDelta($shown[$field], $trace($figure)->assertOk()->json('result'), 1e-9, $figure);
+        }
+        self::assertEqualsWithDelta($shown['lines']['both_mm'], $trace('both_mm')->json('result'), 1e-9);
+        self::assertEqualsWithDelta($shown['colours'][0]['colourant_pct'], $trace('colour_1_pct')->json('result'), 1e-9);
+        self::assertSame('label', collect($trace('pot_life_min')->json('inputs'))->firstWhere('symbol', 'open_min')['origin']);
+        $trace('smell')->assertNotFound();
+    }
+
     public function test_a_cup_that_is_too_small_is_named(): void
     {
         $batches = $this->propose(['prints-flood']);

@@ -13,6 +13,7 @@ use App\Mixing\EveningDesk;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
+use App\Planning\CoatAnswer;
 use App\Planning\FieldException;
 use App\Planning\TypedFields;
 use Carbon\CarbonImmutable;
@@ -26,6 +27,7 @@ use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Trace\Traces;
 use stdClass;
 
 /** Tonight's batches, and each of them by itself. */
@@ -110,6 +112,15 @@ final readonly class EveningController
         $batches = $this->typed($request);
 
         return response()->json($this->answer($this->desk->save($plan, $batches, Person::units($request)), $batches));
+    }
+
+    /** How a figure of a batch came about, as it is being changed. */
+    public function trace(Request $request, Plan $plan, string $batch, string $figure): JsonResponse
+    {
+        $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $batch);
+        $traces = Traces::ofBatch($evening->batch($batch) ?? abort(404), $evening->plan->studio);
+
+        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
     }
 
     public function bath(Request $request, Plan $plan, string $batch): JsonResponse

@@ -21,6 +21,15 @@ final readonly class RatioError
         public ?float $likelyPct,
         /** how much larger a batch must be, as a factor above which the second part can be measured at all */
         public float $measurableFrom,
+        public float $first,
+        public float $second,
+        /** how far the first reading can be off, half a step */
+        public float $firstOff,
+        /** how far the second part can be off: half a step, or two of them where it is a difference */
+        public float $secondOff,
+        /** standard deviations of both, in the unit that is measured */
+        public float $firstSpread,
+        public float $secondSpread,
     ) {
     }
 
@@ -36,16 +45,21 @@ final readonly class RatioError
         $other = ($secondStep ?? $step) / 2;
         $secondOff = $by->isByDifference() ? $firstOff + $other : $other;
         $measurableFrom = $secondOff / $second;
-        if ($measurableFrom >= 1) {
-            return new self(null, null, $measurableFrom);
-        }
         $spread = static fn (float $halfStep): float => $halfStep / sqrt(3);
-        $secondSpread = $by->isByDifference() ? hypot($spread($firstOff), $spread($other)) : $spread($other);
+        $firstSpread = $spread($firstOff);
+        $secondSpread = $by->isByDifference() ? hypot($firstSpread, $spread($other)) : $spread($other);
+        $measurable = $measurableFrom < 1;
 
         return new self(
-            100 * (($first + $firstOff) / ($second - $secondOff) * $second / $first - 1),
-            200 * hypot($spread($firstOff) / $first, $secondSpread / $second),
+            $measurable ? 100 * (($first + $firstOff) / ($second - $secondOff) * $second / $first - 1) : null,
+            $measurable ? 200 * hypot($firstSpread / $first, $secondSpread / $second) : null,
             $measurableFrom,
+            $first,
+            $second,
+            $firstOff,
+            $secondOff,
+            $firstSpread,
+            $secondSpread,
         );
     }
 

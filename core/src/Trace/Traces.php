@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
+use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\Studio;
 
 /** The traces of all figures of one coat, or of a piece alone. */
 final class Traces
@@ -17,9 +19,9 @@ final class Traces
         return self::byFigure([
             ...(new PieceTraces($result->case->piece))->all(),
             ...(new VolumeTraces($result))->all(),
-            ...(new MixTraces($result))->all(),
+            ...MixTraces::ofCoat($result)->all(),
             ...array_merge(...array_map(
-                static fn (Lift $lift, int $index): array => (new MixTraces($result, $lift, 'lift_'.($index + 1).'_'))->all(),
+                static fn (Lift $lift, int $index): array => MixTraces::ofLift($result, $lift, 'lift_'.($index + 1).'_')->all(),
                 $result->lifts,
                 array_keys($result->lifts),
             )),
@@ -29,6 +31,12 @@ final class Traces
             ...(new DripTraces($result))->all(),
             ...(new WindowTraces($result))->all(),
         ]);
+    }
+
+    /** @return array<string, Trace> by figure */
+    public static function ofBatch(BatchResult $result, Studio $studio): array
+    {
+        return self::byFigure((new BatchTraces($result, $studio))->all());
     }
 
     /** @return array<string, Trace> by figure */

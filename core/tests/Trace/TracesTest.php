@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Trace;
 
+use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Measuring\Markable;
+use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -129,6 +134,29 @@ final class TracesTest extends TestCase
         }
     }
 
+    public function test_every_trace_of_a_batch_works_out_to_its_figure(): void
+    {
+        $plan = (new PlanReader)->read(Plans::full());
+        $followed = 0;
+        foreach ((new BatchPlanner)->plan($plan, (new Planner)->plan($plan)) as $batch) {
+            $traces = Traces::ofBatch($batch, $plan->studio);
+            foreach ($traces as $trace) {
+                $again = self::evaluate($trace, $batch->turns[0]->coat, $batch);
+                self::assertEqualsWithDelta($trace->result, $again, 1e-6 * max(1e-3, abs($trace->result ?? 0.0)), $trace->figure.': '.$trace->expression);
+                foreach ($trace->inputs as $input) {
+                    self::assertMatchesRegularExpression('/\b'.$input->symbol.'\b/', $trace->expression, $trace->figure);
+                    self::assertTrue($input->figure === null || isset($traces[$input->figure]), $trace->figure.' leads to '.$input->figure);
+                }
+                $followed++;
+            }
+            $shown = ['total' => $batch->mix->totalMl(), 'a_g' => $batch->mix->aG, 'b_g' => $batch->mix->bG, 'a_ml' => $batch->mix->aMl, 'residue' => $batch->residueMl, 'emptied_min' => $batch->emptiedMin, 'pot_life_min' => $batch->potLifeMin];
+            foreach ($shown as $figure => $value) {
+                self::assertSame($value, $traces[$figure]->result, $figure);
+            }
+        }
+        self::assertGreaterThan(20, $followed);
+    }
+
     public function test_it_tells_what_was_assumed(): void
     {
         $assumed = static fn (CoatResult $result): array => array_column(array_filter(
@@ -139,7 +167,7 @@ final class TracesTest extends TestCase
         self::assertSame([], $assumed(Plans::computed()));
     }
 
-    private static function evaluate(Trace $trace, CoatResult $result): ?float
+    private static function evaluate(Trace $trace, CoatResult $result, ?BatchResult $batch = null): ?float
     {
         $language = new ExpressionLanguage;
         $functions = [
@@ -156,6 +184,8 @@ final class TracesTest extends TestCase
             'puddle_mean' => static fn (float $radius, float $angle, float $capillary): float => Puddle::meetingAt($radius, $angle, $capillary)->meanMm(),
             'puddle_angle' => static fn (float $radius, float $mean, float $capillary, float $most): ?float => Puddle::holding($radius, $mean, $capillary, $most)?->angleDeg,
             'puddle_centre' => static fn (float $radius, float $mean, float $capillary, float $most): ?float => Puddle::holding($radius, $mean, $capillary, $most)?->centreMm,
+            'cup_age_to_minutes' => static fn (float $age): ?float => $batch?->run?->minutesToAge($age),
+            'cup_height' => static fn (float $ml): ?float => $batch?->batch->cup instanceof Markable ? $batch->batch->cup->heightOfMm($ml) : null,
             'mobility_in_the_end' => $result->case->clock->mobilityInTheEnd(...),
         ];
         foreach ($functions as $name => $function) {

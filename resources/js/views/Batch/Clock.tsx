@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
+import { Figure } from '../../controls/TraceSheet'
 import { CupPlot } from '../../drawings/CupPlot'
 import { joined, span, temperature, trimmed } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
@@ -65,7 +66,7 @@ export function Clock({ figures, cup }: Props): ReactNode {
                     shown={shown}
                     celsius={(c) => joined(temperature(c, units))}
                     width={width}
-                    height={210}
+                    height={188}
                 />
             </div>
             <p className="mt-1">
@@ -91,7 +92,10 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
     const units = useUnits()
     return (
         <>
-            Emptied after <strong>{span(figures.emptied_min)}</strong>
+            Emptied after{' '}
+            <Figure of="emptied_min" label={`Emptied after ${span(figures.emptied_min)}`} className="font-bold">
+                {span(figures.emptied_min)}
+            </Figure>
             {standing.emptied_c !== null && standing.emptied_pa_s !== null && (
                 <>
                     {' '}
@@ -99,7 +103,15 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
                     Pa·s
                 </>
             )}
-            ; its pot life is <strong>{standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}</strong>.{' '}
+            ; its pot life is{' '}
+            <Figure
+                of="pot_life_min"
+                label={`Pot life, ${standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}`}
+                className="font-bold"
+            >
+                {standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}
+            </Figure>
+            .{' '}
             {standing.hot_min === null
                 ? `Forgotten, it peaks at ${joined(temperature(standing.peak_c, units))}.`
                 : `Forgotten, it is at ${joined(temperature(60, units))} after ${span(standing.hot_min)}${standing.runs_away ? ' and runs away' : ''}.`}
@@ -167,7 +179,7 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
                 sentence={sentence}
                 className="w-36"
             />
-            <Button type="submit" disabled={typed.trim() === ''}>
+            <Button type="submit" className="min-h-9" disabled={typed.trim() === ''}>
                 What it changes
             </Button>
             {bath !== null && (

@@ -4,6 +4,7 @@ import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
+import { Figure } from '../../controls/TraceSheet'
 import { Swatch } from '../../drawings/Swatch'
 import { fieldNumber, joined, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -14,6 +15,8 @@ import { KeepRecipe } from './KeepRecipe'
 
 interface Props {
     colour: ColourFigures
+    /** Its place in the order to colour in, from 1. */
+    number: number
     cup: ColourSpec
     seen: string
     ground: string
@@ -24,10 +27,10 @@ interface Props {
 }
 
 /** One colour cup: a wet drop of it, what goes in, one drop more or less. */
-export function ColourRow({ colour, cup, seen, ground, supplies, sentences, at, onChange }: Props): ReactNode {
+export function ColourRow({ colour, number, cup, seen, ground, supplies, sentences, at, onChange }: Props): ReactNode {
     const units = useUnits()
     const [open, setOpen] = useState(false)
-    const dose = (number: number, by: number): void => onChange(adjusted(cup, colour, number, by))
+    const dose = (at: number, by: number): void => onChange(adjusted(cup, colour, at, by))
     return (
         <li className="border-b ruled py-1.5">
             <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -35,19 +38,25 @@ export function ColourRow({ colour, cup, seen, ground, supplies, sentences, at, 
                 <div className="w-36 min-w-0">
                     <p className="truncate font-bold">{colour.name}</p>
                     <p className="truncate text-sm text-soft">
-                        {joined(volume(colour.resin_ml, units))}, {trimmed(colour.colourant_pct, 1)} % colour
+                        {joined(volume(colour.resin_ml, units))},{' '}
+                        <Figure
+                            of={`colour_${number}_pct`}
+                            label={`${trimmed(colour.colourant_pct, 1)} % colour in ${colour.name}`}
+                        >
+                            {trimmed(colour.colourant_pct, 1)} % colour
+                        </Figure>
                         {colour.filler_pct > 0 && `, ${trimmed(colour.filler_pct, 1)} % filler`}
                     </p>
                 </div>
                 <div className="flex min-w-0 flex-1 flex-wrap gap-x-2 gap-y-1 max-sm:w-full max-sm:flex-none">
-                    {colour.doses.map((one, number) => (
+                    {colour.doses.map((one, place) => (
                         <Stepper
                             key={one.colourant}
                             name={one.name}
                             amount={`${trimmed(one.amount, one.unit === 'ml' || one.unit === 'g' ? 2 : 1)} ${one.unit}`}
                             grams={one.g}
-                            onLess={() => dose(number, -1)}
-                            onMore={() => dose(number, 1)}
+                            onLess={() => dose(place, -1)}
+                            onMore={() => dose(place, 1)}
                         />
                     ))}
                     {colour.doses.length === 0 && <p className="text-soft">Nothing in it yet.</p>}

@@ -53,7 +53,7 @@ export function Colours(props: Props): ReactNode {
                 />
             </div>
             <ul>
-                {figures.colours.map((colour) => {
+                {figures.colours.map((colour, place) => {
                     const index = colours.findIndex((one, at) => nameOf(one, at, props.supplies) === colour.name)
                     const cup = colours[index]
                     const swatch = figures.swatches.find((one) => one.colour === colour.name)
@@ -61,6 +61,7 @@ export function Colours(props: Props): ReactNode {
                         <ColourRow
                             key={colour.name}
                             colour={colour}
+                            number={place + 1}
                             cup={cup}
                             seen={swatch?.seen ?? 'transparent'}
                             ground={swatch?.ground ?? 'transparent'}

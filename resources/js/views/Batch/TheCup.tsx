@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { Choice } from '../../controls/Choice'
 import { Digits } from '../../controls/Digits'
+import { Figure } from '../../controls/TraceSheet'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
 import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -30,6 +31,7 @@ export function TheCup(props: Props): ReactNode {
     const units = useUnits()
     const weight = weightMix(figures.a_g, figures.total_g)
     const volumes = volumeMix(figures.a_ml, figures.b_ml, units)
+    const line = (mm: number): string => joined(length(Math.round(mm * 10) / 10, units))
     const widest = 2 * Math.max(1, ...(figures.vessel?.profile ?? []).map(([r]) => r))
     const scale = Math.min(150 / (figures.vessel?.height_mm ?? 100), 170 / widest)
     return (
@@ -39,7 +41,13 @@ export function TheCup(props: Props): ReactNode {
                     <Amount part="A" weight={weight.a} volume={volumes.a} first={figures.first === 'a'} />
                     <Amount part="B" weight={weight.b} volume={volumes.b} first={figures.first === 'b'} />
                     <p className="mt-1 text-soft">
-                        {joined(volume(figures.total_ml, units))}, {joined(weight.total)}
+                        <Figure of="total" label={`In all, ${joined(volume(figures.total_ml, units))}`}>
+                            {joined(volume(figures.total_ml, units))}
+                        </Figure>
+                        ,{' '}
+                        <Figure of="total_g" label={`In all, ${joined(weight.total)}`}>
+                            {joined(weight.total)}
+                        </Figure>
                     </p>
                 </div>
                 <div className="sm:justify-self-end">
@@ -51,7 +59,7 @@ export function TheCup(props: Props): ReactNode {
                             scale={scale}
                             lines={figures.lines}
                             first={figures.first}
-                            marks={(mm) => joined(length(Math.round(mm * 10) / 10, units))}
+                            marks={line}
                         />
                     )}
                 </div>
@@ -85,7 +93,20 @@ export function TheCup(props: Props): ReactNode {
             </div>
             {figures.vessel !== null && (
                 <p className="text-sm text-soft">
-                    Lines from the inside floor. {figures.vessel.afterwards}
+                    {figures.lines !== null && (
+                        <>
+                            Lines at{' '}
+                            <Figure of="first_mm" label={`First line, ${line(figures.lines.first_mm)}`}>
+                                {line(figures.lines.first_mm)}
+                            </Figure>{' '}
+                            and{' '}
+                            <Figure of="both_mm" label={`Second line, ${line(figures.lines.both_mm)}`}>
+                                {line(figures.lines.both_mm)}
+                            </Figure>{' '}
+                            from the inside floor.{' '}
+                        </>
+                    )}
+                    {figures.vessel.afterwards}
                     {figures.total_ml > figures.vessel.stirrable_ml &&
                         ` It is fuller than ${joined(volume(figures.vessel.stirrable_ml, units))}, which leaves room to stir.`}
                 </p>
@@ -116,11 +137,17 @@ function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: b
                 {props.part}
             </span>
             <p>
-                <span className="figure measured block text-[3.2rem] whitespace-nowrap">
+                <Figure
+                    of={`${props.part.toLowerCase()}_g`}
+                    label={`Part ${props.part}, ${joined(props.weight)}`}
+                    className="figure measured block text-[3.2rem] whitespace-nowrap"
+                >
                     <Digits text={props.weight.text} /> <span className="unit">g</span>
-                </span>
+                </Figure>
                 <span className="block text-soft">
-                    {joined(props.volume)}
+                    <Figure of={`${props.part.toLowerCase()}_ml`} label={`Part ${props.part}, ${joined(props.volume)}`}>
+                        {joined(props.volume)}
+                    </Figure>
                     {props.first && ', goes in first'}
                 </span>
             </p>
@@ -184,13 +211,30 @@ function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined })
                             )}
                         </td>
                         <td className="py-0.5 pl-3 text-right whitespace-nowrap">
-                            {way.likely === null || way.worst === null
-                                ? `from ${joined(volume(way.from_ml, units))}`
-                                : `${trimmed(way.likely, way.likely < 1 ? 2 : 1)} to ${trimmed(way.worst, way.worst < 1 ? 2 : 1)} %`}
+                            {way.by === chosen && way.likely !== null ? (
+                                <>
+                                    <Figure of="ratio_likely" label={`Likely off by ${off(way.likely)} %`}>
+                                        {off(way.likely)}
+                                    </Figure>{' '}
+                                    to{' '}
+                                    <Figure of="ratio_worst" label={`At worst off by ${off(way.worst ?? 0)} %`}>
+                                        {off(way.worst ?? 0)}
+                                    </Figure>{' '}
+                                    %
+                                </>
+                            ) : way.likely === null || way.worst === null ? (
+                                `from ${joined(volume(way.from_ml, units))}`
+                            ) : (
+                                `${off(way.likely)} to ${off(way.worst)} %`
+                            )}
                         </td>
                     </tr>
                 ))}
             </tbody>
         </table>
     )
+}
+
+function off(percent: number): string {
+    return trimmed(percent, percent < 1 ? 2 : 1)
 }

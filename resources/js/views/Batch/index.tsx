@@ -3,6 +3,9 @@ import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { AdviceStrips, Cautions } from '../../controls/AdviceStrip'
 import { Button } from '../../controls/Button'
+import { Traced } from '../../controls/TraceSheet'
+import { ask } from '../../lib/http'
+import type { Trace } from '../../types/answer'
 import type { BatchSpec, CupFigures, EveningFigures, Mixings, Supplies } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { Bath, Clock } from './Clock'
@@ -54,79 +57,83 @@ export default function Batch(props: Props): ReactNode {
             </div>
         )
     }
+    const fetchTrace = (figure: string): Promise<Trace> =>
+        ask<Trace>('POST', `/plans/${props.plan.id}/batches/${props.batch}/trace/${figure}`, { batches: draft.batches })
     const elsewhere = Object.entries(draft.sentences).filter(([field]) => !field.startsWith(at))
     return (
-        <div className="flex flex-1 flex-col">
-            <Head title={`Cup ${index + 1}, ${figures.resin}`} />
-            <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
-                <h1 className="figure text-xl leading-normal">
-                    Cup {index + 1}, {figures.resin}
-                </h1>
-                <p className="min-w-0 truncate text-soft">
-                    {figures.turns
-                        .map(
-                            (turn, place) =>
-                                `${turn.count > 1 ? `${turn.count} ` : ''}${figures.pieces[place]?.name ?? ''}`,
-                        )
-                        .join(', then ')}
+        <Traced fetchTrace={fetchTrace}>
+            <div className="flex flex-1 flex-col">
+                <Head title={`Cup ${index + 1}, ${figures.resin}`} />
+                <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
+                    <h1 className="figure text-xl leading-normal">
+                        Cup {index + 1}, {figures.resin}
+                    </h1>
+                    <p className="min-w-0 truncate text-soft">
+                        {figures.turns
+                            .map(
+                                (turn, place) =>
+                                    `${turn.count > 1 ? `${turn.count} ` : ''}${figures.pieces[place]?.name ?? ''}`,
+                            )
+                            .join(', then ')}
+                    </p>
+                </div>
+                <p role="status" className="px-4 font-semibold text-danger sm:px-6">
+                    {elsewhere.map(([, sentence]) => sentence).join(' ')}
                 </p>
-            </div>
-            <p role="status" className="px-4 font-semibold text-danger sm:px-6">
-                {elsewhere.map(([, sentence]) => sentence).join(' ')}
-            </p>
-            <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-2 sm:px-6 lg:grid-cols-[27rem_1fr]">
-                <div className="space-y-2">
-                    <TheCup
-                        figures={figures}
-                        spec={draft.spec}
-                        cup={draft.cup}
-                        supplies={props.supplies}
-                        sentences={own}
-                        onChange={draft.change}
-                    />
-                    <AdviceStrips
-                        advice={figures.advice}
-                        topics={['thickness', 'bench', 'room', 'surface', 'heat', 'sheet']}
-                    />
-                    <Bath planId={props.plan.id} batch={props.batch} />
+                <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-2 sm:px-6 lg:grid-cols-[27rem_1fr]">
+                    <div className="space-y-2">
+                        <TheCup
+                            figures={figures}
+                            spec={draft.spec}
+                            cup={draft.cup}
+                            supplies={props.supplies}
+                            sentences={own}
+                            onChange={draft.change}
+                        />
+                        <AdviceStrips
+                            advice={figures.advice}
+                            topics={['thickness', 'bench', 'room', 'surface', 'heat', 'sheet']}
+                        />
+                        <details>
+                            <summary className="min-h-6 cursor-pointer font-semibold">Before you mix</summary>
+                            <Cautions title="Before you mix" sentences={props.cautions} />
+                        </details>
+                    </div>
+                    <div className="min-w-0 space-y-3">
+                        <Clock figures={figures} cup={draft.cup} />
+                        <Bath planId={props.plan.id} batch={props.batch} />
+                        <Colours
+                            figures={figures}
+                            spec={draft.spec}
+                            supplies={props.supplies}
+                            sentences={own}
+                            onChange={draft.change}
+                        />
+                    </div>
                 </div>
-                <div className="min-w-0 space-y-4">
-                    <Clock figures={figures} cup={draft.cup} />
-                    <Colours
-                        figures={figures}
-                        spec={draft.spec}
-                        supplies={props.supplies}
-                        sentences={own}
-                        onChange={draft.change}
-                    />
-                    <details>
-                        <summary className="min-h-9 cursor-pointer font-semibold">Before you mix</summary>
-                        <Cautions title="Before you mix" sentences={props.cautions} />
-                    </details>
-                </div>
-            </div>
-            <div className="no-print sticky bottom-0 z-10 flex items-center justify-between gap-3 border-t ruled bg-bench px-4 py-2 sm:px-6">
-                <div className="flex items-center gap-3">
-                    <Link
-                        href={`/plans/${props.plan.id}/evening`}
-                        className="min-h-11 content-center underline underline-offset-4"
+                <div className="no-print sticky bottom-0 z-10 flex items-center justify-between gap-3 border-t ruled bg-bench px-4 py-2 sm:px-6">
+                    <div className="flex items-center gap-3">
+                        <Link
+                            href={`/plans/${props.plan.id}/evening`}
+                            className="min-h-11 content-center underline underline-offset-4"
+                        >
+                            All cups
+                        </Link>
+                        {draft.undo !== null && (
+                            <Button onClick={draft.undo}>
+                                <ArrowCounterClockwiseIcon size={18} /> Undo
+                            </Button>
+                        )}
+                    </div>
+                    <Button
+                        look="next"
+                        className="min-w-44"
+                        onClick={() => router.post(`/plans/${props.plan.id}/batches/${props.batch}/mixings`)}
                     >
-                        All cups
-                    </Link>
-                    {draft.undo !== null && (
-                        <Button onClick={draft.undo}>
-                            <ArrowCounterClockwiseIcon size={18} /> Undo
-                        </Button>
-                    )}
+                        {props.mixings[props.batch] === undefined ? 'Weigh it' : 'Go on weighing'}
+                    </Button>
                 </div>
-                <Button
-                    look="next"
-                    className="min-w-44"
-                    onClick={() => router.post(`/plans/${props.plan.id}/batches/${props.batch}/mixings`)}
-                >
-                    {props.mixings[props.batch] === undefined ? 'Weigh it' : 'Go on weighing'}
-                </Button>
             </div>
-        </div>
+        </Traced>
     )
 }
