@@ -15,11 +15,25 @@ final readonly class BatchMove
     /**
      * @param  list<stdClass>  $batches  as the plan file writes them
      * @param  array<string, int>  $quantities  of pieces by coat
+     * @param  list<string>  $taken  ids that no new batch gets
      */
     public function __construct(
         private array $batches,
         private array $quantities,
+        private array $taken = [],
     ) {
+    }
+
+    /**
+     * An id for another batch.
+     *
+     * @param  list<string>  $taken
+     */
+    public static function freeId(array $taken): string
+    {
+        for ($number = 1; in_array("batch-$number", $taken, true); $number++);
+
+        return "batch-$number";
     }
 
     /**
@@ -83,9 +97,8 @@ final readonly class BatchMove
     /** @param  list<stdClass>  $batches */
     private function another(array &$batches, stdClass $like): stdClass
     {
-        $ids = array_map(static fn (stdClass $batch): mixed => $batch->id ?? null, $batches);
-        for ($number = count($batches) + 1; in_array("batch-$number", $ids, true); $number++);
-        $new = (object) ['id' => "batch-$number", 'coats' => []];
+        $ids = array_map(static fn (stdClass $batch): string => Dig::text($batch, 'id') ?? '', $batches);
+        $new = (object) ['id' => self::freeId([...$this->taken, ...$ids]), 'coats' => []];
         if (isset($like->measure)) {
             $new->measure = $like->measure;
         }

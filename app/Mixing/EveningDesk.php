@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Models\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
@@ -83,9 +84,13 @@ final readonly class EveningDesk
         $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
         $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)));
         $specs = [];
+        $taken = $this->mixed($plan);
         foreach ($proposal->batches as $batch) {
             $own = array_map(static fn (string $id): CoatResult => array_values(array_filter($chosen, static fn (CoatResult $coat): bool => $coat->case->coat->id === $id))[0], $batch->coatIds);
-            $specs[] = BatchSpec::of($batch, $own, $evening->plan->vessels, ColourProposal::of($batch, $own, $evening->plan->recipes));
+            $spec = BatchSpec::of($batch, $own, $evening->plan->vessels, ColourProposal::of($batch, $own, $evening->plan->recipes));
+            $spec->id = BatchMove::freeId($taken);
+            $taken[] = $spec->id;
+            $specs[] = $spec;
         }
 
         return [$specs, array_map(static fn (CoatResult $coat): string => $coat->case->piece->name, $proposal->apart)];
@@ -109,9 +114,15 @@ final readonly class EveningDesk
         foreach ($evening->coats as $one) {
             $quantities[$one->case->coat->id] = $one->case->piece->quantity;
         }
-        $moved = (new BatchMove($batches, $quantities))->move($coat, $from, $to, $count, $at);
+        $moved = (new BatchMove($batches, $quantities, $this->mixed($plan)))->move($coat, $from, $to, $count, $at);
 
         return $this->refitted($plan, $moved, $units);
+    }
+
+    /** @return list<string> ids of batches that were mixed before: they stay theirs */
+    private function mixed(Plan $plan): array
+    {
+        return array_values(Mixing::query()->where('plan_id', $plan->id)->get(['id', 'batch_key'])->map(fn (Mixing $mixing): string => $mixing->batch_key)->all());
     }
 
     /**

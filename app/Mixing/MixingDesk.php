@@ -169,17 +169,24 @@ final readonly class MixingDesk
     /** The stirring begins; begun again, it is counted from anew. @throws FieldException while a part is missing */
     public function stir(Mixing $mixing, UnitSystem $units): void
     {
-        if (! $this->weighing($this->batch($mixing, $units), $mixing->weighed)->isMeasured()) {
-            throw FieldException::at(['form' => 'Weigh both parts first.']);
-        }
+        $this->refuseUnmeasured($mixing, $units);
         DB::transaction(fn () => $mixing->update(['stirred_from' => now()]));
     }
 
-    /** It is mixed: the resin is setting from here on. */
-    public function mixed(Mixing $mixing, ?CarbonImmutable $at): void
+    /** @throws FieldException while a part is missing */
+    private function refuseUnmeasured(Mixing $mixing, UnitSystem $units): void
     {
-        DB::transaction(function () use ($mixing, $at): void {
+        if (! $this->weighing($this->batch($mixing, $units), $mixing->weighed)->isMeasured()) {
+            throw FieldException::at(['form' => 'Weigh both parts first.']);
+        }
+    }
+
+    /** It is mixed: the resin is setting from here on. @throws FieldException while a part is missing */
+    public function mixed(Mixing $mixing, ?CarbonImmutable $at, UnitSystem $units): void
+    {
+        DB::transaction(function () use ($mixing, $at, $units): void {
             $mixing->refresh();
+            $this->refuseUnmeasured($mixing, $units);
             if ($mixing->mixed_at === null) {
                 $now = CarbonImmutable::now();
                 $from = $mixing->stirred_from ?? $mixing->created_at;

@@ -10,11 +10,10 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use OpenGlaze\Core\Stock\Lot as StockLot;
 
 /**
- * Bottles that came together. Of a supply, which has one part, only A is used.
+ * Bottles of a resin's two parts that came together.
  *
  * @property int $id
- * @property int|null $resin_id
- * @property int|null $supply_id
+ * @property int $resin_id
  * @property string $name
  * @property CarbonImmutable|null $opened_on
  * @property CarbonImmutable|null $best_before

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use stdClass;
 
@@ -29,12 +28,6 @@ final class Supply extends Model
     public static function onShelf(SupplyKind $kind): Collection
     {
         return self::query()->where('kind', $kind)->orderBy('position')->get();
-    }
-
-    /** @return HasMany<Lot, $this> */
-    public function lots(): HasMany
-    {
-        return $this->hasMany(Lot::class)->orderBy('id');
     }
 
     public function name(): string

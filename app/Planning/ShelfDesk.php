@@ -131,11 +131,10 @@ final readonly class ShelfDesk
         }
         $dates = [];
         foreach (['opened_on', 'best_before'] as $field) {
-            $text = is_string($fields->{$field} ?? null) ? trim($fields->{$field}) : '';
             try {
-                $dates[$field] = $text === '' ? null : CarbonImmutable::createFromFormat('!Y-m-d', $text);
-            } catch (InvalidFormatException) {
-                $sentences[$field] = 'Write a date as year-month-day, such as 2026-05-31.';
+                $dates[$field] = self::date($fields, $field);
+            } catch (FieldException $exception) {
+                $sentences += $exception->sentences;
             }
         }
         $numbers = [];
@@ -152,8 +151,20 @@ final readonly class ShelfDesk
         DB::transaction(fn () => $lot->fill(['name' => $name, ...$dates, ...$numbers])->save());
     }
 
+    /** A date that is written as year-month-day; null where none is. @throws FieldException */
+    public static function date(stdClass $fields, string $field): ?CarbonImmutable
+    {
+        $text = is_string($fields->{$field} ?? null) ? trim($fields->{$field}) : '';
+        try {
+            return $text === '' ? null : CarbonImmutable::createFromFormat('!Y-m-d', $text);
+        } catch (InvalidFormatException) {
+            throw FieldException::at([$field => 'Write a date as year-month-day, such as 2026-05-31.']);
+        }
+    }
+
     private function check(SupplyKind $kind, stdClass $sheet): void
     {
+        self::date($sheet, 'best_before');
         $document = $this->assembler->bare(Plan::own());
         BatchEntries::addSupplies($document, Plan::own());
         $list = array_values(array_filter((array) ($document->{$kind->list()} ?? []), static fn (mixed $one): bool => $one instanceof stdClass && ($one->id ?? null) !== $sheet->id));

@@ -56,7 +56,7 @@ final readonly class TypedFields
 
     private const SHEET_TEMPERATURES = ['viscosity_at_c', 'reference_c', 'min_room_c', 'max_room_c'];
 
-    private const SHEET_VOLUMES = ['left_a_ml', 'left_b_ml', 'bought_ml', 'min_batch_ml', 'graduation_ml'];
+    private const SHEET_VOLUMES = ['left_ml', 'left_a_ml', 'left_b_ml', 'bought_ml', 'min_batch_ml', 'graduation_ml'];
 
     private const SHEET_NUMBERS = [
         'ratio.a', 'ratio.b', 'catalyst.*.pct', 'density_a_g_ml', 'density_b_g_ml', 'density_g_ml', 'viscosity_pa_s', 'surface_tension_n_m', 'open_min', 'pot_life_min', 'pot_life_mass_g',

@@ -25,11 +25,10 @@ return new class extends Migration
 
         Schema::table('resins', fn (Blueprint $table) => $table->softDeletes());
 
-        // Bottles that came together: of a resin its two parts, of a supply one.
+        // Bottles of a resin's two parts that came together.
         Schema::create('lots', function (Blueprint $table): void {
             $table->id();
-            $table->foreignId('resin_id')->nullable()->constrained()->cascadeOnDelete();
-            $table->foreignId('supply_id')->nullable()->constrained()->cascadeOnDelete();
+            $table->foreignId('resin_id')->constrained()->cascadeOnDelete();
             $table->string('name');
             $table->date('opened_on')->nullable();
             $table->date('best_before')->nullable();

@@ -130,6 +130,14 @@ final class MixingTest extends TestCase
         self::assertSame('It goes into a dish.', Pour::query()->latest('id')->firstOrFail()->override_reason);
     }
 
+    public function test_a_batch_of_another_evening_is_another_batch(): void
+    {
+        $mixing = $this->begin(['tiles-base'], 'batch-1');
+        $again = $this->postJson('/plans/1/evening/propose', ['coats' => ['tiles-base']])->json('batches');
+        self::assertNotContains($mixing->batch_key, array_column($again, 'id'));
+        $this->postJson("/mixings/{$mixing->id}/mixed")->assertStatus(422)->assertJsonPath('sentences.form', 'Weigh both parts first.');
+    }
+
     public function test_a_batch_that_is_not_planned_is_not_mixed(): void
     {
         $this->postJson('/plans/1/batches/batch-99/mixings')->assertStatus(422);

@@ -107,6 +107,10 @@ final class ShelfTest extends TestCase
         $recipe = $this->postJson('/shelf/recipes', ['name' => 'Ember', 'per_ml' => 100, 'doses' => [['colourant' => 'ember-tint', 'drops' => '12']]])->assertOk();
         self::assertSame([['colourant' => 'ember-tint', 'drops' => 12]], $recipe->json('sheet.doses'));
         $this->postJson('/shelf/recipes', ['name' => 'Ghost', 'doses' => [['colourant' => 'no-such', 'drops' => 1]]])->assertStatus(422)->assertJsonStructure(['sentences' => ['doses.0.colourant']]);
+        $old = $this->postJson('/shelf/colourants', ['name' => 'Old gold', 'form' => 'powder', 'left_ml' => '2 tsp', 'price' => '7', 'best_before' => '2020-01-31'])->assertOk();
+        self::assertTrue($old->json('past'));
+        self::assertEqualsWithDelta(9.858, $old->json('sheet.left_ml'), 1e-3);
+        $this->postJson('/shelf/colourants', ['name' => 'Ageless', 'best_before' => 'never'])->assertStatus(422)->assertJsonStructure(['sentences' => ['best_before']]);
         $this->postJson('/shelf/colourants', ['name' => 'Grey', 'colour' => 'grey'])->assertStatus(422)->assertJsonStructure(['sentences' => ['colour']]);
     }
 

@@ -86,7 +86,7 @@ final readonly class MixingController
     public function mixed(Request $request, Mixing $mixing): JsonResponse
     {
         $at = $request->input('at');
-        $this->desk->mixed($mixing, is_int($at) ? CarbonImmutable::createFromTimestampMs($at) : null);
+        $this->desk->mixed($mixing, is_int($at) ? CarbonImmutable::createFromTimestampMs($at) : null, Person::units($request));
 
         return $this->state($request, $mixing);
     }

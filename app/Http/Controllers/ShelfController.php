@@ -204,6 +204,7 @@ final readonly class ShelfController
             'key' => $supply->key,
             'name' => $supply->name(),
             'sheet' => $supply->sheet,
+            'past' => ShelfDesk::date($supply->sheet, 'best_before')?->isBefore(CarbonImmutable::now()->startOfDay()) ?? false,
             'vessel' => $supply->kind === SupplyKind::Vessel ? self::vessel($supply->sheet) : null,
         ];
     }

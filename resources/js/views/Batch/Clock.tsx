@@ -186,8 +186,9 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
                 <p className="min-w-0 flex-1" role="status">
                     {trimmed(bath.thinner, 1)} times as thin, bubbles rise as much faster; in this cup{' '}
                     {bath.pot_life_min === null ? 'hours' : span(bath.pot_life_min)} instead of{' '}
-                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}. Never water in the
-                    resin.
+                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}. On the piece it
+                    soon has the room&rsquo;s warmth, and {span(bath.open_on_piece_min)} of open time less what it aged.
+                    Never water in the resin.
                 </p>
             )}
         </form>

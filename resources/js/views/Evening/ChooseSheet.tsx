@@ -28,7 +28,9 @@ export function ChooseSheet(props: Props): ReactNode {
 }
 
 function Choose(props: Props): ReactNode {
-    const [picked, setPicked] = useState(new Set(props.chosen))
+    const [picked, setPicked] = useState(
+        () => new Set(props.chosen.filter((coat) => props.choices.some((one) => one.coat === coat))),
+    )
     const [later, setLater] = useState(props.choices.some((one) => one.state === 'later' && picked.has(one.coat)))
     const shown = props.choices.filter((one) => later || one.state !== 'later')
     const resins = [...new Set(shown.map((one) => one.resin))]

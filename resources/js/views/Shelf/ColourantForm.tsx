@@ -34,6 +34,9 @@ export function ColourantForm({
         drop_ml: number('drop_ml'),
         dip_ml: number('dip_ml'),
         scoop_ml: number('scoop_ml'),
+        left_ml: number('left_ml'),
+        price: number('price'),
+        best_before: (sheet.best_before as string | undefined) ?? '',
     })
     const [watery, setWatery] = useState(sheet.watery === true)
     const [twenty, setTwenty] = useState('')
@@ -139,6 +142,17 @@ export function ColourantForm({
                 >
                     So large are its dips
                 </Button>
+            </div>
+            <div className="grid grid-cols-3 gap-x-6">
+                {field('left_ml', 'Left of it', 'ml')}
+                {field('price', 'Paid for it', '')}
+                <Field
+                    label="Good until"
+                    value={typed.best_before ?? ''}
+                    placeholder="2027-01-31"
+                    sentence={sentences.best_before}
+                    onChange={(value) => put('best_before', value)}
+                />
             </div>
             <KeepRow supply={supply} keeping={keeping} />
         </form>

@@ -79,6 +79,7 @@ function colourantWords(one: ShelfSupply): string {
         finish === 'translucent' || finish === 'metallic' ? finish : null,
         watery === true ? 'watery' : null,
         burns,
+        one.past ? 'past its date' : null,
     ]
         .filter(Boolean)
         .join(', ')

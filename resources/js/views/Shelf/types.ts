@@ -46,5 +46,7 @@ export interface ShelfSupply {
     key: string
     name: string
     sheet: SupplySheet
+    /** It is past its date. */
+    past: boolean
     vessel: Pick<VesselFigures, 'height_mm' | 'capacity_ml' | 'stirrable_ml' | 'profile'> | null
 }

@@ -41,7 +41,8 @@ export function WeighStepView(props: Props): ReactNode {
     const word = instruction(step)
     const first = mixing.steps[0]?.id === step.id
     const canTurn = first && step.got_g === null
-    if (props.byHand || reading?.fault === 'absent') {
+    // what is being typed is not taken away by a scale that comes back
+    if (props.byHand || reading?.fault === 'absent' || typed !== '') {
         return (
             <section className="space-y-4">
                 <h2 className="text-xl font-bold">{word}</h2>
