@@ -57,6 +57,16 @@ final class MixRoomTest extends BrowserTestCase
         $rows = $page->driver->findElements(WebDriverBy::cssSelector('[data-testid=batch]'));
         $pendants = array_values(array_filter($rows, static fn ($row): bool => str_contains($row->getText(), 'Pendants')));
         self::assertCount(2, $pendants);
+        $page->tabTo('button', '30 of 60 Pendants');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->find('dialog', 'Pendants');
+        $page->keys(WebDriverKeys::ESCAPE);
+        $page->until(fn (): bool => ! $page->has('dialog', ''), 'the question to close');
+        // by the keyboard alone, into a cup of another resin: it stays where it was, and why is said
+        $page->tabTo('button', '30 of 60 Pendants');
+        $page->keys(WebDriverKeys::SPACE, WebDriverKeys::ARROW_UP, WebDriverKeys::SPACE);
+        $page->untilSees('Coats that share a cup share a resin');
+        self::assertCount(count($rows), $page->driver->findElements(WebDriverBy::cssSelector('[data-testid=batch]')));
         $empty = $this->emptyAfter($pendants[0]->getText());
         $block = $pendants[1]->findElement(WebDriverBy::cssSelector('button[aria-label*="Pendants"]'));
         $page->js('arguments[0].scrollIntoView({ block: "center" })', $block);

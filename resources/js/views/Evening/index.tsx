@@ -6,6 +6,7 @@ import {
     useSensor,
     useSensors,
     type DragEndEvent,
+    type KeyboardSensorOptions,
 } from '@dnd-kit/core'
 import { Head, router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon, PrinterIcon } from '@phosphor-icons/react'
@@ -28,6 +29,19 @@ interface Props {
     mixings: Mixings
 }
 
+/** About the height of a row, px. */
+const ROW_PX = 100
+
+/** Space takes hold of a piece and lets go of it, arrows move it by a row; Enter asks how many go where. */
+const KEYS: KeyboardSensorOptions = {
+    keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },
+    coordinateGetter: (event, { currentCoordinates: at }) => {
+        if (event.code === 'ArrowDown') return { ...at, y: at.y + ROW_PX }
+        if (event.code === 'ArrowUp') return { ...at, y: at.y - ROW_PX }
+        return undefined
+    },
+}
+
 /** What is mixed tonight: one row for each cup, with how long it lasts and what is poured from it. */
 export default function Evening(props: Props): ReactNode {
     const evening = useEvening(props.plan.id, { batches: props.batches, answer: props.answer }, props.sentences)
@@ -35,7 +49,7 @@ export default function Evening(props: Props): ReactNode {
     const [picked, setPicked] = useState<Block | null>(null)
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-        useSensor(KeyboardSensor),
+        useSensor(KeyboardSensor, KEYS),
     )
     const batches = evening.answer?.batches ?? []
     const tallest = Math.max(60, ...batches.map((batch) => batch.vessel?.height_mm ?? 0))
