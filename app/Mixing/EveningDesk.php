@@ -50,20 +50,77 @@ final readonly class EveningDesk
      */
     public function compute(Plan $plan, array $batches, UnitSystem $units, ?string $only = null): Evening
     {
-        return $this->computed($this->assembler->evening($plan, $batches), $units, $only);
+        $kept = $only === null ? $batches : $this->touching($plan, $batches, $only);
+        try {
+            return $this->read($this->assembler->evening($plan, array_values($kept)), $units, $only);
+        } catch (PlanException $exception) {
+            $names = [];
+            foreach (array_keys($kept) as $place => $index) {
+                $names["/batches/$place/"] = "batches.$index.";
+            }
+            throw self::refused($exception, $names);
+        }
+    }
+
+    /**
+     * A batch, and those whose colours lie on the same pieces.
+     *
+     * @param  list<stdClass>  $batches
+     * @return array<int, stdClass> by their places in the list
+     */
+    private function touching(Plan $plan, array $batches, string $only): array
+    {
+        $pieces = [];
+        foreach ($plan->coats()->get(['key', 'piece_id']) as $coat) {
+            $pieces[$coat->key] = $coat->piece_id;
+        }
+        $own = [];
+        foreach ($batches as $batch) {
+            $own = ($batch->id ?? null) === $only ? [...$own, ...self::piecesOf($batch, $pieces)] : $own;
+        }
+
+        return array_filter($batches, static fn (stdClass $batch): bool => ($batch->id ?? null) === $only || array_intersect(self::piecesOf($batch, $pieces), $own) !== []);
+    }
+
+    /**
+     * @param  array<string, int>  $pieces  by coat
+     * @return list<int>
+     */
+    private static function piecesOf(stdClass $batch, array $pieces): array
+    {
+        $found = [];
+        foreach (is_array($batch->coats ?? null) ? $batch->coats : [] as $key) {
+            if (is_string($key) && isset($pieces[$key])) {
+                $found[] = $pieces[$key];
+            }
+        }
+
+        return $found;
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used */
-    public function computed(stdClass $document, UnitSystem $units, ?string $only = null): Evening
+    public function computed(stdClass $document, UnitSystem $units): Evening
     {
         try {
-            $read = (new PlanReader)->read($document);
-            $coats = (new Planner(new Wording($units)))->plan($read);
-
-            return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats, $only));
+            return $this->read($document, $units, null);
         } catch (PlanException $exception) {
-            throw FieldException::fromPlan($exception, ['/batches/' => 'batches.', '/coats/' => 'coats.', '/studio/' => 'studio.', '/resins/' => 'resins.']);
+            throw self::refused($exception, ['/batches/' => 'batches.']);
         }
+    }
+
+    /** @throws PlanException when it cannot be computed */
+    private function read(stdClass $document, UnitSystem $units, ?string $only): Evening
+    {
+        $read = (new PlanReader)->read($document);
+        $coats = (new Planner(new Wording($units)))->plan($read);
+
+        return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats, $only));
+    }
+
+    /** @param  array<string, string>  $names  of the batches' fields, by the beginnings of their pointers */
+    private static function refused(PlanException $exception, array $names): FieldException
+    {
+        return FieldException::fromPlan($exception, [...$names, '/coats/' => 'coats.', '/studio/' => 'studio.', '/resins/' => 'resins.']);
     }
 
     /**

@@ -104,6 +104,16 @@ final class EveningTest extends TestCase
         $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains(implode(' ', $sentences), 'add up to 120 %'));
     }
 
+    public function test_a_wrong_field_is_named_by_its_own_place_among_the_cups(): void
+    {
+        $batches = $this->propose(['prints-flood', 'pendants-dome']);
+        self::assertCount(4, $batches);
+        $batches[3]['mixed_at_c'] = '95';
+        $this->postJson('/plans/1/evening/live?batch=batch-4', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => array_keys($sentences) === ['batches.3.mixed_at_c']);
+        $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertOk();
+        $this->putJson('/plans/1/evening', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => array_keys($sentences) === ['batches.3.mixed_at_c']);
+    }
+
     public function test_every_figure_of_a_cup_explains_itself(): void
     {
         $batches = $this->propose(['tiles-base']);
