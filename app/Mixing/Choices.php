@@ -7,7 +7,6 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
-use App\Models\Pour;
 use App\Planning\OutlineDrawing;
 use App\Planning\PlanAssembler;
 use App\Pouring\FilmsNow;
@@ -32,20 +31,18 @@ final readonly class Choices
     public function of(Plan $plan, UnitSystem $units): array
     {
         $results = $this->results($plan, $units);
-        $poured = [];
-        foreach (Pour::query()->whereNotNull('coat_id')->get(['id', 'coat_id']) as $pour) {
-            $poured[(int) $pour->coat_id] = ($poured[(int) $pour->coat_id] ?? 0) + 1;
-        }
+        $still = StillToPour::now();
         $choices = [];
         foreach ($plan->pieces()->with('coats.resin')->get() as $piece) {
             $phases = FilmsNow::ofPiece($piece->id)->byCoat();
             $isNext = true;
             foreach ($piece->coats as $coat) {
                 $result = $results[$coat->key] ?? null;
-                if ($result === null || ($poured[$coat->id] ?? 0) >= max(1, count($result->lifts))) {
+                $count = $result === null ? 0 : $still->of($coat, $result);
+                if ($result === null || $count === 0) {
                     continue;
                 }
-                $choices[] = self::choice($piece, $coat, $result, $isNext, $phases === [] ? null : Phase::tryFrom((string) end($phases)));
+                $choices[] = self::choice($piece, $coat, $result, $count, $isNext, self::below($phases, $coat->id));
                 $isNext = false;
             }
         }
@@ -70,7 +67,7 @@ final readonly class Choices
     }
 
     /** @return array<string, mixed> */
-    private static function choice(Piece $piece, Coat $coat, CoatResult $result, bool $isNext, ?Phase $below): array
+    private static function choice(Piece $piece, Coat $coat, CoatResult $result, int $count, bool $isNext, ?Phase $below): array
     {
         $advice = $isNext && $below !== null ? NextCoatNow::judge($result->case->coat, $below, $result->case->isAfterOil()) : null;
         $waits = $advice !== null && in_array($advice->code, ['recoat_too_soon', 'recoat_window_missed'], true);
@@ -82,13 +79,25 @@ final readonly class Choices
             'kind' => $coat->kind(),
             'resin' => $coat->resin->name(),
             'resin_key' => $coat->resin->key,
-            'total_ml' => ($result->lifts === [] ? $result->volume->totalMl() : $result->lifts[0]->volume->totalMl()),
-            'whole_ml' => $result->volume->totalMl(),
-            'quantity' => $result->case->piece->quantity,
+            'total_ml' => ($result->lifts === [] ? $result->volume->totalMl() : $result->lifts[0]->volume->totalMl()) * $count / $result->case->piece->quantity,
+            'whole_ml' => $result->volume->totalMl() * $count / $result->case->piece->quantity,
+            'quantity' => $count,
             'drawing' => OutlineDrawing::of($result->case->piece),
             'state' => $isNext ? ($waits ? 'waits' : 'ready') : 'later',
             'sentence' => $advice?->text,
         ];
+    }
+
+    /**
+     * The film that it is laid on: the last that was poured, but for other pieces of the same coat.
+     *
+     * @param  array<int, string>  $phases  by coat
+     */
+    private static function below(array $phases, int $coatId): ?Phase
+    {
+        unset($phases[$coatId]);
+
+        return $phases === [] ? null : Phase::tryFrom(end($phases));
     }
 
     /** @return array<string, CoatResult> by the coat's key; nothing where the plan cannot be computed */

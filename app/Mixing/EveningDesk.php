@@ -139,7 +139,7 @@ final readonly class EveningDesk
         $evening = $this->computed($this->assembler->evening($plan, [], $keys), $units);
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
         $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
-        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)));
+        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), $this->still($plan, $chosen));
         $specs = [];
         $taken = $this->mixed($plan);
         foreach ($proposal->batches as $batch) {
@@ -174,6 +174,27 @@ final readonly class EveningDesk
         $moved = (new BatchMove($batches, $quantities, $this->mixed($plan)))->move($coat, $from, $to, $count, $at);
 
         return $this->refitted($plan, $moved, $units);
+    }
+
+    /**
+     * Of which coats only a part of the pieces is still to be poured.
+     *
+     * @param  list<CoatResult>  $coats
+     * @return array<string, int> by the coat's key
+     */
+    private function still(Plan $plan, array $coats): array
+    {
+        $still = StillToPour::now();
+        $counts = [];
+        foreach ($coats as $result) {
+            $coat = $plan->coats()->where('key', $result->case->coat->id)->first();
+            $count = $coat === null ? 0 : $still->of($coat, $result);
+            if ($count > 0) {
+                $counts[$result->case->coat->id] = $count;
+            }
+        }
+
+        return $counts;
     }
 
     /** @return list<string> ids of batches that were mixed before: they stay theirs */

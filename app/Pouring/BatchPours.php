@@ -56,6 +56,7 @@ final readonly class BatchPours
                 $part = self::partOf($batch, $turn);
                 $result = Json::copy($pour->result);
                 $result->share = self::share($batch, $part);
+                $result->count = $turn->count;
                 $all = $turn->coat->case->piece->quantity;
                 $pour->update([
                     'mixing_id' => $mixing->id,

@@ -55,6 +55,10 @@ final class MixingTest extends TestCase
         $pour = Pour::query()->latest('id')->firstOrFail();
         self::assertStringEndsWith(', 2 of 4', $pour->title);
         self::assertEqualsWithDelta([$mixing->result->a_ml, $mixing->result->b_ml], [$pour->used_a_ml, $pour->used_b_ml], 1e-6, 'what was weighed is written down already');
+        $choices = $this->get('/plans/1/evening')->viewData('page')['props']['choices'];
+        self::assertSame(2, collect($choices)->firstWhere('coat', 'prints-flood')['quantity'] ?? null, 'the other two are still to be poured');
+        $rest = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('answer.batches');
+        self::assertSame([2], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $rest));
         $this->travelTo($pour->started_at->addMinutes(20));
         $this->postJson("/pours/{$pour->id}/poured")->assertOk();
         $rate = $pour->refresh()->result->coat->film->rate;

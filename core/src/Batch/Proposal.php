@@ -30,14 +30,15 @@ final readonly class Proposal
     /**
      * @param  list<CoatResult>  $coats  to be poured, in their order
      * @param  list<Vessel>  $vessels  at hand; none for a cup as deep as it is wide
+     * @param  array<string, int>  $counts  how many pieces of a coat are still to be poured, by its id, where not all
      */
-    public static function of(Studio $studio, array $coats, array $vessels = []): self
+    public static function of(Studio $studio, array $coats, array $vessels = [], array $counts = []): self
     {
         [$groups, $apart, $allowances] = [[], [], []];
         foreach ($coats as $coat) {
             $mix = self::mixOf($coat);
             $allowance = $allowances[$mix] ??= new Allowance($studio, $coat->case, $vessels);
-            $shares = self::shares($coat, new Packing($allowance));
+            $shares = self::shares($coat, $counts[$coat->case->coat->id] ?? $coat->case->piece->quantity, new Packing($allowance));
             if ($shares === []) {
                 $apart[] = $coat;
             }
@@ -63,9 +64,8 @@ final readonly class Proposal
     }
 
     /** @return list<Share> none when not even one piece fits */
-    private static function shares(CoatResult $coat, Packing $packing): array
+    private static function shares(CoatResult $coat, int $all, Packing $packing): array
     {
-        $all = $coat->case->piece->quantity;
         [$most, $tooMany] = [0, $all + 1];
         while ($tooMany - $most > 1) {
             $count = $most === 0 && $tooMany > $all ? $all : intdiv($most + $tooMany, 2);

@@ -96,6 +96,29 @@ final class ProposalTest extends TestCase
         self::assertCount(1, $proposal->batches);
     }
 
+    public function test_only_what_is_still_to_be_poured_is_proposed(): void
+    {
+        $plan = self::plan([['tile', 100, 24, 1.6, 'centre'], ['board', 200, 3, 1.6, 'centre']]);
+        foreach ([1, 7, 24] as $left) {
+            $batches = Proposal::of($plan->studio, (new Planner)->plan($plan), self::vessels(), ['tile' => $left])->batches;
+            self::assertSame($left, array_sum(array_map(static fn (Batch $batch): int => $batch->counts['tile'] ?? 0, $batches)));
+            self::assertSame(3, array_sum(array_map(static fn (Batch $batch): int => $batch->counts['board'] ?? 0, $batches)));
+        }
+    }
+
+    public function test_what_is_laid_in_other_colours_has_another_cup(): void
+    {
+        $document = Plans::with(['/pieces/0/outline' => (object) ['shape' => 'circle', 'diameter_mm' => 100]]);
+        $coat = (array) $document->coats[0];
+        $document->coats = [];
+        foreach (['clear' => [], 'sky' => ['Blue', 'white'], 'snow' => ['white', 'blue '], 'dusk' => ['blue']] as $id => $colours) {
+            $document->coats[] = (object) [...$coat, 'id' => $id, 'parts' => array_map(static fn (string $colour): object => (object) ['colour' => $colour, 'share_pct' => 100 / count($colours)], $colours)];
+        }
+        $plan = (new PlanReader)->read($document);
+        $together = array_map(static fn (Batch $batch): array => $batch->coatIds, Proposal::of($plan->studio, (new Planner)->plan($plan), self::vessels())->batches);
+        self::assertEqualsCanonicalizing([['clear'], ['sky', 'snow'], ['dusk']], $together);
+    }
+
     public function test_two_resins_never_share_a_cup(): void
     {
         $plan = Plans::full();

@@ -21,6 +21,8 @@ const COLOURS: [string, string][] = [
     ['resin-light', 'resin in the light'],
     ['resin', 'resin'],
     ['resin-deep', 'resin in depth'],
+    ['resin-edge', 'the edge of resin'],
+    ['resin-ink', 'signs on resin'],
 ]
 
 /** Every token and sign of the interface on one page. */
