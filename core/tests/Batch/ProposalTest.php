@@ -112,7 +112,7 @@ final class ProposalTest extends TestCase
         $coat = (array) $document->coats[0];
         $document->coats = [];
         foreach (['clear' => [], 'sky' => ['Blue', 'white'], 'snow' => ['white', 'blue '], 'dusk' => ['blue']] as $id => $colours) {
-            $document->coats[] = (object) [...$coat, 'id' => $id, 'parts' => array_map(static fn (string $colour): object => (object) ['colour' => $colour, 'share_pct' => 100 / count($colours)], $colours)];
+            $document->coats[] = (object) [...$coat, 'id' => $id, 'parts' => array_map(static fn (string $colour): object => (object) ['colour' => $colour, 'share_pct' => 100 / max(1, count($colours))], $colours)];
         }
         $plan = (new PlanReader)->read($document);
         $together = array_map(static fn (Batch $batch): array => $batch->coatIds, Proposal::of($plan->studio, (new Planner)->plan($plan), self::vessels())->batches);
