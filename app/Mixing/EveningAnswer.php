@@ -60,6 +60,7 @@ final class EveningAnswer
             'open_min' => $result->resin->openMin->value,
             'spread_by' => BatchAdvisor::SPREAD_BY,
             'mixing_min' => Hands::mixingMin($result->resin),
+            'stir_min' => $result->resin->mixMin?->value,
             'colouring_min' => $result->colouringMin(),
             'hot_min' => $result->run?->minutesToC(Heating::HOT_C),
             'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->openMin->value),

@@ -185,9 +185,10 @@ final readonly class EveningDesk
     private function still(Plan $plan, array $coats): array
     {
         $still = StillToPour::now();
+        $rows = $plan->coats()->whereIn('key', array_map(static fn (CoatResult $result): string => $result->case->coat->id, $coats))->get()->keyBy('key');
         $counts = [];
         foreach ($coats as $result) {
-            $coat = $plan->coats()->where('key', $result->case->coat->id)->first();
+            $coat = $rows->get($result->case->coat->id);
             $count = $coat === null ? 0 : $still->of($coat, $result);
             if ($count > 0) {
                 $counts[$result->case->coat->id] = $count;

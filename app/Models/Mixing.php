@@ -22,6 +22,7 @@ use stdClass;
  * @property CarbonImmutable|null $stirred_from
  * @property CarbonImmutable|null $mixed_at
  * @property CarbonImmutable $created_at
+ * @property int|null $pours_count  where it was counted
  */
 final class Mixing extends Model
 {

@@ -22,6 +22,7 @@ if ($server === false) {
     exit(1);
 }
 chmod($path, 0600);
+fwrite(STDOUT, "The scale answers on $path\n");
 $talk = new Talk(new BenchScale(static fn (): float => mt_rand() / mt_getrandmax()));
 $start = hrtime(true);
 $now = static fn (): float => (hrtime(true) - $start) / 1e9;

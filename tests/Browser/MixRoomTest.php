@@ -64,7 +64,11 @@ final class MixRoomTest extends BrowserTestCase
         $page->until(fn (): bool => ! $page->has('dialog', ''), 'the question to close');
         // by the keyboard alone, into a cup of another resin: it stays where it was, and why is said
         $page->tabTo('button', '30 of 60 Pendants');
-        $page->keys(WebDriverKeys::SPACE, WebDriverKeys::ARROW_UP, WebDriverKeys::SPACE);
+        $page->keys(WebDriverKeys::SPACE);
+        $page->until(fn (): bool => str_contains((string) $page->js('return document.body.textContent'), 'was moved over droppable area batch-5'), 'it to be taken hold of');
+        $page->keys(WebDriverKeys::ARROW_UP);
+        $page->until(fn (): bool => str_contains((string) $page->js('return document.body.textContent'), 'was moved over droppable area batch-4'), 'it to be over the cup above');
+        $page->keys(WebDriverKeys::SPACE);
         $page->untilSees('Coats that share a cup share a resin');
         self::assertCount(count($rows), $page->driver->findElements(WebDriverBy::cssSelector('[data-testid=batch]')));
         $empty = $this->emptyAfter($pendants[0]->getText());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Coat;
 use App\Models\Lot;
 use App\Models\Mixing;
 use App\Models\Pour;
@@ -132,6 +133,19 @@ final class MixingTest extends TestCase
         $this->postJson("/mixings/{$mixing->id}/pours", [])->assertStatus(422)->assertJsonStructure(['sentences' => ['reason']]);
         $this->postJson("/mixings/{$mixing->id}/pours", ['reason' => 'It goes into a dish.'])->assertRedirect();
         self::assertSame('It goes into a dish.', Pour::query()->latest('id')->firstOrFail()->override_reason);
+    }
+
+    public function test_colour_past_its_limit_stops_the_coats_own_mix_sheet_too(): void
+    {
+        $coat = Coat::query()->where('key', 'tiles-base')->firstOrFail();
+        $batches = $this->postJson('/plans/1/evening/propose', ['coats' => ['tiles-base']])->json('batches');
+        unset($batches[0]['colours'][0]['recipe']);
+        $batches[0]['colours'][0] += ['per_ml' => 100, 'doses' => [['colourant' => 'night-blue', 'ml' => 7]]];
+        $this->putJson('/plans/1/evening', ['batches' => $batches])->assertOk();
+        $stops = $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['colour_stops'];
+        self::assertSame(['colour_over_limit'], array_column($stops, 'code'));
+        $this->postJson("/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => '21']])->assertStatus(422)->assertJsonStructure(['sentences' => ['reason']]);
+        $this->postJson("/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => '21'], 'reason' => 'A trial.'])->assertRedirect();
     }
 
     public function test_a_batch_of_another_evening_is_another_batch(): void

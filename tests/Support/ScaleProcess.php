@@ -10,8 +10,6 @@ use Symfony\Component\Process\Process;
 /** The stand-in of a bench scale as a process of its own. */
 final class ScaleProcess
 {
-    private const LOOKS = 200;
-
     public readonly string $path;
 
     private ?Process $process = null;
@@ -24,12 +22,9 @@ final class ScaleProcess
     public function start(): void
     {
         $this->process = new Process([PHP_BINARY, __DIR__.'/../../standins/scale/serve.php', $this->path], timeout: null);
-        $this->process->disableOutput();
         $this->process->start();
-        for ($looks = 0; ! file_exists($this->path); $looks++) {
-            usleep(20_000);
-            $looks < self::LOOKS || throw new RuntimeException('The scale does not start.');
-        }
+        $this->process->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'answers on'))
+            || throw new RuntimeException('The scale does not start: '.$this->process->getErrorOutput());
     }
 
     /** As a cut of its power would: it says no goodbye, and leaves its socket behind. */

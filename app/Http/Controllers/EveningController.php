@@ -177,8 +177,8 @@ final readonly class EveningController
     private function mixings(Plan $plan): array
     {
         $found = [];
-        foreach (Mixing::query()->where('plan_id', $plan->id)->oldest('id')->get() as $mixing) {
-            $found[$mixing->batch_key] = ['id' => $mixing->id, 'mixed' => $mixing->mixed_at !== null, 'poured' => $mixing->pours()->exists()];
+        foreach (Mixing::query()->where('plan_id', $plan->id)->withCount('pours')->oldest('id')->get() as $mixing) {
+            $found[$mixing->batch_key] = ['id' => $mixing->id, 'mixed' => $mixing->mixed_at !== null, 'poured' => $mixing->pours_count > 0];
         }
 
         return $found;

@@ -25,6 +25,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Colour\Flammable;
+use OpenGlaze\Core\Colour\Form;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Plan\ResinReader;
@@ -204,9 +206,17 @@ final readonly class ShelfController
             'key' => $supply->key,
             'name' => $supply->name(),
             'sheet' => $supply->sheet,
+            'flammable' => $supply->kind === SupplyKind::Colourant ? self::flammable($supply->sheet)->value : null,
             'past' => ShelfDesk::date($supply->sheet, 'best_before')?->isBefore(CarbonImmutable::now()->startOfDay()) ?? false,
             'vessel' => $supply->kind === SupplyKind::Vessel ? self::vessel($supply->sheet) : null,
         ];
+    }
+
+    private static function flammable(stdClass $sheet): Flammable
+    {
+        $form = Form::tryFrom(is_string($sheet->form ?? null) ? $sheet->form : '') ?? Form::Additive;
+
+        return Flammable::tryFrom(is_string($sheet->flammable ?? null) ? $sheet->flammable : '') ?? $form->usuallyFlammable();
     }
 
     /** @return array<string, mixed>|null */

@@ -94,6 +94,8 @@ export interface BatchFigures extends MixFigures {
     open_min: number
     spread_by: number
     mixing_min: number | null
+    /** The label's. */
+    stir_min: number | null
     colouring_min: number
     hot_min: number | null
     /** Until when the last piece should be spread. */

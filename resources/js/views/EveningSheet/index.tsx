@@ -83,9 +83,7 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                     ))}
                 </div>
                 <p>
-                    {batch.mixing_min === null
-                        ? 'Stir until it is clear.'
-                        : `Stir ${trimmed(batch.mixing_min - 1, 1)} min.`}{' '}
+                    {batch.stir_min === null ? 'Stir until it is clear.' : `Stir ${trimmed(batch.stir_min, 1)} min.`}{' '}
                     Then{' '}
                     {batch.turns
                         .map(

@@ -103,7 +103,7 @@ export function ColourantForm({
                 />
                 <Switch
                     label="Solvent in it, flammable"
-                    value={typed.flammable === '' ? 'unknown' : (typed.flammable ?? 'unknown')}
+                    value={typed.flammable || (supply?.flammable ?? 'unknown')}
                     options={[
                         { value: 'yes', label: 'yes' },
                         { value: 'no', label: 'no' },

@@ -67,13 +67,8 @@ export function ColoursTab({ kind, entries, colourants, onPut }: Props): ReactNo
 }
 
 function colourantWords(one: ShelfSupply): string {
-    const { form, finish, flammable, watery } = one.sheet
-    const burns =
-        flammable === 'yes'
-            ? 'flammable'
-            : flammable === 'no' || ['powder', 'glitter', 'flakes', 'sand'].includes(form ?? '')
-              ? null
-              : 'may be flammable: no flame'
+    const { form, finish, watery } = one.sheet
+    const burns = { yes: 'flammable', no: null, unknown: 'may be flammable: no flame' }[one.flammable ?? 'unknown']
     return [
         form,
         finish === 'translucent' || finish === 'metallic' ? finish : null,

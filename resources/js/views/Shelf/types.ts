@@ -46,6 +46,8 @@ export interface ShelfSupply {
     key: string
     name: string
     sheet: SupplySheet
+    /** By its label, or as its kind is taken to be; of colourants. */
+    flammable: 'yes' | 'no' | 'unknown' | null
     /** It is past its date. */
     past: boolean
     vessel: Pick<VesselFigures, 'height_mm' | 'capacity_ml' | 'stirrable_ml' | 'profile'> | null

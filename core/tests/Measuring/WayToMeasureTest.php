@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Measuring;
+
+use OpenGlaze\Core\Measuring\MeasuredBy;
+use OpenGlaze\Core\Measuring\StraightCup;
+use OpenGlaze\Core\Measuring\UnknownCup;
+use OpenGlaze\Core\Measuring\WayToMeasure;
+use OpenGlaze\Core\Mix\Mixture;
+use OpenGlaze\Core\Mix\Portions;
+use OpenGlaze\Core\Mix\Ratio;
+use OpenGlaze\Core\Tests\Support\ChecksValues;
+use PHPUnit\Framework\TestCase;
+
+final class WayToMeasureTest extends TestCase
+{
+    use ChecksValues;
+
+    public function test_each_way_has_the_error_of_its_own(): void
+    {
+        $ways = self::byName(self::mix(40.0), new StraightCup(70.0));
+        self::assertClosed(28.57, $ways['cups']->error->worstPct);
+        self::assertClosed(50.00, $ways['one_cup']->error->worstPct);
+        self::assertClosed(20.41, $ways['cups']->error->likelyPct);
+        self::assertClosed(25.00, $ways['one_cup']->error->likelyPct);
+        self::assertClosed(0.466, $ways['scale']->error->worstPct);
+        self::assertClosed(3.848, $ways['pen_lines']->step);
+    }
+
+    public function test_the_finest_comes_first_and_more_is_always_measured_better(): void
+    {
+        $last = null;
+        foreach ([6.0, 20.0, 60.0, 200.0, 600.0] as $ml) {
+            $ways = self::byName(self::mix($ml), new StraightCup(90.0));
+            $likely = array_map(static fn (WayToMeasure $way): float => $way->error->likelyPct ?? INF, array_values($ways));
+            $sorted = $likely;
+            sort($sorted);
+            self::assertSame($sorted, $likely);
+            foreach ($ways as $name => $way) {
+                self::assertLessThanOrEqual($last[$name] ?? INF, $way->error->likelyPct ?? INF, "$name, $ml ml");
+            }
+            $last = array_map(static fn (WayToMeasure $way): float => $way->error->likelyPct ?? INF, $ways);
+        }
+    }
+
+    public function test_no_lines_on_an_unknown_cup(): void
+    {
+        self::assertArrayNotHasKey(MeasuredBy::PenLines->value, self::byName(self::mix(40.0), new UnknownCup));
+    }
+
+    private static function mix(float $ml): Portions
+    {
+        return Mixture::of(Ratio::byVolume(1, 1), 1.14, 1.02)->split($ml);
+    }
+
+    /** @return array<string, WayToMeasure> */
+    private static function byName(Portions $mix, StraightCup|UnknownCup $cup): array
+    {
+        $ways = [];
+        foreach (WayToMeasure::all($mix, $cup, 5.0, 0.1) as $way) {
+            $ways[$way->by->value] = $way;
+        }
+
+        return $ways;
+    }
+}
