@@ -35,6 +35,7 @@ final class CoatAnswer
                 'id' => $act->id,
                 'kind' => $act->kind->value,
                 'due_min' => $act->dueMin,
+                'until_min' => $act->untilMin,
                 'title' => $act->title,
                 'how' => $act->how,
             ], Acts::of($result)),

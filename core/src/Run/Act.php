@@ -13,6 +13,8 @@ final readonly class Act
         public float $dueMin,
         public string $title,
         public string $how,
+        /** after which it makes no sense any more; null where that never comes or is not known */
+        public ?float $untilMin = null,
     ) {
     }
 }

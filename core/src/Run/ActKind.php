@@ -11,4 +11,20 @@ enum ActKind: string
     case Wipe = 'wipe';
     case Look = 'look';
     case Cover = 'cover';
+
+    /** How much before its time it is still in time, min. */
+    public function earlyByMin(): float
+    {
+        return $this === self::Pass ? 2.0 : 5.0;
+    }
+
+    /** How much after its time it is still in time, min. */
+    public function lateByMin(): float
+    {
+        return match ($this) {
+            self::Pass => 3.0,
+            self::Wipe, self::Look => 5.0,
+            self::Cover => 10.0,
+        };
+    }
 }

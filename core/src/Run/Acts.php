@@ -10,20 +10,26 @@ use OpenGlaze\Core\Film\HeatTool;
 /** The acts of one pour in the order of their times. */
 final class Acts
 {
+    /** A film flows on, ever slower, for so many of its open times; after that a drip is hard. */
+    private const FLOWS_OPEN_TIMES = 4;
+
     /** @return non-empty-list<Act> */
     public static function of(CoatResult $result): array
     {
         $torch = $result->film->torch;
+        $closes = $torch->closesMin;
+        $flows = self::FLOWS_OPEN_TIMES * $result->film->openMin;
+        $handle = $result->windows->handleH === null ? null : 60 * $result->windows->handleH;
         $acts = [];
         if ($torch->tool !== HeatTool::None) {
-            $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, 'Heat pass', self::howToHeat($torch->tool));
+            $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, 'Heat pass', self::howToHeat($torch->tool), $closes);
         }
         $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->drips->wipesMin ?? [], 'Wipe the drips',
-            'Along the lower edge with a gloved finger or a stick, until no bead hangs.')];
+            'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $flows)];
         $acts[] = new Act('look', ActKind::Look, $torch->lookMin, 'Last look',
-            'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.');
+            'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.', $closes);
         $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin, $result->drips?->lastWipeMin() ?? 0.0), 'Cover it',
-            'Against dust, touching nothing. It stays level and warm until it can be handled.');
+            'Against dust, touching nothing. It stays level and warm until it can be handled.', $handle);
         usort($acts, static fn (Act $a, Act $b): int => $a->dueMin <=> $b->dueMin);
 
         return $acts;
@@ -33,12 +39,12 @@ final class Acts
      * @param  list<float>  $times
      * @return list<Act>
      */
-    private static function numbered(string $id, ActKind $kind, array $times, string $title, string $how): array
+    private static function numbered(string $id, ActKind $kind, array $times, string $title, string $how, float $untilMin): array
     {
         $acts = [];
         foreach ($times as $index => $min) {
             $number = count($times) > 1 ? sprintf(' %d of %d', $index + 1, count($times)) : '';
-            $acts[] = new Act($id.'-'.($index + 1), $kind, $min, $title.$number, $how);
+            $acts[] = new Act($id.'-'.($index + 1), $kind, $min, $title.$number, $how, $untilMin);
         }
 
         return $acts;

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Journal;
+
+/** How much of a part went in, and how one knows. */
+final readonly class Amount
+{
+    private function __construct(
+        /** null where nobody knows it */
+        public ?float $ml,
+        public Known $how,
+    ) {
+    }
+
+    /** Null where nothing was said of it. */
+    public static function from(?Facts $facts): ?self
+    {
+        $how = $facts === null ? null : Known::tryFrom($facts->text('how') ?? '');
+        if ($facts === null || $how === null) {
+            return null;
+        }
+
+        return new self($how === Known::Unknown ? null : $facts->number('ml'), $how);
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Journal;
+
+use OpenGlaze\Core\Plan\PartName;
+
+/** What became of a cup, from its first gram until it is poured or thrown away: a fold of its events. */
+final readonly class CupRecord
+{
+    /**
+     * @param  array<string, Event>  $readings  by the step of the weighing, in the order in which they were taken
+     */
+    private function __construct(
+        public ?Event $begun,
+        public array $readings,
+        public ?PartName $first,
+        public ?int $stirredFromMs,
+        public ?Event $mixed,
+        public ?Event $discarded,
+    ) {
+    }
+
+    /** @param  iterable<Event>  $events  of one cup, in any order, some of them twice */
+    public static function of(iterable $events): self
+    {
+        $begun = $first = $stirred = $mixed = $discarded = null;
+        $readings = [];
+        foreach (Order::standing($events) as $event) {
+            switch ($event->kind) {
+                case EventKind::MixingBegun:
+                    $begun ??= $event;
+                    break;
+                case EventKind::Weighed:
+                    $readings[$event->facts->text('step') ?? ''] ??= $event;
+                    break;
+                case EventKind::PartsTurned:
+                    $first = PartName::tryFrom($event->facts->text('first') ?? '') ?? $first;
+                    $readings = self::turned($readings);
+                    break;
+                case EventKind::StirringBegun:
+                    $stirred = $mixed === null ? $event->atMs : $stirred;
+                    break;
+                case EventKind::Mixed:
+                    $mixed ??= $event;
+                    break;
+                case EventKind::Discarded:
+                    $discarded ??= $event;
+                    break;
+                default:
+            }
+        }
+
+        return new self($begun, $readings, $first, $stirred, $mixed, $discarded);
+    }
+
+    /**
+     * What was taken for one part was the other.
+     *
+     * @param  array<string, Event>  $readings
+     * @return array<string, Event>
+     */
+    private static function turned(array $readings): array
+    {
+        $turned = [];
+        foreach ($readings as $step => $event) {
+            $turned[PartName::tryFrom($step)?->other()->value ?? $step] = $event;
+        }
+
+        return $turned;
+    }
+
+    /** @return array<string, float> g by the step of the weighing */
+    public function gotG(): array
+    {
+        return array_map(static fn (Event $event): float => $event->facts->number('grams') ?? 0.0, $this->readings);
+    }
+
+    /** The reading that was taken last; null where there is none. */
+    public function lastReading(): ?Event
+    {
+        $last = null;
+        foreach ($this->readings as $event) {
+            $last = $event;
+        }
+
+        return $last;
+    }
+
+    /** Since when the mix ages, ms since 1970; null before it is mixed. */
+    public function mixedMs(): ?int
+    {
+        return $this->mixed === null ? null : max($this->mixed->atMs, $this->begun->atMs ?? $this->mixed->atMs);
+    }
+
+    /** Something is in it, and neither poured nor thrown away as far as it knows itself. */
+    public function isInUse(): bool
+    {
+        return $this->discarded === null && ($this->readings !== [] || $this->mixed !== null);
+    }
+
+    /** Why that cannot have happened to it; null where it can. What needs the batch worked out is judged beside it. */
+    public function refusalOf(EventKind $kind, Facts $facts): ?Refusal
+    {
+        if ($this->begun === null) {
+            return $kind === EventKind::MixingBegun ? null : Refusal::NotThere;
+        }
+
+        return match ($kind) {
+            EventKind::MixingBegun => Refusal::AlreadyBegun,
+            EventKind::Weighed => isset($this->readings[$facts->text('step') ?? '']) ? Refusal::WeighedAlready : null,
+            EventKind::PartsTurned => count($this->readings) > 1 ? Refusal::BothPartsIn : null,
+            EventKind::StirringBegun => $this->mixed === null ? null : Refusal::AlreadyMixed,
+            EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
+            default => null,
+        };
+    }
+
+    private function refusalOfUndoing(string $id): ?Refusal
+    {
+        $isPart = array_filter($this->readings, static fn (Event $event, string $step): bool => $event->id === $id && self::isPart($step), ARRAY_FILTER_USE_BOTH) !== [];
+
+        return match (true) {
+            $id === $this->begun?->id => Refusal::CannotUndo,
+            $isPart && $this->mixed !== null => Refusal::AlreadyMixed,
+            default => null,
+        };
+    }
+
+    /** Whether a step puts a part into the cup, before the stirring. */
+    private static function isPart(string $step): bool
+    {
+        return PartName::tryFrom($step) !== null || str_starts_with($step, 'more_');
+    }
+}

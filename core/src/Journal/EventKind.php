@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Journal;
+
+/** What happens at the bench. */
+enum EventKind: string
+{
+    case MixingBegun = 'mixing_begun';
+    case Weighed = 'weighed';
+    case PartsTurned = 'parts_turned';
+    case StirringBegun = 'stirring_begun';
+    case Mixed = 'mixed';
+    case Discarded = 'discarded';
+
+    case PourBegun = 'pour_begun';
+    case Poured = 'poured';
+    case ActDone = 'act_done';
+    case ActSkipped = 'act_skipped';
+    case ToppedUp = 'topped_up';
+    case Observed = 'observed';
+    case Took = 'took';
+    case TakenOff = 'taken_off';
+
+    case Opened = 'opened';
+    case Counted = 'counted';
+    case Taken = 'taken';
+    case ThrownAway = 'thrown_away';
+
+    case Undone = 'undone';
+
+    /** The one kind of thing that it can happen to; null where it happens to any. */
+    public function subject(): ?SubjectKind
+    {
+        return match ($this) {
+            self::MixingBegun, self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::Discarded => SubjectKind::Cup,
+            self::PourBegun, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Took, self::TakenOff => SubjectKind::Film,
+            self::Opened, self::Counted, self::Taken, self::ThrownAway => SubjectKind::Lot,
+            self::Undone => null,
+        };
+    }
+
+    /** Whether pressing it too soon can be taken back by another event. */
+    public function canBeUndone(): bool
+    {
+        return ! in_array($this, [self::MixingBegun, self::PourBegun, self::Undone], true);
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Journal;
+
+/**
+ * What became of a film, from the end of its stirring until it is off the bench: a fold of its events.
+ *
+ * Of two presses that say the same, the one that happened first counts, whichever was heard of first.
+ */
+final readonly class FilmRecord
+{
+    /**
+     * @param  array<string, ActMark>  $acts  by the act's name
+     * @param  list<float>  $addedMl  each time something was added
+     * @param  list<Event>  $observed
+     */
+    private function __construct(
+        public ?Event $begun,
+        public ?Event $poured,
+        public array $acts,
+        public array $addedMl,
+        public array $observed,
+        public Took $took,
+        public ?Event $off,
+    ) {
+    }
+
+    /** @param  iterable<Event>  $events  of one film, in any order, some of them twice */
+    public static function of(iterable $events): self
+    {
+        $begun = $poured = $off = null;
+        $acts = $added = $observed = [];
+        $took = Took::nothing();
+        foreach (Order::standing($events) as $event) {
+            switch ($event->kind) {
+                case EventKind::PourBegun:
+                    $begun ??= $event;
+                    $took = $begun === $event ? $took->with($event) : $took;
+                    break;
+                case EventKind::Poured:
+                    $poured ??= $event;
+                    break;
+                case EventKind::ActDone:
+                case EventKind::ActSkipped:
+                    $name = $event->facts->text('act') ?? '';
+                    $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null);
+                    break;
+                case EventKind::ToppedUp:
+                    $added[] = $event->facts->number('ml') ?? 0.0;
+                    break;
+                case EventKind::Observed:
+                    $observed[] = $event;
+                    break;
+                case EventKind::Took:
+                    $took = $took->with($event);
+                    break;
+                case EventKind::TakenOff:
+                    $off ??= $event;
+                    break;
+                default:
+            }
+        }
+
+        return new self($begun, $poured, $acts, $added, $observed, $took, $off);
+    }
+
+    /** When its stirring ended, ms since 1970; null before it is begun. */
+    public function startedMs(): ?int
+    {
+        return $this->begun === null ? null : $this->begun->facts->moment('started_ms') ?? $this->begun->atMs;
+    }
+
+    /** When the last of it was on the piece; never before the stirring ended. */
+    public function pouredMs(): ?int
+    {
+        return $this->poured === null ? null : max($this->poured->atMs, $this->startedMs() ?? $this->poured->atMs);
+    }
+
+    /** @return list<string> the names of the acts that its schedule has */
+    public function actNames(): array
+    {
+        return array_map(static fn (Facts $act): string => $act->text('id') ?? '', $this->poured?->facts->facts('answer')?->list('acts') ?? []);
+    }
+
+    /** Why that cannot have happened to it; null where it can. Who pressed what another pressed too is not refused. */
+    public function refusalOf(EventKind $kind, Facts $facts): ?Refusal
+    {
+        if ($this->begun === null) {
+            return $kind === EventKind::PourBegun ? null : Refusal::NotThere;
+        }
+
+        return match ($kind) {
+            EventKind::PourBegun => Refusal::AlreadyBegun,
+            EventKind::ActDone, EventKind::ActSkipped => $this->refusalOfAct($kind, $facts),
+            EventKind::Took => $this->poured === null ? Refusal::NotPoured : null,
+            EventKind::ToppedUp => match (true) {
+                $this->poured === null => Refusal::NotPoured,
+                ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
+                default => null,
+            },
+            EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
+            default => null,
+        };
+    }
+
+    private function refusalOfAct(EventKind $kind, Facts $facts): ?Refusal
+    {
+        return match (true) {
+            $this->poured === null => Refusal::NotPoured,
+            ! in_array($facts->text('act'), $this->actNames(), true) => Refusal::UnknownAct,
+            $kind === EventKind::ActSkipped && trim($facts->text('reason') ?? '') === '' => Refusal::NoReason,
+            default => null,
+        };
+    }
+
+    private function refusalOfUndoing(string $id): ?Refusal
+    {
+        return match (true) {
+            $id === $this->begun?->id => Refusal::CannotUndo,
+            $id === $this->poured?->id && ($this->acts !== [] || $this->took->isWritten()) => Refusal::ActsDone,
+            default => null,
+        };
+    }
+}

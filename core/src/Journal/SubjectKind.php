@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Journal;
+
+/** What events happen to: a cup from its first gram, a film from the end of its stirring, the bottles of a lot. */
+enum SubjectKind: string
+{
+    case Cup = 'cup';
+    case Film = 'film';
+    case Lot = 'lot';
+}
