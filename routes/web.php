@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\EveningController;
+use App\Http\Controllers\JournalController;
 use App\Http\Controllers\MixingController;
 use App\Http\Controllers\NowController;
 use App\Http\Controllers\OutlineController;
@@ -61,12 +62,10 @@ Route::post('/plans/{plan}/batches/{batch}/trace/{figure}', [EveningController::
 Route::post('/plans/{plan}/batches/{batch}/bath', [EveningController::class, 'bath']);
 Route::post('/plans/{plan}/batches/{batch}/mixings', [MixingController::class, 'begin']);
 
+Route::post('/events', [JournalController::class, 'append']);
+
+Route::get('/mixings/{mixing}/state', [MixingController::class, 'state']);
 Route::get('/mixings/{mixing}', [MixingController::class, 'show'])->name('mixings.show');
-Route::post('/mixings/{mixing}/readings', [MixingController::class, 'weigh']);
-Route::delete('/mixings/{mixing}/readings', [MixingController::class, 'takeBack']);
-Route::post('/mixings/{mixing}/turned', [MixingController::class, 'turnParts']);
-Route::post('/mixings/{mixing}/stirring', [MixingController::class, 'stir']);
-Route::post('/mixings/{mixing}/mixed', [MixingController::class, 'mixed']);
 Route::post('/mixings/{mixing}/pours', [MixingController::class, 'pour']);
 Route::get('/scale', [MixingController::class, 'scale']);
 Route::post('/scale/zero', [MixingController::class, 'zero']);
@@ -75,10 +74,6 @@ Route::post('/scale/hand', [MixingController::class, 'hand']);
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);
 Route::get('/pours/{pour}/trace/{figure}', [PourController::class, 'trace']);
-Route::post('/pours/{pour}/poured', [PourController::class, 'poured']);
-Route::delete('/pours/{pour}/poured', [PourController::class, 'notPouredYet']);
-Route::post('/pours/{pour}/acts/{act}', [PourController::class, 'tick']);
-Route::delete('/pours/{pour}/acts/{act}', [PourController::class, 'untick']);
 Route::get('/pours/{pour}/finish', [PourController::class, 'finishing'])->name('pours.finish');
 Route::post('/pours/{pour}/finish', [PourController::class, 'finish']);
 Route::get('/photos/{name}', [PourController::class, 'photo'])->where('name', '[A-Za-z0-9]+\.jpg');

@@ -11,11 +11,13 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\PressesThings;
 use Tests\Support\SeededStudio;
 
 /** A studio with its shelf and nothing else, in memory. */
 abstract class TestCase extends FrameworkTestCase
 {
+    use PressesThings;
     use RefreshDatabase;
 
     protected string $studio = ShelfSeeder::class;

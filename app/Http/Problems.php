@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Journal\Refused;
 use App\Planning\FieldException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,22 +20,15 @@ use Throwable;
 /** Turns what goes wrong into a sentence at its field, or on a page of its own. */
 final class Problems
 {
-    private const SENTENCES = [
-        404 => 'There is nothing at this address. It may have been taken away.',
-        405 => 'This address does not take that.',
-        413 => 'That file is too large: choose one of at most 20 MB.',
-        419 => 'This page was open for too long. Reload it and do that again.',
-        500 => 'Something went wrong here, and was written to the log. What you had saved is still there.',
-        503 => 'Open Glaze is being set up. Try again in a moment.',
-    ];
-
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FieldException::class]);
+        $exceptions->dontReport([FieldException::class, Refused::class]);
         $exceptions->render(fn (FieldException $exception, Request $request): Response => self::atFields($exception, $request));
         $exceptions->render(fn (PostTooLargeException $exception, Request $request): Response => self::atFields(
-            FieldException::at(['photo' => self::SENTENCES[413]]), $request,
+            FieldException::at(['photo' => self::sentence('413')]), $request,
         ));
+        $exceptions->render(fn (Refused $refused, Request $request): Response => self::refused($refused, $request));
+        $exceptions->render(fn (QueryException $exception, Request $request): ?Response => self::unwritable($exception, $request));
         $exceptions->respond(self::page(...));
     }
 
@@ -49,16 +45,51 @@ final class Problems
     private static function page(Response $response, Throwable $exception, Request $request): Response
     {
         $status = $exception instanceof TokenMismatchException ? 419 : $response->getStatusCode();
-        $sentence = self::SENTENCES[$status] ?? null;
-        if ($sentence === null || $exception instanceof FieldException) {
+        if (! Lang::has("problems.$status") || $exception instanceof FieldException || $exception instanceof Refused) {
             return $response;
         }
+
+        return self::said(self::sentence((string) $status), $status, $request);
+    }
+
+    /** What cannot ever be written down. */
+    private static function refused(Refused $refused, Request $request): Response
+    {
+        if ($request->hasHeader('X-Inertia') || ! $request->expectsJson()) {
+            return back()->withErrors([$refused->field => $refused->sentence()])->setStatusCode(303);
+        }
+
+        return response()->json(['code' => $refused->why->value, 'sentences' => [$refused->field => $refused->sentence()]], $refused->why->status());
+    }
+
+    /** The database is busy, full or read-only: it can be tried again, and nothing was lost. */
+    private static function unwritable(QueryException $exception, Request $request): ?Response
+    {
+        $code = match (true) {
+            str_contains($exception->getMessage(), 'database is locked') => 'locked',
+            str_contains($exception->getMessage(), 'disk is full') => 'full',
+            str_contains($exception->getMessage(), 'readonly database') => 'read_only',
+            default => null,
+        };
+
+        return $code === null ? null : self::said(self::sentence($code), 503, $request, $code);
+    }
+
+    private static function said(string $sentence, int $status, Request $request, ?string $code = null): Response
+    {
         if ($request->expectsJson() && ! $request->hasHeader('X-Inertia')) {
-            return response()->json(['sentences' => ['form' => $sentence]], $status);
+            return response()->json(['code' => $code, 'sentences' => ['form' => $sentence]], $status);
         }
 
         return Inertia::render('Problem', ['status' => $status, 'sentence' => $sentence])
             ->toResponse($request)
             ->setStatusCode($status);
+    }
+
+    private static function sentence(string $code): string
+    {
+        $sentence = __("problems.$code");
+
+        return is_string($sentence) ? $sentence : $code;
     }
 }

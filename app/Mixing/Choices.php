@@ -10,6 +10,7 @@ use App\Models\Plan;
 use App\Planning\OutlineDrawing;
 use App\Planning\PlanAssembler;
 use App\Pouring\FilmsNow;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\NextCoatNow;
 use OpenGlaze\Core\Coating\CoatResult;
@@ -33,8 +34,10 @@ final readonly class Choices
         $results = $this->results($plan, $units);
         $still = StillToPour::now();
         $choices = [];
-        foreach ($plan->pieces()->with('coats.resin')->get() as $piece) {
-            $phases = FilmsNow::ofPiece($piece->id)->byCoat();
+        $pieces = $plan->pieces()->with('coats.resin')->get();
+        $films = FilmsNow::ofPieces(array_values($pieces->map(fn (Piece $piece): int => $piece->id)->all()), CarbonImmutable::now());
+        foreach ($pieces as $piece) {
+            $phases = isset($films[$piece->id]) ? $films[$piece->id]->byCoat() : [];
             $isNext = true;
             foreach ($piece->coats as $coat) {
                 $result = $results[$coat->key] ?? null;

@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Journal\Moment;
 use App\Models\Mixing;
 use App\Models\Pour;
+use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
-use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Spares;
-use OpenGlaze\Core\Weighing\Weighing;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\WeighStep;
 
 /** A mixing as its page shows it. */
 final class MixingState
 {
     /** @return array<string, mixed> */
-    public static function of(Mixing $mixing, BatchResult $batch, Weighing $weighing): array
+    public static function of(Mixing $mixing, CupReader $cups, UnitSystem $units, CarbonImmutable $now): array
     {
+        $batch = $cups->batch($mixing, $units);
+        $weighing = $cups->weighing($batch, $mixing->weighed);
         $surplus = $weighing->surplusMl();
 
         return [
             'id' => $mixing->id,
             'title' => $mixing->title,
             'batch' => $mixing->batch_key,
-            'now' => (int) CarbonImmutable::now()->valueOf(),
+            'now' => Moment::ms($now),
             'steps' => array_map(static fn (WeighStep $step): array => [
                 'id' => $step->id,
                 'kind' => $step->kind->value,
@@ -39,10 +42,14 @@ final class MixingState
             'tolerance_pct' => $batch->resin->ratioTolerancePct->value,
             'surplus_ml' => $surplus,
             'spares' => $surplus > 0 ? Spares::words($batch, $surplus) : null,
-            'stirred_from' => $mixing->stirred_from === null ? null : (int) $mixing->stirred_from->valueOf(),
-            'mixed_at' => $mixing->mixed_at === null ? null : (int) $mixing->mixed_at->valueOf(),
+            'last_reading' => $mixing->last_reading,
+            'stirred_from' => Moment::ms($mixing->stirred_from),
+            'mixed_at' => Moment::ms($mixing->mixed_at),
+            'mixed_event' => $mixing->mixed_event,
+            'discarded_at' => Moment::ms($mixing->discarded_at),
+            'pot_life_min' => Dig::float($mixing->result(), 'pot_life_min'),
             'stir_min' => $batch->resin->mixMin?->value,
-            'pours' => $mixing->pours()->whereNull('finished_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
+            'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
         ];
     }
 }

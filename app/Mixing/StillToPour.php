@@ -6,7 +6,6 @@ namespace App\Mixing;
 
 use App\Models\Coat;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use OpenGlaze\Core\Coating\CoatResult;
 
 /** How many pieces of each coat were not poured yet. */
@@ -20,9 +19,8 @@ final readonly class StillToPour
     public static function now(): self
     {
         $pours = [];
-        foreach (Pour::query()->whereNotNull('coat_id')->get(['id', 'coat_id', 'result']) as $pour) {
-            $count = Dig::float($pour->result, 'count');
-            $pours[(int) $pour->coat_id][] = $count === null ? null : (int) $count;
+        foreach (Pour::query()->whereNotNull('coat_id')->get(['coat_id', 'count']) as $pour) {
+            $pours[(int) $pour->coat_id][] = $pour->count;
         }
 
         return new self($pours);

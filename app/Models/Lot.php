@@ -14,6 +14,7 @@ use OpenGlaze\Core\Stock\Lot as StockLot;
  *
  * @property int $id
  * @property int $resin_id
+ * @property string $subject  its name in the journal: opened, counted, taken, thrown away are folded from it
  * @property string $name
  * @property CarbonImmutable|null $opened_on
  * @property CarbonImmutable|null $best_before

@@ -4,42 +4,72 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
 
 /**
- * One batch being mixed, with its own copy of the plan and of what was computed.
+ * A cup from its first gram on: folded from its events, and never changed by anything else.
  *
- * @property int $id
- * @property int $plan_id
+ * @property string $id
+ * @property int|null $plan_id
  * @property string $batch_key
  * @property string $title
- * @property stdClass $plan
- * @property stdClass $result
- * @property stdClass $weighed
+ * @property string $begun_event
+ * @property stdClass $weighed  got: g by step; first
+ * @property string|null $last_reading  the event of it
+ * @property CarbonImmutable $begun_at
  * @property CarbonImmutable|null $stirred_from
  * @property CarbonImmutable|null $mixed_at
- * @property CarbonImmutable $created_at
+ * @property string|null $mixed_event
+ * @property CarbonImmutable|null $discarded_at
+ * @property bool $in_use
+ * @property JournalEvent $begun
  * @property int|null $pours_count  where it was counted
  */
 final class Mixing extends Model
 {
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $casts = [
-        'plan' => JsonObject::class,
-        'result' => JsonObject::class,
         'weighed' => JsonObject::class,
+        'begun_at' => 'immutable_datetime',
         'stirred_from' => 'immutable_datetime',
         'mixed_at' => 'immutable_datetime',
-        'created_at' => 'immutable_datetime',
+        'discarded_at' => 'immutable_datetime',
+        'in_use' => 'boolean',
     ];
+
+    /** @return BelongsTo<JournalEvent, $this> */
+    public function begun(): BelongsTo
+    {
+        return $this->belongsTo(JournalEvent::class, 'begun_event');
+    }
 
     /** @return HasMany<Pour, $this> */
     public function pours(): HasMany
     {
-        return $this->hasMany(Pour::class)->orderBy('id');
+        return $this->hasMany(Pour::class)->orderBy('started_at')->orderBy('id');
+    }
+
+    /** The plan as it was when the first gram was to be weighed. */
+    public function plan(): stdClass
+    {
+        return Dig::object($this->begun->facts, 'plan');
+    }
+
+    /** The batch as it was computed then. */
+    public function result(): stdClass
+    {
+        return Dig::object($this->begun->facts, 'result');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use stdClass;
 
@@ -17,6 +18,7 @@ use stdClass;
  * @property int $position
  * @property stdClass $spec
  * @property Plan $plan
+ * @property Pour|null $lastPour
  */
 final class Piece extends Model
 {
@@ -42,10 +44,10 @@ final class Piece extends Model
         return $this->hasMany(Pour::class)->latest('started_at');
     }
 
-    /** @return HasMany<Pour, $this> */
-    public function finishedPours(): HasMany
+    /** @return HasOne<Pour, $this> */
+    public function lastPour(): HasOne
     {
-        return $this->pours()->whereNotNull('finished_at');
+        return $this->hasOne(Pour::class)->ofMany('started_at', 'max');
     }
 
     public function name(): string

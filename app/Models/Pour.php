@@ -4,53 +4,88 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
 
 /**
- * One pour, with its own copy of the plan and of what was computed; nothing edited later changes it.
+ * A film as it is on the bench or in the log: folded from its events, and never changed by anything else.
  *
- * @property int $id
+ * The plan, the sheet and the schedule as they were computed stand in the events of its beginning and
+ * of the end of its pouring.
+ *
+ * @property string $id
  * @property int|null $piece_id
  * @property int|null $coat_id
- * @property int|null $mixing_id
+ * @property string|null $mixing_id
  * @property string $title
- * @property stdClass $plan
- * @property stdClass $result
- * @property stdClass|null $times
+ * @property int|null $lift
+ * @property int|null $count
+ * @property string $begun_event
+ * @property string|null $poured_event
  * @property string|null $override_reason
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $poured_at
- * @property CarbonImmutable|null $finished_at
+ * @property stdClass $schedule
+ * @property stdClass $marks  by act
+ * @property CarbonImmutable|null $handle_at
+ * @property CarbonImmutable|null $written_at
+ * @property CarbonImmutable|null $off_at
+ * @property string|null $off_event
  * @property float|null $used_a_ml
  * @property float|null $used_b_ml
+ * @property string|null $used_a_how
+ * @property string|null $used_b_how
+ * @property float $added_ml
+ * @property float|null $tray_g
  * @property string|null $note
  * @property string|null $photo
  * @property Piece|null $piece
  * @property Mixing|null $mixing
+ * @property JournalEvent $begun
+ * @property JournalEvent|null $poured
  */
 final class Pour extends Model
 {
-    protected $dateFormat = 'Y-m-d H:i:s.v';
+    private const MOMENT = 'Y-m-d H:i:s.v';
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $dateFormat = self::MOMENT;
 
     protected $casts = [
-        'plan' => JsonObject::class,
-        'result' => JsonObject::class,
-        'times' => JsonObject::class,
+        'schedule' => JsonObject::class,
+        'marks' => JsonObject::class,
         'started_at' => 'immutable_datetime',
         'poured_at' => 'immutable_datetime',
-        'finished_at' => 'immutable_datetime',
+        'handle_at' => 'immutable_datetime',
+        'written_at' => 'immutable_datetime',
+        'off_at' => 'immutable_datetime',
+        'lift' => 'integer',
+        'count' => 'integer',
         'used_a_ml' => 'float',
         'used_b_ml' => 'float',
+        'added_ml' => 'float',
+        'tray_g' => 'float',
     ];
 
-    /** @return HasMany<PourAct, $this> */
-    public function acts(): HasMany
+    /** @return BelongsTo<JournalEvent, $this> */
+    public function begun(): BelongsTo
     {
-        return $this->hasMany(PourAct::class)->orderBy('position');
+        return $this->belongsTo(JournalEvent::class, 'begun_event');
+    }
+
+    /** @return BelongsTo<JournalEvent, $this> */
+    public function poured(): BelongsTo
+    {
+        return $this->belongsTo(JournalEvent::class, 'poured_event');
     }
 
     /** @return BelongsTo<Mixing, $this> */
@@ -63,5 +98,43 @@ final class Pour extends Model
     public function piece(): BelongsTo
     {
         return $this->belongsTo(Piece::class)->withTrashed();
+    }
+
+    /** The plan as it was when the clock began. */
+    public function plan(): stdClass
+    {
+        return Dig::object($this->begun->facts, 'plan');
+    }
+
+    /** What was computed when the clock began. */
+    public function result(): stdClass
+    {
+        return Dig::object($this->begun->facts, 'result');
+    }
+
+    /** How old the mix was when the last of it was on the piece, min at the reference temperature; null before. */
+    public function ageMin(): ?float
+    {
+        return $this->poured === null ? null : Dig::float($this->poured->facts, 'age_min');
+    }
+
+    /**
+     * What is wet, or waits for its window, or can be handled and was not written down.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOnTheBench(Builder $query, CarbonImmutable $now): void
+    {
+        $query->whereNull('off_at')->where(fn (Builder $still) => $still->whereNull('handle_at')->orWhere('handle_at', '>', $now->format(self::MOMENT))->orWhereNull('written_at'));
+    }
+
+    /**
+     * Whose film cannot be handled yet, as far as anybody knows.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeSetting(Builder $query, CarbonImmutable $now): void
+    {
+        $query->whereNull('off_at')->where(fn (Builder $still) => $still->whereNull('handle_at')->orWhere('handle_at', '>', $now->format(self::MOMENT)));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Coat;
-use App\Models\Lot;
 use App\Models\Plan;
 use App\Models\Resin;
 use App\Models\Supply;
@@ -115,40 +114,6 @@ final readonly class ShelfDesk
             throw FieldException::at(['form' => sprintf('%s is in a recipe or in a cup that is planned: take it out there first.', $supply->name())]);
         }
         $supply->delete();
-    }
-
-    /**
-     * @param  stdClass  $fields  name, opened_on, best_before, left_a_ml, left_b_ml, bought_ml, price
-     *
-     * @throws FieldException with a sentence for each field that cannot be used
-     */
-    public function keepLot(Lot $lot, stdClass $fields): void
-    {
-        $sentences = [];
-        $name = trim(is_string($fields->name ?? null) ? $fields->name : '');
-        if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
-            $sentences['name'] = 'Write the number on the bottle, or any name to know it by.';
-        }
-        $dates = [];
-        foreach (['opened_on', 'best_before'] as $field) {
-            try {
-                $dates[$field] = self::date($fields, $field);
-            } catch (FieldException $exception) {
-                $sentences += $exception->sentences;
-            }
-        }
-        $numbers = [];
-        foreach (['left_a_ml', 'left_b_ml', 'bought_ml', 'price'] as $field) {
-            $value = $fields->{$field} ?? null;
-            $numbers[$field] = is_int($value) || is_float($value) ? (float) $value : null;
-            if ($numbers[$field] !== null && ($numbers[$field] < 0 || $numbers[$field] > 1_000_000)) {
-                $sentences[$field] = 'Write a number from 0 to 1 000 000.';
-            }
-        }
-        if ($sentences !== []) {
-            throw FieldException::at($sentences);
-        }
-        DB::transaction(fn () => $lot->fill(['name' => $name, ...$dates, ...$numbers])->save());
     }
 
     /** A date that is written as year-month-day; null where none is. @throws FieldException */

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
-use App\Mixing\MixingDesk;
+use App\Journal\Bench;
+use App\Journal\Journal;
+use App\Journal\Moment;
+use App\Journal\Pressed;
+use App\Journal\Refused;
+use App\Mixing\CupReader;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Pour;
-use App\PlanFile\Json;
+use App\PlanFile\Dig;
 use App\Planning\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\Known;
+use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Weighing\Weighing;
 use stdClass;
 
 /** Begins all that is poured from one mixed batch, in its order. */
@@ -23,7 +32,9 @@ final readonly class BatchPours
 {
     public function __construct(
         private PourDesk $pours,
-        private MixingDesk $mixings,
+        private CupReader $cups,
+        private Bench $bench,
+        private Journal $journal,
     ) {
     }
 
@@ -31,45 +42,54 @@ final readonly class BatchPours
      * Starts their clocks, counted from when it was mixed; what was weighed is written down as used.
      *
      * @param  stdClass  $room  temperature_c, humidity_pct as measured now
-     * @return non-empty-list<Pour>
+     * @param  Pressed  $pressed  the name of the press; each pour has one that follows from it
+     * @return list<Pour>
      *
-     * @throws FieldException when there is a stop and no reason is given, or it is poured already
+     * @throws FieldException when there is a stop and no reason is given
+     * @throws Refused when it is not mixed, or being poured already
      */
-    public function start(Mixing $mixing, stdClass $room, ?string $overrideReason, UnitSystem $units): array
+    public function start(Mixing $mixing, stdClass $room, ?string $overrideReason, Pressed $pressed, UnitSystem $units): array
     {
-        $mixedAt = $mixing->mixed_at ?? throw FieldException::at(['form' => 'Stir it first: the clock starts when it is mixed.']);
-        $batch = $this->mixings->batch($mixing, $units);
-        $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
-        if (trim((string) $overrideReason) === '' && $stops !== []) {
-            throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
-        }
-        $weighing = $this->mixings->weighing($batch, $mixing->weighed);
-
-        return DB::transaction(function () use ($mixing, $mixedAt, $batch, $weighing, $room, $overrideReason, $units): array {
-            if ($mixing->pours()->exists()) {
-                throw FieldException::at(['form' => 'This batch is being poured already.']);
+        $mixedAt = $mixing->mixed_at ?? throw Refused::because(Refusal::NotMixed);
+        $batch = $this->cups->batch($mixing, $units);
+        $films = array_map(static fn (int $turn): string => Pressed::following($pressed->id, "turn:$turn"), array_keys($batch->turns));
+        if ($this->journal->of($films[0]) === []) {
+            $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
+            if (trim((string) $overrideReason) === '' && $stops !== []) {
+                throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
             }
+            $weighing = $this->cups->weighing($batch, $mixing->weighed);
+            $begun = array_map(fn (Turn $turn): stdClass => $this->begun($mixing, $batch, $weighing, $turn, $room, $overrideReason, $units), $batch->turns);
+            DB::transaction(function () use ($mixing, $mixedAt, $films, $begun, $pressed, $units): void {
+                $already = $mixing->pours()->first();
+                if ($already !== null && $already->id !== $films[0]) {
+                    throw Refused::because(Refusal::PouredAlready, 'form', ['at' => $already->started_at->format('H:i'), 'title' => $already->title]);
+                }
+                foreach ($films as $turn => $film) {
+                    $begun[$turn]->started_ms = Moment::ms($mixedAt);
+                    $this->bench->write($pressed->and(EventKind::PourBegun, $film, $begun[$turn]), $units);
+                }
+            });
+        }
 
-            return array_map(function (Turn $turn) use ($mixing, $mixedAt, $batch, $weighing, $room, $overrideReason, $units): Pour {
-                $coat = Coat::query()->where('plan_id', $mixing->plan_id)->where('key', $turn->coat->case->coat->id)->firstOrFail();
-                $pour = $this->pours->start($coat, $room, $overrideReason, $units);
-                $part = self::partOf($batch, $turn);
-                $result = Json::copy($pour->result);
-                $result->share = self::share($batch, $part);
-                $result->count = $turn->count;
-                $all = $turn->coat->case->piece->quantity;
-                $pour->update([
-                    'mixing_id' => $mixing->id,
-                    'started_at' => $mixedAt,
-                    'title' => $pour->title.($turn->count < $all ? sprintf(', %d of %d', $turn->count, $all) : ''),
-                    'result' => $result,
-                    'used_a_ml' => $part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG,
-                    'used_b_ml' => $part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF),
-                ]);
+        return array_values($mixing->pours()->get()->sortBy(static fn (Pour $pour): int|false => array_search($pour->id, $films, true))->all());
+    }
 
-                return $pour;
-            }, $batch->turns);
-        });
+    private function begun(Mixing $mixing, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
+    {
+        $coat = Coat::query()->where('plan_id', $mixing->plan_id)->where('key', $turn->coat->case->coat->id)->firstOrFail();
+        $begun = $this->pours->ready($coat, $room, $overrideReason, $units);
+        $part = self::partOf($batch, $turn);
+        $all = $turn->coat->case->piece->quantity;
+        $begun->cup = $mixing->id;
+        $begun->count = $turn->count;
+        $begun->title = Dig::text($begun, 'title').($turn->count < $all ? sprintf(', %d of %d', $turn->count, $all) : '');
+        $begun->share = self::share($batch, $part);
+        $weighed = static fn (float $ml): stdClass => (object) ['ml' => $ml, 'how' => Known::Weighed->value];
+        $begun->a = $weighed($part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG);
+        $begun->b = $weighed($part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF));
+
+        return $begun;
     }
 
     /** How much of a batch is for one of its coats, from 0 to 1: by what it takes of all that leaves the cup. */

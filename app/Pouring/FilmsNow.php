@@ -6,6 +6,8 @@ namespace App\Pouring;
 
 use App\Models\Pour;
 use App\Planning\StackResult;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\NextCoatNow;
 use OpenGlaze\Core\Cure\Phase;
@@ -18,12 +20,35 @@ final readonly class FilmsNow
     {
     }
 
-    public static function ofPiece(int $pieceId): self
+    public static function ofPiece(int $pieceId, CarbonImmutable $now): self
+    {
+        return self::ofPieces([$pieceId], $now)[$pieceId] ?? new self([]);
+    }
+
+    /**
+     * @param  list<int>  $pieceIds
+     * @return array<int, self> by piece, those with a film on them
+     */
+    public static function ofPieces(array $pieceIds, CarbonImmutable $now): array
+    {
+        $films = [];
+        $pours = Pour::query()->whereIn('piece_id', $pieceIds)->whereNotNull('poured_at')->oldest('started_at')->get(['id', 'piece_id', 'coat_id', 'poured_at', 'schedule']);
+        foreach ($pours->groupBy('piece_id') as $pieceId => $own) {
+            $films[(int) $pieceId] = self::of($own, $now);
+        }
+
+        return $films;
+    }
+
+    /** @param  Collection<int, Pour>  $pours  the first that was poured first */
+    private static function of(Collection $pours, CarbonImmutable $now): self
     {
         $phases = [];
-        foreach (Pour::query()->where('piece_id', $pieceId)->whereNotNull('poured_at')->oldest('started_at')->get() as $pour) {
-            $phase = PourState::phaseNow($pour);
+        foreach ($pours as $pour) {
+            $phase = PourState::phaseNow($pour, $now);
             if ($pour->coat_id !== null && $phase !== null) {
+                // what was poured last is uppermost
+                unset($phases[$pour->coat_id]);
                 $phases[$pour->coat_id] = $phase;
             }
         }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
+use App\Journal\Bench;
+use App\Journal\Journal;
+use App\Journal\Pressed;
+use App\Journal\Refused;
 use App\Mixing\ColourStops;
-use App\Mixing\MixingDesk;
 use App\Models\Coat;
 use App\Models\Pour;
-use App\Models\PourAct;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
@@ -16,38 +18,54 @@ use App\Planning\CoatDesk;
 use App\Planning\FieldException;
 use App\Planning\PlanAssembler;
 use App\Planning\Room;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Quantity\UnitSystem;
-use OpenGlaze\Core\Run\Acts;
 use stdClass;
 
-/**
- * Runs pours: starts the clock with a copy of everything, ends the pouring, ticks acts off, finishes.
- *
- * All times are the server's; what comes late from a device that was cut off may carry its own,
- * which is kept between the start and now.
- */
+/** Begins pours: each with a copy of the plan, the sheet and what was computed, so that nothing edited later changes it. */
 final readonly class PourDesk
 {
     public function __construct(
         private PlanAssembler $assembler,
         private CoatDesk $coats,
-        private MixingDesk $mixings,
+        private Bench $bench,
+        private Journal $journal,
     ) {
     }
 
     /**
-     * Starts the clock at the end of the stirring.
+     * Starts the clock, at the end of the stirring.
      *
      * @param  stdClass  $room  temperature_c, humidity_pct as measured now
      *
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
+     * @throws Refused when it is being poured already
      */
-    public function start(Coat $coat, stdClass $room, ?string $overrideReason, UnitSystem $units): Pour
+    public function begin(Coat $coat, stdClass $room, ?string $overrideReason, Pressed $pressed, UnitSystem $units): Pour
+    {
+        if ($this->journal->find($pressed->id) === null) {
+            $begun = $this->ready($coat, $room, $overrideReason, $units);
+            DB::transaction(function () use ($coat, $begun, $pressed, $units): void {
+                if ($this->journal->find($pressed->id) === null) {
+                    self::refuseSecond($coat);
+                    $this->bench->write($pressed->saying($begun), $units);
+                }
+            });
+        }
+
+        return Pour::query()->findOrFail($pressed->subject);
+    }
+
+    /**
+     * All that is written down when a clock begins.
+     *
+     * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
+     */
+    public function ready(Coat $coat, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
     {
         $document = $this->assembler->forCoat($coat);
         $document->studio = Room::measured(Dig::object($document, 'studio'), $room);
@@ -56,23 +74,20 @@ final readonly class PourDesk
         if ($reason === '' && [...self::stops($result), ...ColourStops::of($document)] !== []) {
             throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
         }
-
-        $answer = CoatAnswer::object($result);
-        $title = $coat->piece->name();
-        if (count($result->lifts) > 1) {
-            $answer->lift = 1 + self::liftsPoured($coat) % count($result->lifts);
-            $title .= sprintf(', lift %d of %d', $answer->lift, count($result->lifts));
-        }
-
-        return DB::transaction(fn (): Pour => Pour::query()->create([
+        $begun = (object) [
             'piece_id' => $coat->piece_id,
             'coat_id' => $coat->id,
-            'title' => $title,
+            'title' => $coat->piece->name(),
             'plan' => Json::copy($document),
-            'result' => $answer,
-            'override_reason' => $reason === '' ? null : $reason,
-            'started_at' => now(),
-        ]));
+            'result' => CoatAnswer::object($result),
+            ...($reason === '' ? [] : ['reason' => $reason]),
+        ];
+        if (count($result->lifts) > 1) {
+            $begun->lift = 1 + self::liftsPoured($coat) % count($result->lifts);
+            $begun->title .= sprintf(', lift %d of %d', $begun->lift, count($result->lifts));
+        }
+
+        return $begun;
     }
 
     /** How many pours a coat has had: of a deep one, how many lifts. */
@@ -81,112 +96,18 @@ final readonly class PourDesk
         return Pour::query()->where('coat_id', $coat->id)->count();
     }
 
-    /** The last of it is on the piece: the film's clock begins, as old as the mix has become by then. */
-    public function poured(Pour $pour, ?CarbonImmutable $at, UnitSystem $units): void
-    {
-        DB::transaction(function () use ($pour, $at, $units): void {
-            $pour->refresh();
-            if ($pour->poured_at !== null) {
-                return;
-            }
-            $pouredAt = self::between($pour->started_at, $at);
-            $inCupMin = $pour->started_at->diffInMilliseconds($pouredAt) / 60_000;
-            $ageMin = $this->ageInCupMin($pour, $inCupMin, $units);
-            $result = $this->coats->computeLast(self::aged($pour->plan, $ageMin), $units);
-            $pour->update([
-                'poured_at' => $pouredAt,
-                'times' => (object) ['age_min' => $ageMin, 'answer' => CoatAnswer::object($result)],
-            ]);
-            foreach (Acts::of($result) as $position => $act) {
-                $pour->acts()->create([
-                    'key' => $act->id, 'kind' => $act->kind->value, 'position' => $position,
-                    'due_min' => $act->dueMin, 'title' => $act->title, 'how' => $act->how,
-                ]);
-            }
-        });
-    }
-
-    /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */
-    private function ageInCupMin(Pour $pour, float $inCupMin, UnitSystem $units): float
-    {
-        $mixing = $pour->mixing;
-        $age = $mixing === null ? null : $this->mixings->batch($mixing, $units)->run?->ageAt($inCupMin);
-
-        return $age ?? $inCupMin * $this->coats->computeLast($pour->plan, $units)->film->rate;
-    }
-
-    /** The pour computed again from its own copy, for its arithmetic. @throws FieldException */
-    public function computed(Pour $pour, UnitSystem $units): CoatResult
-    {
-        $age = $pour->times === null ? null : Dig::float($pour->times, 'age_min');
-
-        return $this->coats->computeLast($age === null ? $pour->plan : self::aged($pour->plan, $age), $units);
-    }
-
-    /** Takes the end of the pouring back, when it was pressed too soon; not once an act is done. */
-    public function notPouredYet(Pour $pour): void
-    {
-        DB::transaction(function () use ($pour): void {
-            $pour->refresh();
-            if ($pour->finished_at === null && $pour->acts()->whereNotNull('done_at')->doesntExist()) {
-                $pour->acts()->delete();
-                $pour->update(['poured_at' => null, 'times' => null]);
-            }
-        });
-    }
-
-    /** Ticks an act off; a second tick changes nothing. */
-    public function tick(PourAct $act, Pour $pour, ?CarbonImmutable $at): void
-    {
-        DB::transaction(function () use ($act, $pour, $at): void {
-            $act->refresh();
-            if ($act->done_at === null && $pour->poured_at !== null) {
-                $act->update(['done_at' => self::between($pour->poured_at, $at)]);
-            }
-        });
-    }
-
-    public function untick(PourAct $act): void
-    {
-        DB::transaction(fn () => $act->update(['done_at' => null]));
-    }
-
-    /** Writes down what it took; can be written again. */
-    public function finish(Pour $pour, Used $used, ?string $note, ?string $photo): void
-    {
-        DB::transaction(function () use ($pour, $used, $note, $photo): void {
-            $pour->refresh();
-            $pour->update([
-                'finished_at' => $pour->finished_at ?? now(),
-                'used_a_ml' => $used->aMl,
-                'used_b_ml' => $used->bMl,
-                'note' => $note,
-                'photo' => $photo ?? $pour->photo,
-            ]);
-        });
-    }
-
     /** @return list<Advice> */
     public static function stops(CoatResult $result): array
     {
         return array_values(array_filter($result->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop));
     }
 
-    /** The plan whose last coat had such an age, in minutes at the reference temperature, when it was poured. */
-    private static function aged(stdClass $plan, float $ageMin): stdClass
+    /** @throws Refused while a pour of the coat has begun and is not on the piece yet */
+    private static function refuseSecond(Coat $coat): void
     {
-        $document = Json::copy($plan);
-        $coats = Dig::objects($document, 'coats');
-        $coats[count($coats) - 1]->age_min = $ageMin;
-        $document->coats = $coats;
-
-        return $document;
-    }
-
-    private static function between(CarbonImmutable $from, ?CarbonImmutable $at): CarbonImmutable
-    {
-        $now = CarbonImmutable::now();
-
-        return $at === null || $at->greaterThan($now) ? $now : ($at->lessThan($from) ? $from : $at);
+        $running = Pour::query()->where('coat_id', $coat->id)->whereNull('poured_at')->whereNull('off_at')->whereNull('mixing_id')->oldest('started_at')->first();
+        if ($running !== null) {
+            throw Refused::because(Refusal::AlreadyBegun, 'form', ['at' => $running->started_at->format('H:i'), 'title' => $running->title]);
+        }
     }
 }

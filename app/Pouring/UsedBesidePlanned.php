@@ -6,6 +6,7 @@ namespace App\Pouring;
 
 use App\Models\Pour;
 use App\PlanFile\Dig;
+use OpenGlaze\Core\Measuring\Mending;
 use stdClass;
 
 /** What a pour was planned to take beside what it took, and how it went. */
@@ -15,19 +16,23 @@ final class UsedBesidePlanned
     public static function of(Pour $pour): array
     {
         $resin = self::resin($pour);
-        $coat = self::coat($pour);
+        $result = $pour->result();
 
         return [
             'planned' => self::planned($pour),
-            'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml],
+            'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml, 'a_how' => $pour->used_a_how, 'b_how' => $pour->used_b_how],
             'more_ml' => self::moreMl($pour),
+            'off_pct' => self::offPct($pour),
+            'tolerance_pct' => Dig::float($resin, 'ratio_tolerance_pct') ?? 5.0,
+            'tray_g' => $pour->tray_g,
+            'added_ml' => $pour->added_ml,
             'density_a_g_ml' => Dig::float($resin, 'density_a_g_ml'),
             'density_b_g_ml' => Dig::float($resin, 'density_b_g_ml'),
             'resin' => Dig::text($resin, 'name') ?? Dig::text($resin, 'id') ?? '',
-            'kind' => Dig::text($coat, 'kind') ?? 'flood',
-            'thickness_mm' => Dig::float($pour->result, 'coat.thickness_mm'),
-            'room' => Dig::object($pour->result, 'in_force'),
-            'pour' => Dig::text($pour->result, 'pour') ?? '',
+            'kind' => Dig::text(self::coat($pour), 'kind') ?? 'flood',
+            'thickness_mm' => Dig::float($result, 'coat.thickness_mm'),
+            'room' => Dig::object($result, 'in_force'),
+            'pour' => Dig::text($result, 'pour') ?? '',
             'note' => $pour->note,
             'photo' => $pour->photo === null ? null : '/photos/'.$pour->photo,
             'override_reason' => $pour->override_reason,
@@ -37,28 +42,37 @@ final class UsedBesidePlanned
     /** What was to be weighed out: of a deep coat, this lift; of a batch, its share. */
     private static function planned(Pour $pour): stdClass
     {
-        if (isset($pour->result->share)) {
-            return Dig::object($pour->result, 'share');
+        if (isset($pour->begun->facts->share)) {
+            return Dig::object($pour->begun->facts, 'share');
         }
-        $lift = Dig::float($pour->result, 'lift');
-        $lifts = Dig::objects(Dig::object($pour->result, 'coat'), 'lifts');
+        $mix = Dig::object($pour->result(), 'coat.mix');
 
-        return $lift === null ? Dig::object($pour->result, 'coat.mix') : $lifts[(int) $lift - 1] ?? Dig::object($pour->result, 'coat.mix');
+        return $pour->lift === null ? $mix : Dig::objects($pour->result(), 'coat.lifts')[$pour->lift - 1] ?? $mix;
     }
 
-    /** What it took beyond the plan, in ml; negative when it took less, null when nothing was written down. */
+    /** What it took beyond the plan, in ml; negative when it took less, null while a part is not known. */
     private static function moreMl(Pour $pour): ?float
     {
-        return $pour->used_a_ml === null && $pour->used_b_ml === null
+        return $pour->used_a_ml === null || $pour->used_b_ml === null
             ? null
-            : ($pour->used_a_ml ?? 0.0) + ($pour->used_b_ml ?? 0.0) - (Dig::float(self::planned($pour), 'total_ml') ?? 0.0);
+            : $pour->used_a_ml + $pour->used_b_ml - (Dig::float(self::planned($pour), 'total_ml') ?? 0.0);
+    }
+
+    /** How far the ratio of what it took is off, per cent; null while a part is not known. */
+    private static function offPct(Pour $pour): ?float
+    {
+        $planned = self::planned($pour);
+        $a = Dig::float($planned, 'a_ml') ?? 0.0;
+        $b = Dig::float($planned, 'b_ml') ?? 0.0;
+
+        return $a > 0 && $b > 0 ? Mending::offPct($a, $b, $pour->used_a_ml ?? 0.0, $pour->used_b_ml ?? 0.0) : null;
     }
 
     /** The sheet of the resin that was poured, as it was then. */
     public static function resin(Pour $pour): stdClass
     {
         $id = Dig::text(self::coat($pour), 'resin');
-        foreach (Dig::objects($pour->plan, 'resins') as $resin) {
+        foreach (Dig::objects($pour->plan(), 'resins') as $resin) {
             if (Dig::text($resin, 'id') === $id) {
                 return $resin;
             }
@@ -69,7 +83,7 @@ final class UsedBesidePlanned
 
     private static function coat(Pour $pour): stdClass
     {
-        $coats = Dig::objects($pour->plan, 'coats');
+        $coats = Dig::objects($pour->plan(), 'coats');
 
         return $coats === [] ? new stdClass : $coats[count($coats) - 1];
     }

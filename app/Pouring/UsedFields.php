@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
+use App\Models\Pour;
+use App\PlanFile\Dig;
 use App\Planning\FieldException;
+use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
@@ -12,50 +15,82 @@ use OpenGlaze\Core\Quantity\VolumeParser;
 use stdClass;
 
 /**
- * Reads what somebody writes down of both parts, in g or in ml; an empty field is not written down.
- * What was poured in stages may stand as a sum: 120 + 80.
+ * Reads what somebody writes down of both parts: weighed in g, read off a cup in ml, as planned, or unknown.
+ * What was poured in stages may stand as a sum: 120 + 80. An empty field says nothing.
  */
-final class UsedFields
+final readonly class UsedFields
 {
     private const MOST = 1_000_000.0;
 
-    /** @throws FieldException with a sentence for each field that cannot be read */
-    public static function read(string $a, string $b, string $by, stdClass $resin): Used
+    public function __construct(private Pour $pour)
     {
+    }
+
+    /**
+     * @param  callable(string): string  $typed  by the field's name: used_a, how_a, used_b, how_b, tray_g, note
+     * @return stdClass the facts of a "took": only what was said
+     *
+     * @throws FieldException with a sentence for each field that cannot be read
+     */
+    public function read(callable $typed): stdClass
+    {
+        $facts = new stdClass;
         $sentences = [];
-        $ml = [];
-        foreach (['a' => $a, 'b' => $b] as $part => $written) {
+        foreach (['a', 'b'] as $part) {
             try {
-                $ml[$part] = self::ml($written, $by, $resin->{"density_{$part}_g_ml"} ?? null);
+                $amount = $this->amount($part, $typed("used_$part"), Known::tryFrom($typed("how_$part")) ?? Known::Weighed);
+                if ($amount !== null) {
+                    $facts->{$part} = $amount;
+                }
             } catch (QuantityException $exception) {
-                $sentences['used_'.$part] = $exception->getMessage();
+                $sentences["used_$part"] = $exception->getMessage();
             }
+        }
+        try {
+            if (trim($typed('tray_g')) !== '') {
+                $facts->tray_g = self::inRange($typed('tray_g'), NumberParser::number(preg_replace('/\s*g\s*$/iu', '', $typed('tray_g')) ?? ''));
+            }
+        } catch (QuantityException $exception) {
+            $sentences['tray_g'] = $exception->getMessage();
         }
         if ($sentences !== []) {
             throw FieldException::at($sentences);
         }
+        if (trim($typed('note')) !== '') {
+            $facts->note = trim($typed('note'));
+        }
 
-        return new Used($ml['a'] ?? null, $ml['b'] ?? null);
+        return $facts;
     }
 
-    private static function ml(string $written, string $by, mixed $density): ?float
+    /** Null where nothing was said. @throws QuantityException */
+    private function amount(string $part, string $written, Known $how): ?stdClass
     {
-        if (trim($written) === '') {
+        $ml = match ($how) {
+            Known::Unknown => null,
+            Known::Planned => Dig::float(Dig::object((object) UsedBesidePlanned::of($this->pour), 'planned'), "{$part}_ml"),
+            Known::Weighed, Known::Read => trim($written) === '' ? null : $this->ml($part, $written, $how),
+        };
+        if ($ml === null && $how !== Known::Unknown) {
             return null;
         }
-        $amount = array_sum(array_map(static fn (string $one): float => self::amount($one, $by), explode('+', $written)));
-        if ($by !== 'g') {
+
+        return (object) ['how' => $how->value, ...($ml === null ? [] : ['ml' => $ml])];
+    }
+
+    private function ml(string $part, string $written, Known $how): float
+    {
+        $amount = (float) array_sum(array_map(static fn (string $one): float => self::inRange($one, $how === Known::Weighed ? NumberParser::number($one) : VolumeParser::ml($one, UnitSystem::Metric)), explode('+', $written)));
+        if ($how === Known::Read) {
             return $amount;
         }
+        $density = UsedBesidePlanned::resin($this->pour)->{"density_{$part}_g_ml"} ?? null;
 
         return is_numeric($density) ? $amount / (float) $density : throw QuantityException::noDensity();
     }
 
-    /** One of several cups that were poured one after the other. */
-    private static function amount(string $written, string $by): float
+    private static function inRange(string $written, float $amount): float
     {
-        $amount = $by === 'g' ? NumberParser::number($written) : VolumeParser::ml($written, UnitSystem::Metric);
-
         return $amount < 0 || $amount > self::MOST ? throw QuantityException::outOfRange($written, 0, self::MOST) : $amount;
     }
 }

@@ -5,9 +5,18 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnector;
+use App\Journal\Bench;
+use App\Journal\FoldTheBench;
+use App\Journal\SubjectRules;
+use App\Journal\ThisStudio;
+use App\Mixing\CupRules;
+use App\Pouring\FilmRules;
 use App\Scale\Scale;
 use App\Scale\SocketScale;
+use App\Stock\LotRules;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -21,11 +30,16 @@ final class AppServiceProvider extends ServiceProvider
             return new SocketScale(is_string($path) && $path !== '' ? $path : null);
         });
         $this->app->bind(Scale::class, SocketScale::class);
+        $this->app->scoped(ThisStudio::class);
+        $this->app->tag([CupRules::class, FilmRules::class, LotRules::class], SubjectRules::class);
+        $this->app->when(Bench::class)->needs('$rules')->giveTagged(SubjectRules::class);
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
         Model::unguard();
+        // rows of the bench are folded by the code that is here now, whatever wrote the database
+        Event::listen(MigrationsEnded::class, FoldTheBench::class);
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Http\Presses;
+use App\Journal\Bench;
 use App\Mixing\EveningDesk;
 use App\Models\Coat;
-use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
@@ -21,12 +22,15 @@ use App\Planning\RoomDesk;
 use App\Planning\SpecMerge;
 use App\Planning\StackDesk;
 use App\Pouring\PourDesk;
-use App\Pouring\Used;
+use App\Stock\LotDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
-use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use stdClass;
 
 /** Halfmoon Bench, a made-up studio, on the day it is loaded: something wet, something tacky with its window open, a past. */
 final class DemoSeeder extends Seeder
@@ -68,6 +72,9 @@ final class DemoSeeder extends Seeder
         private readonly PhotoStore $photos,
         private readonly RoomDesk $room,
         private readonly EveningDesk $evenings,
+        private readonly LotDesk $lots,
+        private readonly Bench $bench,
+        private readonly Presses $presses,
     ) {
     }
 
@@ -132,11 +139,10 @@ final class DemoSeeder extends Seeder
             }
         }
         $today = CarbonImmutable::now()->startOfDay();
-        $day = static fn (?float $days): ?CarbonImmutable => $days === null ? null : $today->addDays((int) $days);
         foreach (Dig::objects($shelf, 'lots') as $lot) {
+            $day = static fn (?float $days): ?string => $days === null ? null : $today->addDays((int) $days)->format('Y-m-d');
             $opened = Dig::float($lot, 'opened_days');
-            Lot::query()->create([
-                'resin_id' => Resin::query()->whereNull('plan_id')->where('key', Dig::text($lot, 'resin'))->firstOrFail()->id,
+            $this->lots->add(Resin::query()->whereNull('plan_id')->where('key', Dig::text($lot, 'resin'))->firstOrFail(), (object) [
                 'name' => Dig::text($lot, 'name'),
                 'opened_on' => $day($opened === null ? null : -$opened),
                 'best_before' => $day(Dig::float($lot, 'best_days')),
@@ -144,16 +150,17 @@ final class DemoSeeder extends Seeder
                 'left_b_ml' => Dig::float($lot, 'left_b_ml'),
                 'bought_ml' => Dig::float($lot, 'bought_ml'),
                 'price' => Dig::float($lot, 'price'),
-            ]);
+            ], $this->presses->byStudio(EventKind::Counted, (string) Str::uuid(), $today));
         }
     }
 
     private function yesterday(Coat $coat): void
     {
         $start = CarbonImmutable::now()->subHours(28);
-        $pour = $this->at($start, fn (): Pour => $this->pours->start($coat, (object) ['temperature_c' => 21, 'humidity_pct' => 50], null, UnitSystem::Metric));
-        $this->at($start->addMinutes(7), fn () => $this->pours->poured($pour, null, UnitSystem::Metric));
-        $this->at($start->addHours(3), fn () => $this->pours->finish($pour, new Used($this->share($pour, 'a_ml', 1.0), $this->share($pour, 'b_ml', 1.0)), null, null));
+        $pour = $this->begin($coat, $start, 21, 50);
+        $this->press($pour, EventKind::Poured, $start->addMinutes(7));
+        $this->act($pour, 99, 0);
+        $this->press($pour, EventKind::Took, $start->addHours(3), ['a' => $this->weighed($pour, 'a_ml', 1.0), 'b' => $this->weighed($pour, 'b_ml', 1.0)]);
     }
 
     private function trial(Plan $plan, string $spec, float $mm): Coat
@@ -167,49 +174,49 @@ final class DemoSeeder extends Seeder
     private function past(Coat $coat, int $daysAgo, float $celsius, float $share, string $note, int $index): void
     {
         $start = CarbonImmutable::now()->startOfDay()->subDays($daysAgo)->setTime(17, 40 + $index);
-        $pour = $this->at($start, fn (): Pour => $this->pours->start($coat->refresh(), (object) ['temperature_c' => $celsius, 'humidity_pct' => 48 + $index], null, UnitSystem::Metric));
-        $this->at($start->addMinutes(8), fn () => $this->pours->poured($pour, null, UnitSystem::Metric));
-        foreach ($pour->acts()->get() as $act) {
-            $this->at($start->addMinutes(8 + (int) $act->due_min + $index % 3), fn () => $this->pours->tick($act, $pour->refresh(), null));
-        }
-        $this->at($start->addHours(15), fn () => $this->pours->finish(
-            $pour,
-            new Used($this->share($pour, 'a_ml', $share), $this->share($pour, 'b_ml', $share)),
-            $note,
-            $this->photos->keepJpeg(DemoPhoto::jpeg($coat->piece->spec, $index)),
-        ));
-    }
-
-    private function share(Pour $pour, string $part, float $share): float
-    {
-        return round((Dig::float($pour->result, 'coat.mix.'.$part) ?? 0.0) * $share, 1);
+        $pour = $this->begin($coat->refresh(), $start, $celsius, 48 + $index);
+        $this->press($pour, EventKind::Poured, $start->addMinutes(8));
+        $this->act($pour, 99, $index);
+        $this->press($pour, EventKind::Took, $start->addHours(15), [
+            'a' => $this->weighed($pour, 'a_ml', $share), 'b' => $this->weighed($pour, 'b_ml', $share),
+            'note' => $note, 'photo' => $this->photos->keepJpeg(DemoPhoto::jpeg($coat->piece->spec, $index)),
+        ]);
+        $this->press($pour, EventKind::TakenOff, $start->addHours(40));
     }
 
     private function running(Coat $coat, float $minutesAgo, int $done): void
     {
         $pouredAt = CarbonImmutable::now()->subSeconds((int) ($minutesAgo * 60));
-        $pour = $this->at($pouredAt->subMinutes(6), fn (): Pour => $this->pours->start($coat->refresh(), (object) ['temperature_c' => 21, 'humidity_pct' => 50], null, UnitSystem::Metric));
-        $this->at($pouredAt, fn () => $this->pours->poured($pour, null, UnitSystem::Metric));
-        foreach ($pour->acts()->limit($done)->get() as $act) {
-            $this->at($pouredAt->addSeconds((int) ($act->due_min * 60) + 20), fn () => $this->pours->tick($act, $pour->refresh(), null));
+        $pour = $this->begin($coat->refresh(), $pouredAt->subMinutes(6), 21, 50);
+        $this->press($pour, EventKind::Poured, $pouredAt);
+        $this->act($pour, $done, 0);
+    }
+
+    private function begin(Coat $coat, CarbonImmutable $at, float $celsius, int $humidity): Pour
+    {
+        $room = (object) ['temperature_c' => $celsius, 'humidity_pct' => $humidity];
+
+        return $this->pours->begin($coat, $room, null, $this->presses->byStudio(EventKind::PourBegun, (string) Str::uuid(), $at), UnitSystem::Metric);
+    }
+
+    /** Its first acts, each so many minutes after it was due at most. */
+    private function act(Pour $pour, int $most, int $lateMin): void
+    {
+        $pour->refresh();
+        foreach (array_slice(Dig::objects($pour->schedule, 'acts'), 0, $most) as $index => $act) {
+            $due = ($pour->poured_at ?? $pour->started_at)->addSeconds((int) (60 * (Dig::float($act, 'due_min') ?? 0.0)) + 20);
+            $this->press($pour, EventKind::ActDone, $due->addMinutes(($lateMin + $index) % 3), ['act' => Dig::text($act, 'id')]);
         }
     }
 
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $do
-     * @return T
-     */
-    private function at(CarbonImmutable $moment, callable $do): mixed
+    /** @param  array<string, mixed>  $facts */
+    private function press(Pour $pour, EventKind $kind, CarbonImmutable $at, array $facts = []): void
     {
-        Carbon::setTestNow($moment);
-        CarbonImmutable::setTestNow($moment);
-        try {
-            return $do();
-        } finally {
-            Carbon::setTestNow();
-            CarbonImmutable::setTestNow();
-        }
+        $this->bench->write($this->presses->byStudio($kind, $pour->id, $at, (object) $facts), UnitSystem::Metric);
+    }
+
+    private function weighed(Pour $pour, string $part, float $share): stdClass
+    {
+        return (object) ['ml' => round((Dig::float($pour->result(), 'coat.mix.'.$part) ?? 0.0) * $share, 1), 'how' => Known::Weighed->value];
     }
 }

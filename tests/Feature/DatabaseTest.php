@@ -7,6 +7,9 @@ namespace Tests\Feature;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
+use App\PlanFile\Dig;
+use App\PlanFile\Json;
+use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
@@ -122,48 +125,118 @@ final class DatabaseTest extends TestCase
 
     public function test_every_migration_keeps_the_rows_of_a_filled_database(): void
     {
-        $counts = $this->counts();
         $rows = $this->rows();
+        self::assertNotContains([], $rows);
+        $this->onTheFirstDay(function () use ($rows): void {
+            foreach (array_keys($rows) as $table) {
+                $columns = implode(', ', Schema::getColumnListing('main.'.$table));
+                DB::statement("INSERT INTO main.$table ($columns) SELECT $columns FROM seeded.$table");
+            }
+        });
+        self::assertEquals($rows, $this->rows());
+        self::assertSame([], DB::select('PRAGMA foreign_key_check'));
+    }
+
+    public function test_what_was_on_the_bench_before_there_was_a_journal_is_kept_with_its_times(): void
+    {
+        $pour = Pour::query()->whereNotNull('poured_at')->whereNull('written_at')->whereNotNull('coat_id')->latest('started_at')->firstOrFail();
+        $old = Pour::query()->whereNotNull('written_at')->whereNotNull('note')->oldest('started_at')->firstOrFail();
+        $kept = $this->onTheFirstDay(function () use ($pour, $old): void {
+            DB::statement('PRAGMA foreign_keys = OFF');
+            foreach ([7 => $pour, 8 => $old] as $id => $one) {
+                DB::table('pours')->insert([
+                    'id' => $id, 'piece_id' => null, 'coat_id' => null, 'title' => $one->title,
+                    'plan' => Json::line($one->plan()), 'result' => Json::line($one->result()),
+                    'times' => Json::line((object) ['age_min' => $one->ageMin(), 'answer' => Dig::object($one->poured->facts, 'answer')]),
+                    'started_at' => $one->started_at->format('Y-m-d H:i:s.v'), 'poured_at' => $one->poured_at?->format('Y-m-d H:i:s.v'),
+                    'finished_at' => $one->written_at?->format('Y-m-d H:i:s.v'), 'used_a_ml' => $one->used_a_ml, 'used_b_ml' => $one->used_b_ml, 'note' => $one->note,
+                ]);
+                foreach (Dig::objects($one->schedule, 'acts') as $position => $act) {
+                    $mark = Dig::float($one->marks, Dig::text($act, 'id').'.at');
+                    DB::table('pour_acts')->insert([
+                        'pour_id' => $id, 'key' => $act->id, 'kind' => $act->kind, 'position' => $position, 'due_min' => $act->due_min, 'title' => $act->title, 'how' => $act->how,
+                        'done_at' => $mark === null ? null : CarbonImmutable::createFromTimestampMs((int) $mark)->format('Y-m-d H:i:s.v'),
+                    ]);
+                }
+            }
+        });
+        self::assertSame(2, Pour::query()->count());
+        foreach ([$pour, $old] as $before) {
+            $after = Pour::query()->where('title', $before->title)->where('started_at', $before->started_at->format('Y-m-d H:i:s.v'))->firstOrFail();
+            self::assertEquals($before->poured_at, $after->poured_at);
+            self::assertEqualsWithDelta($before->schedule, $after->schedule, 1e-9);
+            self::assertSame(array_map(static fn (mixed $mark): mixed => $mark->at, get_object_vars($before->marks)), array_map(static fn (mixed $mark): mixed => $mark->at, get_object_vars($after->marks)));
+            self::assertEquals([$before->handle_at, $before->written_at, $before->used_a_ml, $before->note], [$after->handle_at, $after->written_at, $after->used_a_ml, $after->note]);
+            self::assertEquals($before->plan(), $after->plan());
+            self::assertTrue($after->begun->kept);
+        }
+        self::assertNull(Pour::query()->whereNull('written_at')->sole()->off_at, 'what is wet stays in sight');
+        self::assertNotNull(Pour::query()->whereNotNull('written_at')->sole()->off_at);
+        self::assertSame($kept, Pour::query()->count());
+    }
+
+    public function test_the_rows_of_the_bench_are_folded_from_the_journal_alone(): void
+    {
+        $before = $this->bench();
+        self::assertGreaterThan(5, count($before['pours']));
+        DB::table('pours')->where('id', $before['pours'][0]->id)->update(['title' => 'Something else', 'poured_at' => null]);
+        DB::table('pours')->where('id', $before['pours'][1]->id)->delete();
+        self::assertSame(0, Artisan::call('glaze:rebuild'));
+        self::assertEquals($before, $this->bench());
+    }
+
+    /** @return array<string, list<mixed>> every row that is folded */
+    private function bench(): array
+    {
+        return [
+            'pours' => DB::table('pours')->orderBy('id')->get()->all(),
+            'mixings' => DB::table('mixings')->orderBy('id')->get()->all(),
+            'lots' => DB::table('lots')->orderBy('id')->get(['id', 'subject', 'opened_on', 'left_a_ml', 'left_b_ml', 'deleted_at'])->all(),
+        ];
+    }
+
+    /**
+     * A database of the first day, filled, and then brought up to now.
+     *
+     * @param  callable(): void  $fill
+     * @return int how many pours there are then
+     */
+    private function onTheFirstDay(callable $fill): int
+    {
         $migrations = array_map(basename(...), (array) glob(database_path('migrations/*.php')));
         self::assertGreaterThan(1, count($migrations));
-
-        // a database of the first day, filled, and then brought up to now
         touch($old = $this->file.'-old');
         config(['database.connections.sqlite.database' => $old]);
         DB::purge();
         self::assertSame(0, Artisan::call('migrate', ['--force' => true, '--path' => 'database/migrations/'.$migrations[0]]));
         DB::statement("ATTACH '{$this->file}' AS seeded");
-        foreach (array_keys($rows) as $table) {
-            $columns = implode(', ', Schema::getColumnListing($table));
-            DB::statement("INSERT INTO main.$table ($columns) SELECT $columns FROM seeded.$table");
-        }
+        $fill();
         DB::statement('DETACH seeded');
-
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
-        self::assertSame($counts, $this->counts());
-        self::assertEquals($rows, $this->rows());
-        self::assertSame([], DB::select('PRAGMA foreign_key_check'));
+
+        return Pour::query()->count();
     }
 
-    /** @return array<string, list<mixed>> every row of every table of the studio */
+    /** @return array<string, list<mixed>> every row of every table of what is planned, with the columns of the first day */
     private function rows(): array
     {
+        $columns = ['plans' => ['id', 'name', 'document'], 'resins' => ['id', 'plan_id', 'key', 'position', 'sheet'], 'pieces' => ['id', 'plan_id', 'key', 'position', 'spec'], 'coats' => ['id', 'plan_id', 'piece_id', 'resin_id', 'key', 'position', 'spec']];
+
         $rows = [];
-        foreach (['plans', 'resins', 'pieces', 'coats', 'pours', 'pour_acts'] as $table) {
-            $rows[$table] = DB::table($table)->orderBy('id')->get()->all();
+        foreach ($columns as $table => $of) {
+            $rows[$table] = DB::table($table)->orderBy('id')->get($of)->all();
         }
 
         return $rows;
     }
 
-    /** @return array{pieces: int, coats: int, pours: int, acts: int} */
+    /** @return array{pieces: int, coats: int, pours: int} */
     private function counts(): array
     {
         return [
             'pieces' => Piece::query()->count(),
             'coats' => Coat::query()->count(),
             'pours' => Pour::query()->whereNotNull('piece_id')->count(),
-            'acts' => DB::table('pour_acts')->count(),
         ];
     }
 

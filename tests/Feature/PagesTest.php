@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
+use App\Models\Pour;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Route;
 use Inertia\Testing\AssertableInertia;
@@ -20,9 +21,10 @@ final class PagesTest extends TestCase
 
     public function test_every_page_opens(): void
     {
+        $pour = Pour::query()->latest('started_at')->firstOrFail()->id;
         foreach ([
             '/' => 'Now', '/pieces' => 'Pieces', '/pieces/new' => 'TakeIn', $this->pieceAt('autumn') => 'TakeIn', $this->pieceAt('autumn').'/history' => 'LookBack',
-            $this->coatAt('autumn-flood') => 'Coat', $this->coatAt('comet-flood').'/mix' => 'MixSheet', '/pours/11' => 'Pour', '/pours/11/finish' => 'Finish',
+            $this->coatAt('autumn-flood') => 'Coat', $this->coatAt('comet-flood').'/mix' => 'MixSheet', "/pours/$pour" => 'Pour', "/pours/$pour/finish" => 'Finish',
             '/shelf' => 'Shelf', '/studio' => 'Studio', '/swatches' => 'Swatches',
         ] as $url => $view) {
             $this->get($url)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->component($view, false));
@@ -34,7 +36,8 @@ final class PagesTest extends TestCase
         $this->get('/')->assertInertia(function (AssertableInertia $page): void {
             $pours = $page->toArray()['props']['pours'];
             $phases = array_map(fn (array $pour): string => collect($pour['phases'])->last(fn (array $span): bool => $span['from'] <= $pour['now'])['phase'], $pours);
-            self::assertEqualsCanonicalizing(['wet', 'window_open'], $phases);
+            self::assertContains('wet', $phases);
+            self::assertContains('window_open', $phases);
         });
         $this->get($this->pieceAt('winter').'/history')->assertInertia(fn (AssertableInertia $page) => $page->has('pours', 2)->where('pours.0.used.a_ml', fn (float $ml): bool => $ml > 100));
     }

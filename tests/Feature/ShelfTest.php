@@ -57,11 +57,11 @@ final class ShelfTest extends TestCase
 
     public function test_a_past_pour_keeps_the_sheet_as_it_was(): void
     {
-        $pour = Pour::query()->whereNotNull('finished_at')->whereNotNull('coat_id')->latest('id')->firstOrFail();
+        $pour = Pour::query()->whereNotNull('written_at')->whereNotNull('coat_id')->latest('rowid')->firstOrFail();
         $resin = Coat::withTrashed()->findOrFail($pour->coat_id)->resin;
-        $before = $pour->plan;
+        $before = $pour->plan();
         $this->putJson("/shelf/resins/{$resin->id}", ['name' => $resin->name(), 'open_min' => '99', 'recoat_to_h' => null])->assertRedirect('/shelf')->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'as it was'));
-        self::assertEquals($before, $pour->refresh()->plan);
+        self::assertEquals($before, $pour->refresh()->plan());
         self::assertSame(99, $resin->refresh()->sheet->open_min);
         self::assertObjectNotHasProperty('recoat_to_h', $resin->sheet);
     }

@@ -130,7 +130,7 @@ final class StackTest extends TestCase
         self::assertNull($said(), 'nothing is poured yet');
         $this->post("/coats/{$flood->id}/pours", ['studio' => []]);
         $pour = Pour::query()->firstOrFail();
-        $this->postJson("/pours/{$pour->id}/poured");
+        $this->press($pour->id, 'poured');
         foreach ([1 => 'recoat_too_soon', 6 => null, 20 => 'recoat_window_missed', 30 => 'sand_first'] as $hours => $code) {
             $this->travelTo($pour->started_at->addHours($hours));
             self::assertSame($code, $said(), "after $hours h");

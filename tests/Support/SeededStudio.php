@@ -29,6 +29,8 @@ final class SeededStudio
         DB::transaction(static function () use ($rows): void {
             DB::statement('PRAGMA defer_foreign_keys = ON');
             foreach ($rows as $table => $entries) {
+                // the studio that migrations made has another name
+                DB::table($table)->delete();
                 foreach (array_chunk($entries, self::AT_A_TIME) as $chunk) {
                     DB::table($table)->insert($chunk);
                 }

@@ -22,6 +22,7 @@ use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
 use App\Pouring\FilmsNow;
 use App\Pouring\PourDesk;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -111,15 +112,15 @@ final readonly class CoatController
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
                 'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
             ]),
-            'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->whereNull('finished_at')->latest('started_at')->value('id'),
+            'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->setting(CarbonImmutable::now())->latest('started_at')->value('id'),
         ];
     }
 
     /** What the last finished pour of this coat took out of the bottles for one piece, ml. */
     private function lastTook(Coat $coat): ?float
     {
-        $pour = Pour::query()->where('coat_id', $coat->id)->whereNotNull('finished_at')->whereNotNull('used_a_ml')->latest('started_at')->first();
-        $quantity = $pour === null ? null : Dig::float($pour->result, 'quantity');
+        $pour = Pour::query()->where('coat_id', $coat->id)->whereNotNull('used_a_ml')->whereNotNull('used_b_ml')->with('begun')->latest('started_at')->first();
+        $quantity = $pour === null ? null : $pour->count ?? Dig::float($pour->result(), 'quantity');
 
         return $pour?->used_a_ml === null || $pour->used_b_ml === null ? null : ($pour->used_a_ml + $pour->used_b_ml) / max(1.0, $quantity ?? 1.0);
     }
@@ -133,7 +134,7 @@ final readonly class CoatController
     /** @return array<string, mixed> */
     private function answer(Request $request, Coat $coat): array
     {
-        $phases = FilmsNow::ofPiece($coat->piece_id);
+        $phases = FilmsNow::ofPiece($coat->piece_id, CarbonImmutable::now());
         try {
             $stack = $this->desk->saved($coat, Person::units($request));
 

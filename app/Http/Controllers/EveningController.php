@@ -173,11 +173,11 @@ final readonly class EveningController
         return Dig::objects($read, 'batches');
     }
 
-    /** @return array<string, array{id: int, mixed: bool, poured: bool}> by batch */
+    /** @return array<string, array{id: string, mixed: bool, poured: bool}> by batch */
     private function mixings(Plan $plan): array
     {
         $found = [];
-        foreach (Mixing::query()->where('plan_id', $plan->id)->withCount('pours')->oldest('id')->get() as $mixing) {
+        foreach (Mixing::query()->where('plan_id', $plan->id)->whereNull('discarded_at')->withCount('pours')->oldest('begun_at')->get() as $mixing) {
             $found[$mixing->batch_key] = ['id' => $mixing->id, 'mixed' => $mixing->mixed_at !== null, 'poured' => $mixing->pours_count > 0];
         }
 

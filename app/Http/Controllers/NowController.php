@@ -8,7 +8,8 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
 use App\Planning\PieceDesk;
-use App\Pouring\PourState;
+use App\Pouring\OnTheBench;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -25,44 +26,42 @@ final readonly class NowController
     public function __invoke(): Response
     {
         return Inertia::render('Now', [
-            'pours' => $this->running(),
-            'waiting' => $this->waiting(),
+            ...$this->onTheBench(),
+            'waiting' => $this->waiting(CarbonImmutable::now()),
             'pieces' => Piece::query()->count(),
         ]);
     }
 
+    public function pours(): JsonResponse
+    {
+        return response()->json($this->onTheBench());
+    }
+
+    /** @return array{now: int, pours: list<array<string, mixed>>, cups: list<array<string, mixed>>} */
+    private function onTheBench(): array
+    {
+        $now = CarbonImmutable::now();
+
+        return ['now' => (int) $now->valueOf(), 'pours' => OnTheBench::films($now), 'cups' => OnTheBench::cups($now)];
+    }
+
     /**
-     * The pieces that nothing is poured on now, each with the coat that comes next: the lowest that was never poured.
+     * The pieces that nothing is setting on now, each with the coat that comes next: the lowest that was never poured.
      *
      * @return list<array<string, mixed>>
      */
-    private function waiting(): array
+    private function waiting(CarbonImmutable $now): array
     {
-        $poured = [];
-        foreach (Pour::query()->whereNotNull('coat_id')->distinct()->get('coat_id') as $pour) {
-            $poured[$pour->coat_id] = true;
-        }
-        $pieces = Piece::query()->with('coats')->whereHas('coats')->whereDoesntHave('pours', fn ($pours) => $pours->whereNull('finished_at'))
-            ->orderBy('position')->limit(self::MOST_WAITING)->get();
+        $setting = Pour::query()->setting($now)->whereNotNull('piece_id')->select('piece_id');
+        $poured = Pour::query()->whereNotNull('coat_id')->select('coat_id');
+        $pieces = Piece::query()->whereHas('coats', fn ($coats) => $coats->whereNotIn('id', $poured))->whereNotIn('id', $setting)
+            ->with(['coats' => fn ($coats) => $coats->whereNotIn('id', $poured)])->orderBy('position')->limit(self::MOST_WAITING)->get();
         $waiting = [];
         foreach ($pieces as $piece) {
-            $next = $piece->coats->first(fn (Coat $coat): bool => ! isset($poured[$coat->id])) ?? $piece->coats->first();
+            $next = $piece->coats->first(fn (Coat $coat): bool => true);
             $waiting[] = ['coat_id' => $next?->id, ...$this->pieces->summary($piece)];
         }
 
         return $waiting;
-    }
-
-    public function pours(): JsonResponse
-    {
-        return response()->json(['pours' => $this->running()]);
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function running(): array
-    {
-        $pours = Pour::query()->whereNull('finished_at')->with('acts')->latest('started_at')->get();
-
-        return array_map(PourState::of(...), array_values($pours->all()));
     }
 }

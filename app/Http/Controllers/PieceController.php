@@ -15,6 +15,7 @@ use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,8 +47,8 @@ final readonly class PieceController
     {
         $plans = Plan::query()->with([
             'pieces.coats.resin',
-            'pieces.pours' => fn ($pours) => $pours->with('acts')->whereNull('finished_at'),
-            'pieces.finishedPours',
+            'pieces.pours' => fn ($pours) => $pours->setting(CarbonImmutable::now()),
+            'pieces.lastPour',
         ])->oldest('id')->get();
 
         return Inertia::render('Pieces', [
@@ -56,8 +57,8 @@ final readonly class PieceController
                 'name' => $plan->name,
                 'pieces' => $plan->pieces->map(fn (Piece $piece): array => [
                     ...$this->desk->summary($piece),
-                    'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour))->values(),
-                    'last_poured_at' => $piece->finishedPours->first()?->started_at->valueOf(),
+                    'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour, CarbonImmutable::now()))->values(),
+                    'last_poured_at' => $piece->lastPour?->started_at->valueOf(),
                     'coats' => $piece->coats->map(fn ($coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
                 ])->values(),
             ]),
@@ -148,8 +149,8 @@ final readonly class PieceController
     {
         return Inertia::render('LookBack', [
             'piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id')],
-            'pours' => $piece->pours()->with('acts')->get()->map(fn (Pour $pour): array => [
-                ...PourState::of($pour),
+            'pours' => $piece->pours()->with(['begun', 'poured'])->get()->map(fn (Pour $pour): array => [
+                ...PourState::of($pour, CarbonImmutable::now()),
                 ...UsedBesidePlanned::of($pour),
             ])->values(),
         ]);
@@ -160,7 +161,7 @@ final readonly class PieceController
     {
         $first = $piece->coats()->first();
 
-        return $first === null ? 0 : Pour::query()->where('coat_id', $first->id)->whereNotNull('finished_at')->count();
+        return $first === null ? 0 : Pour::query()->where('coat_id', $first->id)->whereNotNull('poured_at')->count();
     }
 
     /** The piece as it is typed, whether it has a name yet or not. */

@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Person;
+use App\Http\Presses;
+use App\Journal\Bench;
 use App\Models\Coat;
 use App\Models\Pour;
-use App\Models\PourAct;
 use App\Photos\PhotoStore;
+use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\TypedFields;
+use App\Pouring\FilmSchedule;
 use App\Pouring\PourDesk;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
@@ -20,28 +23,31 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Inertia\Inertia;
 use Inertia\Response;
+use JsonException;
+use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
 use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** A pour from the start of its clock to what it took. */
+/** A pour from the start of its clock to what it took; what is pressed in between comes through the journal. */
 final readonly class PourController
 {
-    public function __construct(private PourDesk $desk)
+    public function __construct(private Presses $presses)
     {
     }
 
-    public function start(Request $request, Coat $coat): RedirectResponse
+    public function start(Request $request, Coat $coat, PourDesk $desk): RedirectResponse
     {
         $body = Body::of($request);
         $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
         $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
         $reason = $body->reason ?? null;
-        $pour = $this->desk->start($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, Person::units($request));
+        $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::units($request));
 
         return redirect()->route('pours.show', $pour);
     }
@@ -49,7 +55,7 @@ final readonly class PourController
     public function show(Pour $pour): Response
     {
         return Inertia::render('Pour', [
-            'pour' => PourState::of($pour->load('acts')),
+            'pour' => PourState::of($pour, CarbonImmutable::now()),
             'cautions' => [
                 'pour' => Caution::Mix->sentences(),
                 'heat' => (Caution::tryFrom(PourState::tool($pour)) ?? Caution::Breath)->sentences(),
@@ -60,63 +66,39 @@ final readonly class PourController
 
     public function state(Pour $pour): JsonResponse
     {
-        return response()->json(PourState::of($pour->load('acts')));
+        return response()->json(PourState::of($pour, CarbonImmutable::now()));
     }
 
-    public function trace(Request $request, Pour $pour, string $figure): JsonResponse
+    public function trace(Request $request, Pour $pour, string $figure, FilmSchedule $schedule): JsonResponse
     {
-        $traces = Traces::of($this->desk->computed($pour, Person::units($request)));
+        $traces = Traces::of($schedule->again($pour->plan(), $pour->ageMin(), Person::units($request)));
 
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
-    }
-
-    public function poured(Request $request, Pour $pour): JsonResponse
-    {
-        $this->desk->poured($pour, $this->at($request), Person::units($request));
-
-        return $this->state($pour->refresh());
-    }
-
-    public function notPouredYet(Pour $pour): JsonResponse
-    {
-        $this->desk->notPouredYet($pour);
-
-        return $this->state($pour->refresh());
-    }
-
-    public function tick(Request $request, Pour $pour, int $act): JsonResponse
-    {
-        $this->desk->tick($this->act($pour, $act), $pour, $this->at($request));
-
-        return $this->state($pour->refresh());
-    }
-
-    public function untick(Pour $pour, int $act): JsonResponse
-    {
-        $this->desk->untick($this->act($pour, $act));
-
-        return $this->state($pour->refresh());
     }
 
     public function finishing(Pour $pour): Response
     {
         return Inertia::render('Finish', [
-            'pour' => PourState::of($pour->load('acts')),
+            'pour' => PourState::of($pour, CarbonImmutable::now()),
             'planned' => UsedBesidePlanned::of($pour),
             'photo_limits' => ['megabytes' => PhotoStore::MOST_MEGABYTES, 'megapixels' => PhotoStore::MOST_MEGAPIXELS],
         ]);
     }
 
-    public function finish(Request $request, Pour $pour, PhotoStore $photos): RedirectResponse
+    public function finish(Request $request, Pour $pour, PhotoStore $photos, Bench $bench): RedirectResponse
     {
-        $before = $pour->photo;
-        $used = UsedFields::read($request->string('used_a')->value(), $request->string('used_b')->value(), $request->string('by')->value(), UsedBesidePlanned::resin($pour));
+        $facts = (new UsedFields($pour))->read(fn (string $field): string => $request->string($field)->value());
         $file = $request->file('photo');
-        $photo = $file instanceof \Illuminate\Http\UploadedFile ? $photos->keep($file) : null;
-        $note = trim($request->string('note')->value());
-        $this->desk->finish($pour, $used, $note === '' ? null : mb_substr($note, 0, 5000), $photo);
-        if ($photo !== null && $before !== null) {
-            $photos->forget($before);
+        $before = $pour->photo;
+        $photo = $file instanceof UploadedFile ? $photos->keep($file) : null;
+        try {
+            $pressed = $this->presses->ofForm((object) ['press' => self::press($request)], EventKind::Took, $pour->id);
+            $bench->write($pressed->saying((object) [...get_object_vars($facts), ...($photo === null ? [] : ['photo' => $photo])]), Person::units($request));
+        } finally {
+            // what is not the photo of this pour now is nobody's
+            foreach (array_diff(array_filter([$before, $photo]), [$pour->refresh()->photo]) as $nobodys) {
+                $photos->forget($nobodys);
+            }
         }
 
         return $pour->piece_id === null
@@ -124,22 +106,20 @@ final readonly class PourController
             : redirect()->route('pieces.history', $pour->piece_id)->with('said', 'Written down.');
     }
 
+    /** A form with a file has no objects: the press is one field of JSON. */
+    private static function press(Request $request): ?stdClass
+    {
+        try {
+            return Json::object($request->string('press')->value());
+        } catch (JsonException) {
+            return null;
+        }
+    }
+
     public function photo(string $name): StreamedResponse
     {
         abort_unless(Storage::exists('photos/'.$name), 404);
 
         return Storage::response('photos/'.$name, headers: ['Cache-Control' => 'private, max-age=31536000, immutable']);
-    }
-
-    private function act(Pour $pour, int $id): PourAct
-    {
-        return $pour->acts()->findOrFail($id);
-    }
-
-    private function at(Request $request): ?CarbonImmutable
-    {
-        $at = $request->input('at');
-
-        return is_int($at) ? CarbonImmutable::createFromTimestampMs($at) : null;
     }
 }

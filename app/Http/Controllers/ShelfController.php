@@ -6,6 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Person;
+use App\Http\Presses;
+use App\Journal\Bench;
+use App\Journal\Journal;
 use App\Mixing\Choices;
 use App\Mixing\EveningAnswer;
 use App\Models\Coat;
@@ -19,6 +22,7 @@ use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\ShelfDesk;
 use App\Planning\TypedFields;
+use App\Stock\LotDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -27,6 +31,8 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Plan\ResinReader;
@@ -37,8 +43,10 @@ use stdClass;
 /** The shelf: resins as their labels have them, colourants and recipes, vessels, and the bottles that are open. */
 final readonly class ShelfController
 {
-    public function __construct(private ShelfDesk $desk)
-    {
+    public function __construct(
+        private ShelfDesk $desk,
+        private Presses $presses,
+    ) {
     }
 
     public function show(Request $request, Choices $choices): Response
@@ -116,31 +124,30 @@ final readonly class ShelfController
         return redirect('/shelf?tab='.$supply->kind->list())->with('said', $supply->name().' is back.');
     }
 
-    public function addLot(Request $request, Resin $resin): JsonResponse
+    public function addLot(Request $request, Resin $resin, LotDesk $lots): JsonResponse
     {
-        $lot = new Lot(['resin_id' => $resin->id]);
-        $this->desk->keepLot($lot, $this->typed($request));
-
-        return response()->json(self::lot($lot));
+        return response()->json(self::lot($lots->add($resin, $this->typed($request), $this->presses->ofForm(Body::of($request), EventKind::Counted))));
     }
 
-    public function changeLot(Request $request, Lot $lot): JsonResponse
+    public function changeLot(Request $request, Lot $lot, LotDesk $lots): JsonResponse
     {
-        $this->desk->keepLot($lot, $this->typed($request));
-
-        return response()->json(self::lot($lot));
+        return response()->json(self::lot($lots->change($lot, $this->typed($request), $this->presses->ofForm(Body::of($request), EventKind::Counted, $lot->subject))));
     }
 
-    public function takeLotAway(Lot $lot): RedirectResponse
+    public function takeLotAway(Request $request, Lot $lot, Bench $bench): RedirectResponse
     {
-        $lot->delete();
+        $bench->write($this->presses->ofForm(Body::of($request), EventKind::ThrownAway, $lot->subject), Person::units($request));
 
         return redirect('/shelf')->with('said', "Lot {$lot->name} was taken away.")->with('undo', "/shelf/lots/{$lot->id}/restore");
     }
 
-    public function restoreLot(Lot $lot): RedirectResponse
+    public function restoreLot(Request $request, Lot $lot, Bench $bench, Journal $journal): RedirectResponse
     {
-        $lot->restore();
+        $away = LotRecord::of($journal->of($lot->subject))->thrownAway;
+        if ($away !== null) {
+            $pressed = $this->presses->ofForm(Body::of($request), EventKind::Undone, $lot->subject);
+            $bench->write($pressed->saying((object) ['of' => $away->id]), Person::units($request));
+        }
 
         return redirect('/shelf')->with('said', "Lot {$lot->name} is back.");
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use stdClass;
+
 /** What an event says besides that it happened; a fact that is not there, or is of another type, is null. */
 final readonly class Facts
 {
-    /** @param  array<string, mixed>  $said */
+    /** @param  array<array-key, mixed>  $said */
     public function __construct(private array $said = [])
     {
     }
@@ -39,6 +41,14 @@ final readonly class Facts
         return $value === null ? null : (int) round($value);
     }
 
+    /** A fact that is an object of a document, as it was written; the core does not look into it. */
+    public function object(string $name): ?stdClass
+    {
+        $value = $this->said[$name] ?? null;
+
+        return $value instanceof stdClass ? $value : null;
+    }
+
     /** Facts within a fact. */
     public function facts(string $name): ?self
     {
@@ -46,15 +56,8 @@ final readonly class Facts
         if (is_object($value)) {
             $value = get_object_vars($value);
         }
-        if (! is_array($value)) {
-            return null;
-        }
-        $said = [];
-        foreach ($value as $key => $one) {
-            $said[(string) $key] = $one;
-        }
 
-        return new self($said);
+        return is_array($value) ? new self($value) : null;
     }
 
     /** @return list<self> of a fact that is a list of such */

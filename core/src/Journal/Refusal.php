@@ -9,6 +9,7 @@ enum Refusal: string
 {
     case NotThere = 'not_there';
     case NotOfThis = 'not_of_this';
+    case NotOfThisStudio = 'not_of_this_studio';
     case Unreadable = 'unreadable';
     case AlreadyBegun = 'already_begun';
     case NotMeasured = 'not_measured';

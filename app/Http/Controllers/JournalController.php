@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Http\Person;
+use App\Http\Presses;
+use App\Journal\Bench;
+use App\Journal\Refused;
+use App\Mixing\CupReader;
+use App\Mixing\MixingState;
+use App\Models\Mixing;
+use App\Models\Pour;
+use App\PlanFile\Dig;
+use App\Planning\FieldException;
+use App\Pouring\PourState;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use stdClass;
+
+/** Takes down what devices send of what happened, and answers what became of it. */
+final readonly class JournalController
+{
+    private const MOST_AT_ONCE = 100;
+
+    public function __construct(
+        private Bench $bench,
+        private Presses $presses,
+        private CupReader $cups,
+    ) {
+    }
+
+    /** Each press by itself: one that cannot be does not hold up the others. */
+    public function append(Request $request): JsonResponse
+    {
+        $heard = CarbonImmutable::now();
+        $units = Person::units($request);
+        $body = Body::of($request);
+        $this->presses->refuseOthers(Dig::text($body, 'studio'));
+        $device = Presses::device(Dig::object($body, 'device'), $heard);
+        $results = $subjects = [];
+        foreach (array_slice(Dig::objects($body, 'events'), 0, self::MOST_AT_ONCE) as $sent) {
+            $subject = Dig::text($sent, 'subject') ?? '';
+            $subjects[$subject] = true;
+            $results[] = ['id' => Dig::text($sent, 'id'), ...$this->take($sent, $device, $heard, $units)];
+        }
+
+        return response()->json([
+            'now' => (int) CarbonImmutable::now()->valueOf(),
+            'results' => $results,
+            'states' => (object) $this->states(array_map(strval(...), array_keys($subjects)), $units),
+        ]);
+    }
+
+    /** @return array{status: string, code?: string, sentence?: string, field?: string} */
+    private function take(stdClass $sent, string $device, CarbonImmutable $heard, UnitSystem $units): array
+    {
+        try {
+            $this->bench->write($this->presses->pressed($sent, $device, $heard), $units);
+
+            return ['status' => 'done'];
+        } catch (Refused $refused) {
+            return ['status' => 'refused', 'code' => $refused->why->value, 'sentence' => $refused->sentence(), 'field' => $refused->field];
+        } catch (FieldException $exception) {
+            return ['status' => 'refused', 'code' => 'cannot_be_computed', 'sentence' => implode(' ', $exception->sentences), 'field' => 'form'];
+        }
+    }
+
+    /**
+     * @param  list<string>  $subjects
+     * @return array<string, array<string, mixed>> as their pages show them
+     */
+    private function states(array $subjects, UnitSystem $units): array
+    {
+        $states = [];
+        foreach (Pour::query()->whereKey($subjects)->get() as $pour) {
+            $states[$pour->id] = PourState::of($pour, CarbonImmutable::now());
+        }
+        foreach (Mixing::query()->whereKey($subjects)->get() as $mixing) {
+            $states[$mixing->id] = MixingState::of($mixing, $this->cups, $units, CarbonImmutable::now());
+        }
+
+        return $states;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Journal;
+
+use DomainException;
+use OpenGlaze\Core\Journal\Refusal;
+
+/** Something cannot ever be written down as it was sent; says why by a code, and at which field where it was typed. */
+final class Refused extends DomainException
+{
+    /** @param  array<string, string|int|float>  $quantities  that its sentence names */
+    private function __construct(
+        public readonly Refusal $why,
+        public readonly string $field,
+        public readonly array $quantities,
+    ) {
+        parent::__construct($why->value);
+    }
+
+    /** @param  array<string, string|int|float>  $quantities */
+    public static function because(Refusal $why, string $field = 'form', array $quantities = []): self
+    {
+        return new self($why, $field, $quantities);
+    }
+
+    public function sentence(): string
+    {
+        $sentence = __('journal.refused.'.$this->why->value, $this->quantities);
+
+        return is_string($sentence) ? $sentence : $this->why->value;
+    }
+}

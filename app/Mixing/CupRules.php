@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\Journal\Moment;
+use App\Journal\Pressed;
+use App\Journal\Refused;
+use App\Journal\SubjectRules;
+use App\Models\JournalEvent;
+use App\Models\Lot;
+use App\Models\Mixing;
+use App\Models\Plan;
+use App\Models\Pour;
+use App\PlanFile\Dig;
+use App\Planning\FieldException;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Journal\CupRecord;
+use OpenGlaze\Core\Journal\Event;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\Facts;
+use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Quantity\NumberParser;
+use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\VolumeParser;
+use OpenGlaze\Core\Weighing\Weighing;
+use OpenGlaze\Core\Weighing\WeighStep;
+use stdClass;
+
+/** What may happen to a cup, what it takes from the shelf, and the row that is folded from it. */
+final readonly class CupRules implements SubjectRules
+{
+    private const MOST_G = 100_000.0;
+
+    public function __construct(private CupReader $cups)
+    {
+    }
+
+    public function of(): SubjectKind
+    {
+        return SubjectKind::Cup;
+    }
+
+    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
+    {
+        $record = CupRecord::of($before);
+        $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($pressed->facts)));
+        if ($refusal !== null) {
+            throw Refused::because($refusal, $pressed->kind === EventKind::Weighed ? 'grams' : 'form');
+        }
+        if ($pressed->kind === EventKind::MixingBegun) {
+            return $pressed->facts;
+        }
+        $batch = $this->cups->batchOf($record->begun?->facts->object('plan') ?? new stdClass, $units);
+        $weighing = CupReader::weighed($batch, $record->gotG(), $record->first);
+
+        return match ($pressed->kind) {
+            EventKind::Weighed => self::reading($pressed->facts, $weighing, $record, $units),
+            EventKind::PartsTurned => (object) ['first' => ($record->first ?? $batch->resin->firstPart)->other()->value],
+            EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? new stdClass : throw Refused::because(Refusal::NotMeasured),
+            EventKind::Undone => $this->undoing($pressed, $record),
+            default => new stdClass,
+        };
+    }
+
+    public function follows(Pressed $pressed, array $before, array $after): array
+    {
+        $was = CupRecord::of($before);
+        $is = CupRecord::of($after);
+        if ($pressed->kind === EventKind::Mixed && $was->mixed === null && $is->mixed !== null) {
+            return $this->taken($pressed, $is);
+        }
+        if ($pressed->kind === EventKind::Undone && $was->mixed !== null && $is->mixed === null) {
+            return self::givenBack($pressed, $before);
+        }
+
+        return [];
+    }
+
+    public function fold(string $subject, array $events): void
+    {
+        $cup = CupRecord::of($events);
+        $begun = $cup->begun;
+        if ($begun === null) {
+            return;
+        }
+        $plan = $begun->facts->moment('plan_id');
+        Mixing::query()->updateOrCreate(['id' => $subject], [
+            'plan_id' => $plan !== null && Plan::query()->whereKey($plan)->exists() ? $plan : null,
+            'batch_key' => $begun->facts->text('batch') ?? '',
+            'title' => $begun->facts->text('title') ?? '',
+            'begun_event' => $begun->id,
+            'weighed' => (object) ['got' => (object) $cup->gotG(), ...($cup->first === null ? [] : ['first' => $cup->first->value])],
+            'last_reading' => $cup->lastReading()?->id,
+            'begun_at' => Moment::of($begun->atMs),
+            'stirred_from' => Moment::of($cup->stirredFromMs ?? $cup->mixedMs()),
+            'mixed_at' => Moment::of($cup->mixedMs()),
+            'mixed_event' => $cup->mixed?->id,
+            'discarded_at' => Moment::of($cup->discarded?->atMs),
+            'in_use' => $cup->isInUse(),
+        ]);
+    }
+
+    public function clear(): void
+    {
+        Mixing::query()->delete();
+    }
+
+    /** What a step came to, as a number or as somebody wrote it down. @throws Refused */
+    private static function reading(stdClass $facts, Weighing $weighing, CupRecord $record, UnitSystem $units): stdClass
+    {
+        $next = $weighing->next();
+        if ($next === null || $next->id !== Dig::text($facts, 'step')) {
+            throw Refused::because(Refusal::WeighedAlready, 'grams');
+        }
+        if (! $next->kind->isPart() && $record->mixed === null) {
+            throw Refused::because(Refusal::NotMixed, 'grams');
+        }
+        $written = Dig::text($facts, 'written');
+        $grams = $written === null ? Dig::float($facts, 'grams') : self::gramsOf($written, $next, $units);
+        if ($grams === null || $grams <= 0 || $grams > self::MOST_G) {
+            throw Refused::because(Refusal::NoAmount, 'grams');
+        }
+
+        return (object) ['step' => $next->id, 'grams' => $grams, 'by' => $written === null ? 'scale' : 'hand'];
+    }
+
+    /** "38.2", or an amount of liquid such as "2 tbsp"; null when it is neither. */
+    private static function gramsOf(string $written, WeighStep $step, UnitSystem $units): ?float
+    {
+        try {
+            return NumberParser::number(preg_replace('/\s*g(r|rams?)?\s*$/iu', '', $written) ?? $written);
+        } catch (QuantityException) {
+            // no plain number: an amount of liquid then
+        }
+        try {
+            return VolumeParser::ml($written, $units) * $step->densityGMl;
+        } catch (QuantityException) {
+            return null;
+        }
+    }
+
+    /** @throws Refused when the mix is being poured, which is not taken back */
+    private function undoing(Pressed $pressed, CupRecord $record): stdClass
+    {
+        $of = Dig::text($pressed->facts, 'of');
+        if ($of === $record->mixed?->id && Pour::query()->where('mixing_id', $pressed->subject)->exists()) {
+            throw Refused::because(Refusal::PouredAlready, 'form', ['at' => '', 'title' => '']);
+        }
+
+        return (object) ['of' => $of];
+    }
+
+    /**
+     * What went into the cup is gone from the bottles that were open.
+     *
+     * @return list<Pressed>
+     */
+    private function taken(Pressed $mixed, CupRecord $cup): array
+    {
+        try {
+            $batch = $this->cups->batchOf($cup->begun?->facts->object('plan') ?? new stdClass, UnitSystem::Metric);
+            $left = self::intoTheCup($batch, CupReader::weighed($batch, $cup->gotG(), $cup->first));
+        } catch (FieldException) {
+            return [];
+        }
+        $taken = [];
+        foreach (Lot::rowsOfResin($batch->turns[0]->coat->case->coat->resinId) as $lot) {
+            $facts = (object) ['by' => $mixed->id];
+            foreach (['a' => $lot->left_a_ml, 'b' => $lot->left_b_ml] as $part => $in) {
+                if ($in !== null && $in > 0 && $left[$part] > 0) {
+                    $facts->{$part.'_ml'} = $ml = min($in, $left[$part]);
+                    $left[$part] -= $ml;
+                }
+            }
+            if (count(get_object_vars($facts)) > 1) {
+                $taken[] = $mixed->and(EventKind::Taken, $lot->subject, $facts);
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @return array{a: float, b: float} ml */
+    private static function intoTheCup(BatchResult $batch, Weighing $weighing): array
+    {
+        return ['a' => $weighing->gotAG / $batch->mix->aG * $batch->mix->aMl, 'b' => $weighing->gotBG / ($batch->mix->bG ?? INF) * $batch->mix->bMl];
+    }
+
+    /**
+     * It was not mixed after all: whatever press took it from the bottles, it is in them again.
+     *
+     * @param  list<Event>  $before
+     * @return list<Pressed>
+     */
+    private static function givenBack(Pressed $undone, array $before): array
+    {
+        $back = [];
+        $mixed = array_filter($before, static fn (Event $event): bool => $event->kind === EventKind::Mixed);
+        foreach (JournalEvent::query()->where('kind', EventKind::Taken)->whereIn('facts->by', array_map(static fn (Event $event): string => $event->id, $mixed))->get(['id', 'subject']) as $taken) {
+            $back[] = $undone->and(EventKind::Undone, $taken->subject, (object) ['of' => $taken->id]);
+        }
+
+        return $back;
+    }
+}

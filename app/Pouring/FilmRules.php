@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pouring;
+
+use App\Journal\Moment;
+use App\Journal\Pressed;
+use App\Journal\Refused;
+use App\Journal\SubjectRules;
+use App\Models\Coat;
+use App\Models\Piece;
+use App\Models\Pour;
+use App\PlanFile\Dig;
+use OpenGlaze\Core\Journal\ActMark;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\Facts;
+use OpenGlaze\Core\Journal\FilmRecord;
+use OpenGlaze\Core\Journal\Known;
+use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use stdClass;
+
+/** What may happen to a film, and the row that is folded from it. */
+final readonly class FilmRules implements SubjectRules
+{
+    private const MOST_ML = 1_000_000.0;
+
+    private const LONGEST = ['reason' => 500, 'note' => 5000, 'text' => 500, 'what' => 40, 'photo' => 120];
+
+    public function __construct(private FilmSchedule $schedule)
+    {
+    }
+
+    public function of(): SubjectKind
+    {
+        return SubjectKind::Film;
+    }
+
+    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
+    {
+        $record = FilmRecord::of($before);
+        $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($pressed->facts)));
+        if ($refusal !== null) {
+            throw Refused::because($refusal);
+        }
+        $facts = $pressed->facts;
+
+        return match ($pressed->kind) {
+            EventKind::PourBegun => $facts,
+            EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $units),
+            EventKind::ActDone => self::texts($facts, 'act'),
+            EventKind::ActSkipped => self::texts($facts, 'act', 'reason'),
+            EventKind::ToppedUp => (object) ['ml' => min(self::MOST_ML, Dig::float($facts, 'ml') ?? 0.0)],
+            EventKind::Observed => self::texts($facts, 'what', 'text'),
+            EventKind::Took => self::took($facts),
+            EventKind::Undone => self::texts($facts, 'of'),
+            default => new stdClass,
+        };
+    }
+
+    public function follows(Pressed $pressed, array $before, array $after): array
+    {
+        return [];
+    }
+
+    public function fold(string $subject, array $events): void
+    {
+        $film = FilmRecord::of($events);
+        $begun = $film->begun;
+        $startedMs = $film->startedMs();
+        if ($begun === null || $startedMs === null) {
+            return;
+        }
+        $answer = ($film->poured ?? $begun)->facts->object($film->poured === null ? 'result' : 'answer') ?? new stdClass;
+        $handleH = Dig::float($answer, 'coat.windows.handle_h');
+        $pouredMs = $film->pouredMs();
+        $took = $film->took;
+        Pour::query()->updateOrCreate(['id' => $subject], [
+            'piece_id' => self::there(Piece::class, $begun->facts->moment('piece_id')),
+            'coat_id' => self::there(Coat::class, $begun->facts->moment('coat_id')),
+            'mixing_id' => $begun->facts->text('cup'),
+            'title' => $begun->facts->text('title') ?? '',
+            'lift' => $begun->facts->moment('lift'),
+            'count' => $begun->facts->moment('count'),
+            'begun_event' => $begun->id,
+            'poured_event' => $film->poured?->id,
+            'override_reason' => $begun->facts->text('reason'),
+            'started_at' => Moment::of($startedMs),
+            'poured_at' => Moment::of($pouredMs),
+            'schedule' => FilmSchedule::countedDown($answer),
+            'marks' => (object) array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause], $film->acts),
+            'handle_at' => $pouredMs === null || $handleH === null ? null : Moment::of($pouredMs + (int) round($handleH * 3_600_000)),
+            'written_at' => Moment::of($took->writtenMs),
+            'off_at' => Moment::of($film->off?->atMs),
+            'off_event' => $film->off?->id,
+            'used_a_ml' => $took->a?->ml,
+            'used_b_ml' => $took->b?->ml,
+            'used_a_how' => $took->a?->how->value,
+            'used_b_how' => $took->b?->how->value,
+            'added_ml' => array_sum($film->addedMl),
+            'tray_g' => $took->trayG,
+            'note' => $took->note === '' ? null : $took->note,
+            'photo' => $took->photo,
+        ]);
+    }
+
+    public function clear(): void
+    {
+        Pour::query()->delete();
+    }
+
+    /** @param  class-string<Piece|Coat>  $model */
+    private static function there(string $model, ?int $id): ?int
+    {
+        return $id !== null && $model::withTrashed()->whereKey($id)->exists() ? $id : null;
+    }
+
+    private static function texts(stdClass $facts, string ...$names): stdClass
+    {
+        $kept = new stdClass;
+        foreach ($names as $name) {
+            $kept->{$name} = mb_substr(trim(Dig::text($facts, $name) ?? ''), 0, self::LONGEST[$name] ?? 60);
+        }
+
+        return $kept;
+    }
+
+    /** What was said, and nothing of what was left unsaid. @throws Refused when an amount cannot be */
+    private static function took(stdClass $facts): stdClass
+    {
+        $kept = new stdClass;
+        foreach (['a', 'b'] as $part) {
+            $how = Known::tryFrom(Dig::text($facts, "$part.how") ?? '');
+            if ($how === null) {
+                continue;
+            }
+            $ml = Dig::float($facts, "$part.ml");
+            if ($how !== Known::Unknown && ($ml === null || $ml < 0 || $ml > self::MOST_ML)) {
+                throw Refused::because(Refusal::NoAmount, 'used_'.$part);
+            }
+            $kept->{$part} = $how === Known::Unknown ? (object) ['how' => $how->value] : (object) ['ml' => $ml, 'how' => $how->value];
+        }
+        $tray = Dig::float($facts, 'tray_g');
+        if ($tray !== null) {
+            $kept->tray_g = $tray >= 0 && $tray <= self::MOST_ML ? $tray : throw Refused::because(Refusal::NoAmount, 'tray_g');
+        }
+        foreach (['note', 'photo'] as $name) {
+            if (Dig::text($facts, $name) !== null) {
+                $kept->{$name} = self::texts($facts, $name)->{$name};
+            }
+        }
+
+        return $kept;
+    }
+}

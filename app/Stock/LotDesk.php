@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock;
+
+use App\Journal\Bench;
+use App\Journal\Pressed;
+use App\Models\Lot;
+use App\Models\Resin;
+use App\Planning\FieldException;
+use App\Planning\ShelfDesk;
+use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use stdClass;
+
+/** Keeps the labels of bottles; that they were opened, counted or thrown away is written down as it happens. */
+final readonly class LotDesk
+{
+    private const LONGEST_NAME = 120;
+
+    public function __construct(private Bench $bench)
+    {
+    }
+
+    /**
+     * @param  stdClass  $fields  name, opened_on, best_before, left_a_ml, left_b_ml, bought_ml, price
+     * @param  Pressed  $pressed  the name of the press; what it says of the bottles follows from it
+     *
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is kept then
+     */
+    public function add(Resin $resin, stdClass $fields, Pressed $pressed): Lot
+    {
+        $fields->name ??= '';
+
+        return DB::transaction(function () use ($resin, $fields, $pressed): Lot {
+            $known = Lot::query()->where('subject', $pressed->subject)->first();
+
+            return $known ?? $this->keep(new Lot(['resin_id' => $resin->id, 'subject' => $pressed->subject]), $fields, $pressed);
+        });
+    }
+
+    /**
+     * Only what is sent is changed.
+     *
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is kept then
+     */
+    public function change(Lot $lot, stdClass $fields, Pressed $pressed): Lot
+    {
+        return DB::transaction(fn (): Lot => $this->keep($lot->refresh(), $fields, $pressed));
+    }
+
+    private function keep(Lot $lot, stdClass $fields, Pressed $pressed): Lot
+    {
+        $label = $this->label($fields);
+        $lot->fill($label)->save();
+        foreach (self::said($fields) as $kind => $facts) {
+            $this->bench->write($pressed->and(EventKind::from($kind), $lot->subject, $facts), UnitSystem::Metric);
+        }
+
+        return $lot->refresh();
+    }
+
+    /** @return array<string, mixed> the fields of the row that are sent */
+    private function label(stdClass $fields): array
+    {
+        $label = $sentences = [];
+        if (property_exists($fields, 'name')) {
+            $label['name'] = trim(is_string($fields->name) ? $fields->name : '');
+            if ($label['name'] === '' || mb_strlen($label['name']) > self::LONGEST_NAME) {
+                $sentences['name'] = 'Write the number on the bottle, or any name to know it by.';
+            }
+        }
+        foreach (['opened_on', 'best_before'] as $field) {
+            try {
+                $day = ShelfDesk::date($fields, $field);
+                $label += $field === 'best_before' && property_exists($fields, $field) ? [$field => $day] : [];
+            } catch (FieldException $exception) {
+                $sentences += $exception->sentences;
+            }
+        }
+        foreach (['left_a_ml', 'left_b_ml', 'bought_ml', 'price'] as $field) {
+            $value = self::number($fields, $field);
+            if ($value !== null && ($value < 0 || $value > 1_000_000)) {
+                $sentences[$field] = 'Write a number from 0 to 1 000 000.';
+            }
+            $label += in_array($field, ['bought_ml', 'price'], true) && property_exists($fields, $field) ? [$field => $value] : [];
+        }
+
+        return $sentences === [] ? $label : throw FieldException::at($sentences);
+    }
+
+    /** @return array<string, stdClass> what is said of the bottles, by the kind of the event */
+    private static function said(stdClass $fields): array
+    {
+        $said = [];
+        if (property_exists($fields, 'opened_on')) {
+            $said[EventKind::Opened->value] = (object) ['on' => ShelfDesk::date($fields, 'opened_on')?->format('Y-m-d')];
+        }
+        $counted = new stdClass;
+        foreach (['a', 'b'] as $part) {
+            if (property_exists($fields, "left_{$part}_ml")) {
+                $counted->{$part.'_ml'} = self::number($fields, "left_{$part}_ml");
+            }
+        }
+
+        return get_object_vars($counted) === [] ? $said : [...$said, EventKind::Counted->value => $counted];
+    }
+
+    private static function number(stdClass $fields, string $field): ?float
+    {
+        $value = $fields->{$field} ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : null;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock;
+
+use App\Journal\Moment;
+use App\Journal\Pressed;
+use App\Journal\Refused;
+use App\Journal\SubjectRules;
+use App\Models\Lot;
+use App\PlanFile\Dig;
+use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\LotRecord;
+use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use stdClass;
+
+/** What may happen to the bottles of a lot; its label stays a row, what is left in it is folded. */
+final readonly class LotRules implements SubjectRules
+{
+    private const MOST_ML = 1_000_000.0;
+
+    public function of(): SubjectKind
+    {
+        return SubjectKind::Lot;
+    }
+
+    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
+    {
+        if (Lot::withTrashed()->where('subject', $pressed->subject)->doesntExist()) {
+            throw Refused::because(Refusal::NotThere);
+        }
+        $facts = $pressed->facts;
+
+        return match ($pressed->kind) {
+            EventKind::Opened => (object) ['on' => self::day($facts)],
+            EventKind::Counted => self::amounts($facts, true),
+            EventKind::Taken => (object) [...get_object_vars(self::amounts($facts, false)), 'by' => Dig::text($facts, 'by') ?? ''],
+            EventKind::Undone => (object) ['of' => Dig::text($facts, 'of')],
+            default => new stdClass,
+        };
+    }
+
+    public function follows(Pressed $pressed, array $before, array $after): array
+    {
+        return [];
+    }
+
+    public function fold(string $subject, array $events): void
+    {
+        $record = LotRecord::of($events);
+        Lot::withTrashed()->where('subject', $subject)->update([
+            'opened_on' => $record->openedOn,
+            'left_a_ml' => $record->leftAMl,
+            'left_b_ml' => $record->leftBMl,
+            'deleted_at' => Moment::of($record->thrownAway?->atMs),
+        ]);
+    }
+
+    public function clear(): void
+    {
+        Lot::withTrashed()->update(['opened_on' => null, 'left_a_ml' => null, 'left_b_ml' => null, 'deleted_at' => null]);
+    }
+
+    private static function day(stdClass $facts): ?string
+    {
+        $day = Dig::text($facts, 'on');
+        if ($day !== null && ! CarbonImmutable::hasFormat($day, 'Y-m-d')) {
+            throw Refused::because(Refusal::Unreadable, 'opened_on');
+        }
+
+        return $day;
+    }
+
+    /** @throws Refused when an amount cannot be */
+    private static function amounts(stdClass $facts, bool $unknownToo): stdClass
+    {
+        $kept = new stdClass;
+        foreach (['a_ml', 'b_ml'] as $part) {
+            if (! property_exists($facts, $part)) {
+                continue;
+            }
+            $ml = Dig::float($facts, $part);
+            if (($ml === null && ! $unknownToo) || ($ml !== null && ($ml < 0 || $ml > self::MOST_ML))) {
+                throw Refused::because(Refusal::NoAmount, 'left_'.$part);
+            }
+            $kept->{$part} = $ml;
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+// What goes wrong with a whole page or request, by the status of its answer or by a code.
+return [
+    '404' => 'There is nothing at this address. It may have been taken away.',
+    '405' => 'This address does not take that.',
+    '413' => 'That file is too large: choose one of at most 20 MB.',
+    '419' => 'This page was open for too long. Reload it and do that again.',
+    '500' => 'Something went wrong here, and was written to the log. What you had saved is still there.',
+    '503' => 'Open Glaze is being set up. Try again in a moment.',
+    'locked' => 'The studio is busy writing. Try again in a moment; nothing was lost.',
+    'full' => 'The disk is full, so nothing more can be written down. Make room, then do that again; running clocks go on.',
+    'read_only' => 'The studio file cannot be written to. Check who may write it, then do that again; running clocks go on.',
+];
