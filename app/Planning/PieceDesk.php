@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
+use App\Models\Pour;
 use App\PlanFile\Json;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -81,6 +83,12 @@ final readonly class PieceDesk
             'spec' => $piece->spec,
             'drawing' => OutlineDrawing::of((new PieceReader)->saved($piece->spec)),
         ];
+    }
+
+    /** The lowest coat that nothing was poured of yet; null when all were. */
+    public function nextCoat(Piece $piece): ?Coat
+    {
+        return $piece->coats()->whereNotIn('id', Pour::query()->where('piece_id', $piece->id)->whereNotNull('coat_id')->select('coat_id'))->first();
     }
 
     /** The same piece once more, with its stack, to be given another size. */

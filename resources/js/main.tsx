@@ -1,8 +1,10 @@
 import '../css/app.css'
-import { createInertiaApp, type ResolvedComponent } from '@inertiajs/react'
+import { createInertiaApp, router, type ResolvedComponent } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Shell } from './controls/Shell'
+import { openQueue } from './lib/journal/useJournal'
+import type { SharedProps } from './types/page'
 
 const views = import.meta.glob<{ default: ResolvedComponent }>('./views/*/index.tsx')
 
@@ -16,6 +18,12 @@ void createInertiaApp({
         return view.default
     },
     setup({ el, App, props }) {
+        const studio = (props.initialPage.props as unknown as SharedProps).studio_id
+        openQueue(studio)
+        // a page of another studio has a queue of its own: it is opened anew
+        router.on('navigate', (visit) => {
+            if ((visit.detail.page.props as unknown as SharedProps).studio_id !== studio) location.reload()
+        })
         if (el !== null) createRoot(el).render(<App {...props} />)
     },
     progress: { color: '#1f4aa0' },

@@ -12,7 +12,7 @@ final class AccessTest extends BrowserTestCase
 {
     private const PAGES = [
         '/', '/pieces', '/pieces/new', '/pieces/autumn', '/pieces/winter/history', '/coats/autumn-flood', '/coats/ridge-trial-boards-flood', '/coats/comet-flood/mix',
-        '/pours/11', '/pours/12', '/pours/12/finish', '/evening', '/plans/1/batches/batch-3', '/plans/1/evening/sheet', '/shelf?tab=vessels', '/shelf?tab=recipes', '/coats/table-deep', '/coats/pendants-dome', '/pieces/fox', '/pieces/vases', '/shelf', '/studio', '/swatches', '/nowhere',
+        '/pours/autumn-flood', '/pours/moon-study-flood', '/pours/moon-study-flood/finish', '/evening', '/plans/1/batches/batch-3', '/plans/1/evening/sheet', '/shelf?tab=vessels', '/shelf?tab=recipes', '/coats/table-deep', '/coats/pendants-dome', '/pieces/fox', '/pieces/vases', '/shelf', '/studio', '/swatches', '/nowhere',
     ];
 
     #[TestWith([1280, 800, 'light'])]
@@ -92,7 +92,7 @@ final class AccessTest extends BrowserTestCase
     public function test_what_is_pressed_in_gloves_is_large(): void
     {
         self::$page->size(390, 844);
-        $page = $this->open('/pours/11');
+        $page = $this->open('/pours/autumn-flood');
         $small = $page->js(<<<'JS'
             return [...document.querySelectorAll('main button, main a')]
                 .map((element) => [element.getAttribute('aria-label') ?? element.textContent, element.getBoundingClientRect()])

@@ -9,7 +9,7 @@ use Tests\Browser\Support\Page;
 /** The pour's clock is the server's, whatever happens to the server and the browser. */
 final class ClockTest extends BrowserTestCase
 {
-    private const POUR = '/pours/11';
+    private const POUR = '/pours/autumn-flood';
 
     public function test_the_server_dies_and_comes_back_in_the_middle_of_a_pour(): void
     {
@@ -63,7 +63,7 @@ final class ClockTest extends BrowserTestCase
         $title = $this->currentAct($first);
         $second = new Page;
         try {
-            $second->open(self::$studio->url(self::POUR));
+            $second->open(self::$studio->url(self::$studio->path(self::POUR)));
             self::assertSame($title, $this->currentAct($second));
             $this->press($second);
             $second->until(fn (): bool => $this->currentAct($second) !== $title, 'the next act');

@@ -63,7 +63,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_a_photo_that_is_too_large_is_refused_before_it_is_sent(): void
     {
-        $page = $this->open('/pours/12/finish');
+        $page = $this->open('/pours/moon-study-flood/finish');
         $page->type('One note', 'Kept while the photo is refused');
         file_put_contents($large = self::$studio->folder.'/large.jpg', str_repeat("\xFF", 40 * 1024 * 1024));
         file_put_contents($text = self::$studio->folder.'/text.jpg', 'no photo');
@@ -76,13 +76,17 @@ final class ScreenTest extends BrowserTestCase
         self::assertTrue($page->js('return performance.getEntriesByType("resource").every((entry) => ! entry.name.includes("/finish"))'));
     }
 
-    public function test_what_was_typed_in_grams_is_still_there_after_a_look_at_millilitres(): void
+    public function test_nothing_planned_is_shown_as_measured_and_what_was_typed_stands_after_a_look_elsewhere(): void
     {
-        $page = $this->open('/pours/12/finish');
+        $page = $this->open('/pours/moon-study-flood/finish');
+        self::assertSame('', $page->find('textbox', 'Part A used')->getAttribute('value'), 'nobody weighed it yet');
         $page->type('Part A used', '99.9');
-        $page->press('radio', 'Volume, ml');
-        $page->until(fn (): bool => $page->find('textbox', 'Part A used')->getAttribute('value') === '84.8', 'what was planned, in millilitres');
-        $page->press('radio', 'Weight, g');
+        $page->press('radio', 'Read off, ml');
+        $page->until(fn (): bool => $page->find('textbox', 'Part A used')->getAttribute('value') === '', 'an empty measure');
+        self::assertTrue($page->sees('planned 84.8 ml'));
+        $page->press('radio', 'As planned');
+        $page->untilSees('taken as planned: 84.8 ml');
+        $page->press('radio', 'Weighed, g');
         $page->until(fn (): bool => $page->find('textbox', 'Part A used')->getAttribute('value') === '99.9', 'what was typed');
     }
 
@@ -162,7 +166,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_every_page_keeps_to_this_machine(): void
     {
-        foreach (['/', '/coats/autumn-flood', '/pours/11'] as $path) {
+        foreach (['/', '/coats/autumn-flood', '/pours/autumn-flood'] as $path) {
             $page = $this->open($path);
             $outside = $page->js('return performance.getEntriesByType("resource").map((entry) => entry.name).filter((name) => ! name.startsWith(location.origin))');
             self::assertSame([], $outside);

@@ -63,6 +63,7 @@ final class WholePathTest extends BrowserTestCase
         $this->pressNext($page);
 
         $page->type('Part A used', '399');
+        $page->type('Part B used', '171.5');
         $page->type('One note', 'Even all over.');
         $page->driver->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('input[type=file]'))->sendKeys($this->photo());
         $page->untilSees('photo.jpg');
@@ -126,7 +127,7 @@ final class WholePathTest extends BrowserTestCase
         $page->keys(WebDriverKeys::ENTER);
         $page->untilSees('What it took');
         $page->tabTo('textbox', 'Part B used');
-        $page->keys('0');
+        $page->keys('171.5');
         $page->tabTo('button', 'Write it down');
         $page->keys(WebDriverKeys::ENTER);
         $page->untilSees('Written down.');

@@ -148,7 +148,7 @@ final readonly class PieceController
     public function history(Piece $piece): Response
     {
         return Inertia::render('LookBack', [
-            'piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id')],
+            'piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id'), 'next_coat_id' => $this->desk->nextCoat($piece)?->id],
             'pours' => $piece->pours()->with(['begun', 'poured'])->get()->map(fn (Pour $pour): array => [
                 ...PourState::of($pour, CarbonImmutable::now()),
                 ...UsedBesidePlanned::of($pour),

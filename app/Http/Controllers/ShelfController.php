@@ -164,7 +164,10 @@ final readonly class ShelfController
 
     private function typed(Request $request): stdClass
     {
-        return (new TypedFields(Person::units($request)))->readSheet(Body::of($request));
+        $body = Body::of($request);
+        unset($body->press);
+
+        return (new TypedFields(Person::units($request)))->readSheet($body);
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Person;
+use App\Journal\ThisStudio;
 use App\Models\Plan;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -15,12 +16,17 @@ final class ShareWithPages extends Middleware
 {
     protected $rootView = 'app';
 
+    public function __construct(private readonly ThisStudio $studio)
+    {
+    }
+
     /** @return array<string, mixed> */
     public function share(Request $request): array
     {
         return [
             ...parent::share($request),
             'units' => Person::units($request)->value,
+            'studio_id' => fn (): string => $this->studio->id(),
             'studio' => fn (): ?string => Plan::query()->oldest('id')->first()?->name,
             'no_substitute' => Caution::NO_SUBSTITUTE,
             'said' => fn (): mixed => $request->session()->get('said'),

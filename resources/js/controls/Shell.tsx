@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { PhasePatterns } from '../drawings/phases'
 import { changeUnits, useShared } from '../lib/pages'
 import type { Units } from '../types/page'
+import { QueueStrip } from './QueueStrip'
 import { Shortcuts } from './Shortcuts'
 
 const PLACES = [
@@ -51,6 +52,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
                 </div>
             </header>
             <FirstStart text={noSubstitute} />
+            <QueueStrip />
             {said !== null && (
                 <div role="status" className="no-print flex items-center gap-4 border-b ruled bg-sheet px-6 py-1.5">
                     {said}

@@ -6,7 +6,7 @@ export type Stage = 'take-in' | 'coat' | 'mix' | 'pour' | 'finish' | 'look-back'
 export interface Way {
     pieceId: number | null
     coatId: number | null
-    pourId: number | null
+    pourId: string | null
 }
 
 const STAGES: { stage: Stage; word: string; href: (way: Way) => string | null }[] = [

@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react'
 import { useState, type ReactNode } from 'react'
 import { fieldNumber, fieldTemperature } from '../lib/format'
+import { useFormPress } from '../lib/journal/useFormPress'
 import { useUnits } from '../lib/pages'
 import { useSending } from '../lib/sending'
 import type { Advice } from '../types/answer'
@@ -30,14 +31,16 @@ export function StartSheet(props: Props): ReactNode {
     const [typed, setTyped] = useState<{ temperature_c?: string; humidity_pct?: string }>({})
     const [reason, setReason] = useState('')
     const { sending, sentences, options } = useSending()
-    const start = (): void => router.post(props.url, { studio: typed, reason } as never, options)
+    const press = useFormPress(props.open)
+    const start = async (): Promise<void> =>
+        router.post(props.url, { studio: typed, reason, press: await press() } as never, options)
     return (
         <Sheet open={props.open} onClose={props.onClose} title={props.title}>
             <form
                 className="space-y-4"
                 onSubmit={(event) => {
                     event.preventDefault()
-                    start()
+                    if (!sending) void start()
                 }}
             >
                 <p>{props.children}</p>

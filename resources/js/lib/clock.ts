@@ -2,17 +2,43 @@ import { useEffect, useSyncExternalStore } from 'react'
 
 /**
  * The server's time on this page. It is anchored to the time since the page began, which goes on
- * evenly even when somebody sets the device's clock, and never to the device's own date.
+ * evenly even when somebody sets the device's clock, and never to the device's own date; only a page
+ * that was opened without the server goes by the device's date and what was last measured beside it.
  */
 let anchor: { serverMs: number; sinceMs: number } | null = null
+
+const MEASURED = 'server-ahead-ms'
 
 /** Takes the server's word for what time it is. Half of the way there and back is taken off. */
 export function hearServerTime(serverMs: number, tookMs = 0): void {
     anchor = { serverMs: serverMs + tookMs / 2, sinceMs: performance.now() }
+    try {
+        localStorage.setItem(MEASURED, String(measuredOffset()))
+    } catch {
+        // the browser keeps nothing
+    }
+}
+
+/** Takes the word of a page: not of one that was kept from an earlier day. */
+export function hearPageTime(serverMs: number): void {
+    if (document.documentElement.dataset.kept === undefined) hearServerTime(serverMs)
 }
 
 export function serverNow(): number {
-    return anchor === null ? Date.now() : anchor.serverMs + (performance.now() - anchor.sinceMs)
+    return anchor === null ? Date.now() + lastMeasured() : anchor.serverMs + (performance.now() - anchor.sinceMs)
+}
+
+/** How much the server's clock is ahead of the device's own, ms. */
+export function measuredOffset(): number {
+    return Math.round(serverNow() - Date.now())
+}
+
+function lastMeasured(): number {
+    try {
+        return Number(localStorage.getItem(MEASURED) ?? 0) || 0
+    } catch {
+        return 0
+    }
 }
 
 function ticking(every: number) {

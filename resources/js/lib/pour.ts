@@ -9,20 +9,30 @@ export type Wanted =
 
 export function wanted(pour: PourState, now: number): Wanted {
     if (pour.poured_at === null) return { kind: 'pouring' }
-    const act = pour.acts.find((one) => one.done_at === null)
-    if (act !== undefined) return { kind: 'act', act, dueIn: act.due_at - now }
+    const act = pour.acts.find((one) => becameOf(one, now) === 'open')
+    if (act !== undefined) return { kind: 'act', act, dueIn: (act.due_at ?? now) - now }
     const { phase, next } = phaseOf(pour, now)
     return { kind: 'waiting', phase, next }
+}
+
+/** What became of an act: one that nobody did in its time was missed. */
+export function becameOf(act: PourActState, now: number): 'done' | 'skipped' | 'missed' | 'open' {
+    if (act.done_at !== null) return 'done'
+    if (act.skipped_because !== null) return 'skipped'
+    return act.until_at !== null && now > act.until_at ? 'missed' : 'open'
 }
 
 export function phaseOf(
     pour: PourState,
     now: number,
 ): { phase: PhaseName; next: { phase: PhaseName; in: number } | null } {
-    const index = pour.phases.findLastIndex((span) => span.from <= now)
+    const index = pour.phases.findLastIndex((span) => span.from !== null && span.from <= now)
     const here = pour.phases[Math.max(0, index)]
     const next = pour.phases[Math.max(0, index) + 1]
-    return { phase: here?.phase ?? 'wet', next: next === undefined ? null : { phase: next.phase, in: next.from - now } }
+    return {
+        phase: here?.phase ?? 'wet',
+        next: next === undefined || next.from === null ? null : { phase: next.phase, in: next.from - now },
+    }
 }
 
 /** Minutes from the end of the pour, for drawing. */
@@ -35,14 +45,14 @@ export function lane(
     nowMin: number
 } {
     const zero = pour.poured_at ?? now
-    const min = (ms: number): number => (ms - zero) / 60_000
+    const min = (at: number): number => (at - zero) / 60_000
     return {
         phases: pour.phases.map((span) => ({
             phase: span.phase,
-            fromMin: min(span.from),
+            fromMin: span.from_min,
             toMin: span.to === null ? null : min(span.to),
         })),
-        ticks: pour.acts.map((act) => ({ atMin: min(act.due_at), done: act.done_at !== null })),
+        ticks: pour.acts.map((act) => ({ atMin: act.due_min, done: act.done_at !== null })),
         nowMin: min(now),
     }
 }

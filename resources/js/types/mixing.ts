@@ -191,7 +191,7 @@ export interface WeighStep {
 }
 
 export interface MixingState {
-    id: number
+    id: string
     title: string
     batch: string
     now: number
@@ -202,10 +202,15 @@ export interface MixingState {
     tolerance_pct: number
     surplus_ml: number
     spares: string | null
+    /** The press of the reading that was taken last. */
+    last_reading: string | null
     stirred_from: number | null
     mixed_at: number | null
+    mixed_event: string | null
+    discarded_at: number | null
+    pot_life_min: number | null
     stir_min: number | null
-    pours: { id: number; title: string }[]
+    pours: { id: string; title: string }[]
 }
 
 export interface ScaleReading {
@@ -218,4 +223,4 @@ export interface ScaleReading {
 }
 
 /** By batch: whether it is being mixed, mixed or poured. */
-export type Mixings = Record<string, { id: number; mixed: boolean; poured: boolean }>
+export type Mixings = Record<string, { id: string; mixed: boolean; poured: boolean }>

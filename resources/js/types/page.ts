@@ -42,36 +42,73 @@ export interface CoatRow {
     spec: CoatSpec
 }
 
+export type HowItWent = 'in_time' | 'early' | 'late' | 'skipped' | 'missed' | 'open'
+
 export interface PourActState {
-    id: number
+    /** Its name in the schedule: "pass-1". */
+    id: string
     kind: ActKind
     title: string
     how: string
-    due_at: number
+    due_min: number
+    /** Null before the film is poured. */
+    due_at: number | null
+    /** After which it makes no sense any more; null where that never comes. */
+    until_at: number | null
+    until_min: number | null
     done_at: number | null
+    skipped_because: string | null
+    /** The press that it was done or skipped with. */
+    event: string | null
+    went: HowItWent
 }
 
 export interface PourState {
-    id: number
+    id: string
     title: string
     piece_id: number | null
     coat_id: number | null
     now: number
     started_at: number
     poured_at: number | null
-    finished_at: number | null
+    poured_event: string | null
+    written_at: number | null
+    off_at: number | null
+    off_event: string | null
+    handle_at: number | null
     open_until: number
     closes_at: number | null
+    closes_min: number | null
     tool: HeatTool
-    phases: { phase: PhaseName; from: number; to: number | null }[]
+    phases: { phase: PhaseName; from_min: number; from: number | null; to: number | null }[]
     acts: PourActState[]
 }
 
+/** A cup that something is in, and nothing was poured from. */
+export interface CupOnBench {
+    id: string
+    title: string
+    now: number
+    begun_at: number
+    mixed_at: number | null
+    pot_life_until: number | null
+    total_ml: number | null
+}
+
+/** How one knows an amount. */
+export type Known = 'weighed' | 'read' | 'planned' | 'unknown'
+
 export interface PlannedAndUsed {
     planned: MixFigures
-    used: { a_ml: number | null; b_ml: number | null }
-    /** What it took beyond the plan; null when nothing was written down. */
+    used: { a_ml: number | null; b_ml: number | null; a_how: Known | null; b_how: Known | null }
+    /** What it took beyond the plan; null while a part is not known. */
     more_ml: number | null
+    /** How far A to B is off; null while a part is not known. */
+    off_pct: number | null
+    tolerance_pct: number
+    /** Weighed in the tray below the piece. */
+    tray_g: number | null
+    added_ml: number
     density_a_g_ml: number
     density_b_g_ml: number
     resin: string
@@ -91,6 +128,8 @@ export type Sentences = Record<string, string>
 export interface SharedProps {
     units: Units
     studio: string | null
+    /** The studio's own name in the journal. */
+    studio_id: string
     no_substitute: string
     said: string | null
     undo: string | null

@@ -40,9 +40,16 @@ final class Studio
         return "http://127.0.0.1:{$this->port}$path";
     }
 
-    /** The path with the keys of pieces and coats turned into their numbers. */
+    /** The path with the keys of pieces and coats turned into their numbers, and that of a coat into its last pour. */
     public function path(string $path): string
     {
+        if (preg_match('~^/pours/([a-z][a-z0-9-]+)(/.*)?$~', $path, $found) === 1) {
+            $row = $this->database()->prepare('select pours.id from pours join coats on coats.id = pours.coat_id where coats.key = ? order by pours.started_at desc');
+            $row->execute([$found[1]]);
+
+            return '/pours/'.$row->fetchColumn().($found[2] ?? '');
+        }
+
         return (string) preg_replace_callback('~^/(pieces|coats)/([a-z][a-z0-9-]*)(?=/|$)~', function (array $found): string {
             $row = $this->database()->prepare("select id from {$found[1]} where key = ?");
             $row->execute([$found[2]]);

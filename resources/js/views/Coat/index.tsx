@@ -42,7 +42,7 @@ interface Props {
     /** The phase that each coat's film is in now, by the coat. */
     phases: Record<number, PhaseName>
     sentences: Sentences | null
-    running_pour_id: number | null
+    running_pour_id: string | null
 }
 
 const STATES = {

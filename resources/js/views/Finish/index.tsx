@@ -2,13 +2,13 @@ import { router } from '@inertiajs/react'
 import { CameraIcon } from '@phosphor-icons/react'
 import { useId, useState, type ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
-import { Switch } from '../../controls/Choice'
 import { Field, TextArea } from '../../controls/Field'
 import { StagePage } from '../../controls/Stages'
-import { Cup, cupFor } from '../../drawings/Cup'
-import { digits, volumeMix, weightMix } from '../../lib/format'
+import { cupFor } from '../../drawings/Cup'
+import { useFormPress } from '../../lib/journal/useFormPress'
 import { useSending } from '../../lib/sending'
 import type { PlannedAndUsed, PourState } from '../../types/page'
+import { PartTaken, saidOf, textOf, type Said } from './PartTaken'
 
 interface Props {
     pour: PourState
@@ -16,22 +16,18 @@ interface Props {
     photo_limits: { megabytes: number; megapixels: number }
 }
 
-type By = 'g' | 'ml'
-
-/** What it really took, while one still knows it. */
+/** What it really took, while one still knows it: each amount with how one knows it, and nothing made up. */
 export default function Finish({ pour, planned, photo_limits: limits }: Props): ReactNode {
-    const [by, setBy] = useState<By>(planned.planned.total_g === null ? 'ml' : 'g')
-    const [typed, setTyped] = useState<Record<By, { a: string; b: string }>>(() => ({
-        g: { a: shown(planned, 'a', 'g'), b: shown(planned, 'b', 'g') },
-        ml: { a: shown(planned, 'a', 'ml'), b: shown(planned, 'b', 'ml') },
+    const [said, setSaid] = useState<Record<'a' | 'b', Said>>(() => ({
+        a: saidOf(planned, 'a'),
+        b: saidOf(planned, 'b'),
     }))
-    const used = typed[by]
+    const [tray, setTray] = useState(planned.tray_g === null ? '' : String(planned.tray_g))
     const [note, setNote] = useState(planned.note ?? '')
     const [photo, setPhoto] = useState<File | null>(null)
     const { sending, sentences, setSentences, options } = useSending()
+    const press = useFormPress(Object.keys(sentences).length === 0, pour.id)
     const photoId = useId()
-    const { mix, grams } = { mix: planned.planned, grams: weightMix(planned.planned.a_g, planned.planned.total_g) }
-    const ml = volumeMix(mix.a_ml, mix.b_ml, 'metric')
 
     const choose = async (file: File | undefined): Promise<void> => {
         if (file === undefined) return
@@ -39,10 +35,19 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
         setSentences({ ...sentences, photo: sentence ?? '' })
         if (sentence === null) setPhoto(file)
     }
-    const send = (): void =>
+    const send = async (): Promise<void> =>
         router.post(
             `/pours/${pour.id}/finish`,
-            { used_a: used.a, used_b: used.b, by, note, ...(photo ? { photo } : {}) },
+            {
+                used_a: textOf(said.a),
+                used_b: textOf(said.b),
+                how_a: said.a.how,
+                how_b: said.b.how,
+                tray_g: tray,
+                note,
+                press: JSON.stringify(await press()),
+                ...(photo ? { photo } : {}),
+            },
             { forceFormData: true, ...options },
         )
     return (
@@ -56,53 +61,45 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                 </LinkButton>
             }
             forward={
-                <Button look="next" className="min-w-44" disabled={sending} onClick={send}>
+                <Button
+                    look="next"
+                    className="min-w-44"
+                    disabled={sending || pour.poured_at === null}
+                    onClick={() => void send()}
+                >
                     Write it down
                 </Button>
             }
         >
-            <div className="mx-auto grid w-full max-w-5xl gap-8 p-4 sm:grid-cols-[1fr_20rem] sm:p-8">
+            <div className="mx-auto grid w-full max-w-5xl gap-8 p-4 sm:p-8 lg:grid-cols-[1fr_20rem]">
                 <section className="space-y-5">
-                    <div className="flex flex-wrap items-end justify-between gap-4">
-                        <h2 className="figure text-2xl">What it took</h2>
-                        <Switch
-                            label="Measured by"
-                            value={by}
-                            options={[
-                                { value: 'g', label: 'Weight, g' },
-                                { value: 'ml', label: 'Volume, ml' },
-                            ]}
-                            onChange={(value) => setBy(value === 'ml' ? 'ml' : 'g')}
+                    <h2 className="figure text-2xl">What it took</h2>
+                    {pour.poured_at === null && (
+                        <p className="font-semibold">
+                            Nothing of it is on the piece yet: this can be written down when it is.
+                        </p>
+                    )}
+                    {(['a', 'b'] as const).map((part) => (
+                        <PartTaken
+                            key={part}
+                            part={part}
+                            planned={planned}
+                            cupMl={cupFor(Math.max(planned.planned.a_ml, planned.planned.b_ml))}
+                            said={said[part]}
+                            sentence={sentences[`used_${part}`]}
+                            onChange={(to) => setSaid((before) => ({ ...before, [part]: to }))}
                         />
-                    </div>
-                    {(['a', 'b'] as const).map((part) => {
-                        const plan = by === 'g' ? grams[part] : ml[part]
-                        return (
-                            <div key={part} className="flex items-end gap-5">
-                                <Cup
-                                    part={part === 'a' ? 'A' : 'B'}
-                                    ml={usedMl(planned, part, by, used[part])}
-                                    cupMl={cupFor(Math.max(mix.a_ml, mix.b_ml))}
-                                    height={104}
-                                />
-                                <Field
-                                    className="w-44"
-                                    label={`Part ${part.toUpperCase()} used`}
-                                    value={used[part]}
-                                    unit={by}
-                                    inputMode="decimal"
-                                    large
-                                    sentence={sentences[`used_${part}`]}
-                                    onChange={(value) =>
-                                        setTyped((before) => ({ ...before, [by]: { ...before[by], [part]: value } }))
-                                    }
-                                />
-                                <p className="pb-2 text-soft">
-                                    planned {plan.text} {plan.unit}
-                                </p>
-                            </div>
-                        )
-                    })}
+                    ))}
+                    <Field
+                        className="w-60"
+                        label="Weighed in the tray below it"
+                        hint="what ran off, without the tray"
+                        unit="g"
+                        value={tray}
+                        inputMode="decimal"
+                        sentence={sentences.tray_g}
+                        onChange={setTray}
+                    />
                     <TextArea label="One note: what went well, what did not" value={note} onChange={setNote} />
                 </section>
                 <section>
@@ -144,28 +141,6 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
             </div>
         </StagePage>
     )
-}
-
-function density(planned: PlannedAndUsed, part: 'a' | 'b'): number {
-    return part === 'a' ? planned.density_a_g_ml : planned.density_b_g_ml
-}
-
-/** What was written down before, else what was planned: most often that is what it took. */
-function shown(planned: PlannedAndUsed, part: 'a' | 'b', by: By): string {
-    const ml = planned.used[part === 'a' ? 'a_ml' : 'b_ml']
-    if (ml !== null) return digits(by === 'g' ? ml * density(planned, part) : ml, 1)
-    if (by === 'g' && part === 'b' && planned.planned.b_g === null) return ''
-    return by === 'g'
-        ? weightMix(planned.planned.a_g, planned.planned.total_g)[part].text
-        : volumeMix(planned.planned.a_ml, planned.planned.b_ml, 'metric')[part].text
-}
-
-/** For the drawing only; what is written down is worked out by the server. */
-function usedMl(planned: PlannedAndUsed, part: 'a' | 'b', by: By, text: string): number {
-    // what was poured in stages may stand as a sum
-    const amount = text.split('+').reduce((sum, cup) => sum + Number(cup.replace(',', '.')), 0)
-    if (!Number.isFinite(amount) || amount < 0) return 0
-    return by === 'g' ? amount / density(planned, part) : amount
 }
 
 /** Why a photo cannot be taken, found out before it is sent; null when it can. */

@@ -26,7 +26,7 @@ interface Props {
     /** Colour past a limit, in the cups that this coat is planned from. */
     colour_stops: Advice[]
     cautions: string[]
-    running_pour_id: number | null
+    running_pour_id: string | null
 }
 
 /** What goes into which cup and what happens then: one side of paper for the wall, and the start of the clock. */

@@ -1,26 +1,17 @@
-import { CheckIcon } from '@phosphor-icons/react'
+import { CheckIcon, MinusIcon, XIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { moment } from '../../lib/format'
-import type { PourState } from '../../types/page'
+import { becameOf } from '../../lib/pour'
+import type { PourActState, PourState } from '../../types/page'
 
-/** What is done, what is next, and when the film changes. */
+/** What is done, skipped or missed, what is next, and when the film changes. */
 export function ActList({ pour, now }: { pour: PourState; now: number }): ReactNode {
-    const current = pour.acts.find((act) => act.done_at === null)
+    const current = pour.acts.find((act) => becameOf(act, now) === 'open')
     return (
         <ol className="divide-y divide-hair border-y ruled">
             {pour.acts.map((act) => (
-                <li
-                    key={act.id}
-                    aria-current={act === current ? 'step' : undefined}
-                    className={`flex items-baseline gap-3 py-1.5 text-lg ${act === current ? 'font-bold' : ''}`}
-                >
-                    <span className="w-6 shrink-0 self-center">
-                        {act.done_at !== null && <CheckIcon size={20} weight="bold" aria-label="done" />}
-                    </span>
-                    <span className={`flex-1 ${act.done_at !== null ? 'text-soft' : ''}`}>{act.title}</span>
-                    <span className="text-soft">{moment(act.done_at ?? act.due_at, now)}</span>
-                </li>
+                <Act key={act.id} act={act} now={now} current={act === current} />
             ))}
             {pour.phases.slice(1).map((phase) => (
                 <li key={phase.phase} className="flex items-center gap-3 py-1.5 text-lg">
@@ -28,9 +19,32 @@ export function ActList({ pour, now }: { pour: PourState; now: number }): ReactN
                         <PhaseIcon phase={phase.phase} />
                     </span>
                     <span className="flex-1">{PHASES[phase.phase].word}</span>
-                    <span className="text-soft">{moment(phase.from, now)}</span>
+                    <span className="text-soft">{phase.from === null ? '' : moment(phase.from, now)}</span>
                 </li>
             ))}
         </ol>
+    )
+}
+
+function Act({ act, now, current }: { act: PourActState; now: number; current: boolean }): ReactNode {
+    const became = becameOf(act, now)
+    const at = act.done_at ?? act.due_at
+    return (
+        <li
+            aria-current={current ? 'step' : undefined}
+            className={`flex items-baseline gap-3 py-1.5 text-lg ${current ? 'font-bold' : ''}`}
+        >
+            <span className="w-6 shrink-0 self-center">
+                {became === 'done' && <CheckIcon size={20} weight="bold" aria-label="done" />}
+                {became === 'skipped' && <MinusIcon size={20} weight="bold" aria-label="skipped" />}
+                {became === 'missed' && <XIcon size={20} weight="bold" className="text-danger" aria-label="missed" />}
+            </span>
+            <span className={`flex-1 ${became === 'open' ? '' : 'text-soft'}`}>{act.title}</span>
+            <span className="text-right text-soft">
+                {became === 'skipped' && act.skipped_because}
+                {became === 'missed' && <strong className="text-danger">missed, due {at && moment(at, now)}</strong>}
+                {(became === 'done' || became === 'open') && at !== null && moment(at, now)}
+            </span>
+        </li>
     )
 }

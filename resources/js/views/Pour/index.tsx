@@ -4,12 +4,14 @@ import { useRef, useState, type ReactNode } from 'react'
 import { Cautions } from '../../controls/AdviceStrip'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { moment } from '../../lib/format'
+import { withFilmPress } from '../../lib/journal/film'
+import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { wanted } from '../../lib/pour'
 import { allowSound, chime } from '../../lib/sound'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 import { ActList } from './ActList'
 import { useChime, useNextKeys } from './hands'
-import { usePour } from './usePour'
+import { SkipReasons } from './SkipReasons'
 import { Wants } from './Wants'
 
 interface Props {
@@ -18,33 +20,38 @@ interface Props {
     cautions: { pour: string[]; heat: string[] }
 }
 
-const TREMBLE_MS = 600
+/** A glove that trembles, or a pedal, presses twice: within this time it counts once. */
+const TREMBLE_MS = 700
 
 /** The pour: for gloves and a metre away. One thing at a time, one large press for it. */
 export default function Pour({ pour: first, planned, cautions }: Props): ReactNode {
-    const { pour, cutOff, pouredUnheard, refused, perform } = usePour(first)
+    const { state: pour, cutOff, press } = useOnBench(first, `/pours/${first.id}/state`, withFilmPress)
+    const { waiting } = useQueue()
     const now = useServerNow()
     useWakeLock()
     const want = wanted(pour, now)
     const [loud, setLoud] = useState(false)
+    const [skipping, setSkipping] = useState(false)
     useChime(want, loud)
 
-    const done = pour.acts.filter((act) => act.done_at !== null)
-    const lastDone = done[done.length - 1]
+    const lastMarked = pour.acts.filter((act) => act.event !== null).at(-1)
+    const expected = waiting.some((one) => one.subject === pour.id && one.kind === 'poured')
     const pressedAt = useRef(-TREMBLE_MS)
     const next = (): void => {
-        // a glove that trembles presses twice
-        if (performance.now() - pressedAt.current < TREMBLE_MS || pouredUnheard !== null) return
+        if (performance.now() - pressedAt.current < TREMBLE_MS) return
         pressedAt.current = performance.now()
-        if (want.kind === 'pouring') perform('POST', 'poured')
-        if (want.kind === 'act') perform('POST', `acts/${want.act.id}`)
+        if (want.kind === 'pouring') void press('poured', {}, `The end of the pouring, ${pour.title}`)
+        if (want.kind === 'act') void press('act_done', { act: want.act.id }, `${want.act.title}, ${pour.title}`)
         if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
     }
-    const back = lastDone
-        ? (): void => perform('DELETE', `acts/${lastDone.id}`)
-        : pour.poured_at !== null
-          ? (): void => perform('DELETE', 'poured')
-          : null
+    const undo = lastMarked?.event ?? pour.poured_event
+    const back =
+        undo === null
+            ? null
+            : (): void => {
+                  setSkipping(false)
+                  void press('undone', { of: undo }, `Taking back ${lastMarked?.title ?? 'the end of the pouring'}`)
+              }
     useNextKeys(next)
 
     return (
@@ -78,12 +85,12 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                             No answer from the studio. The clock goes on; what you press is kept.
                         </p>
                     )}
-                    {pouredUnheard !== null && (
+                    {expected && pour.poured_at !== null && (
                         <p className="mt-1 font-semibold">
-                            Poured at {moment(pouredUnheard, now)}, kept here. The times come when the studio answers.
+                            Poured at {moment(pour.poured_at, now)}, kept here. These times are as they were expected;
+                            the studio works them out when it answers.
                         </p>
                     )}
-                    {refused !== null && <p className="mt-1 font-semibold text-danger">{refused}</p>}
                 </div>
                 <Wants want={want} pour={pour} now={now} planned={planned} />
             </div>
@@ -99,6 +106,15 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                 {pour.poured_at !== null && <ActList pour={pour} now={now} />}
             </div>
 
+            {skipping && want.kind === 'act' && (
+                <SkipReasons
+                    act={want.act}
+                    onReason={(reason) => {
+                        setSkipping(false)
+                        void press('act_skipped', { act: want.act.id, reason }, `${want.act.title}, ${pour.title}`)
+                    }}
+                />
+            )}
             <div className="sticky bottom-0 flex items-stretch gap-3 border-t ruled bg-bench px-4 py-3 sm:px-6">
                 <button
                     type="button"
@@ -109,6 +125,16 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                 >
                     <ArrowUUpLeftIcon size={34} />
                 </button>
+                {want.kind === 'act' && (
+                    <button
+                        type="button"
+                        aria-expanded={skipping}
+                        className="grid min-h-20 shrink-0 place-items-center rounded border border-line bg-sheet px-4 text-lg"
+                        onClick={() => setSkipping(!skipping)}
+                    >
+                        Skip
+                    </button>
+                )}
                 <button
                     type="button"
                     data-testid="next"
@@ -121,9 +147,9 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                             <CheckIcon size={34} weight="bold" /> Done
                         </>
                     )}
-                    {want.kind === 'waiting' && 'Finish: what it took'}
+                    {want.kind === 'waiting' && (pour.written_at === null ? 'Finish: what it took' : 'What it took')}
                 </button>
-                {want.kind !== 'waiting' && (
+                {want.kind === 'act' && (
                     <Link
                         href={`/pours/${pour.id}/finish`}
                         className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"

@@ -6,6 +6,8 @@ import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
 import { fieldVolume, joined, shortDay, volume } from '../../lib/format'
 import { ask } from '../../lib/http'
+import { useFormPress } from '../../lib/journal/useFormPress'
+import { theQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
 import { useKeeping } from './keeping'
 import type { LotRow, ShelfResin } from './types'
@@ -105,7 +107,7 @@ function Need({ resin }: { resin: ShelfResin }): ReactNode {
 function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRow>; onDone: () => void }): ReactNode {
     const units = useUnits()
     const unit = units === 'metric' ? 'ml' : 'fl oz'
-    const [typed, setTyped] = useState<Record<string, string>>({
+    const [before] = useState<Record<string, string>>({
         name: lot.name ?? '',
         opened_on: lot.opened_on ?? '',
         best_before: lot.best_before ?? '',
@@ -114,6 +116,8 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
         bought_ml: fieldVolume(lot.bought_ml ?? undefined, units),
         price: lot.price === null || lot.price === undefined ? '' : String(lot.price),
     })
+    const [typed, setTyped] = useState(before)
+    const press = useFormPress(true)
     const keeping = useKeeping()
     const { sentences } = keeping
     const field = (key: string, label: string, unitWord?: string, hint?: string): ReactNode => (
@@ -124,14 +128,16 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
             inputMode={unitWord === undefined ? 'text' : 'decimal'}
             hint={hint ?? ''}
             sentence={sentences[key]}
-            onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
+            onChange={(value) => setTyped((others) => ({ ...others, [key]: value }))}
         />
     )
     const keep = (): Promise<void> =>
         keeping.keep(async () => {
+            // what was not touched here is not sent: it may have been counted or taken elsewhere meanwhile
+            const changed = Object.fromEntries(Object.entries(typed).filter(([key, value]) => value !== before[key]))
             await (lot.id === undefined
-                ? ask('POST', `/shelf/resins/${resin.id}/lots`, typed)
-                : ask('PUT', `/shelf/lots/${lot.id}`, typed))
+                ? ask('POST', `/shelf/resins/${resin.id}/lots`, { ...changed, press: await press() })
+                : ask('PUT', `/shelf/lots/${lot.id}`, { ...changed, press: await theQueue().formPress() }))
             onDone()
             router.reload()
         })

@@ -1,7 +1,7 @@
 import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
-import { hearServerTime, useServerNow } from '../../lib/clock'
+import { useServerNow } from '../../lib/clock'
 import { countdown } from '../../lib/format'
 import { chime } from '../../lib/sound'
 import type { MixingState } from '../../types/mixing'
@@ -21,7 +21,6 @@ export function Stir({
     onStir: () => void
     onMixed: () => void
 }): ReactNode {
-    useEffect(() => hearServerTime(mixing.now), [mixing.now])
     const now = useServerNow()
     const [secondCup, setSecondCup] = useState(false)
     const minutes = mixing.stir_min ?? WITHOUT_LABEL_MIN

@@ -16,6 +16,8 @@ interface Props {
     scale: { reading: ScaleReading | null; zero: () => Promise<void> }
     byHand: boolean
     onByHand: (on: boolean) => void
+    /** What was weighed is kept, and the studio has not heard of it. */
+    waiting: boolean
     sentence: string | undefined
     onTaken: (grams: number | string) => Promise<boolean>
     onTurned: () => void
@@ -75,7 +77,7 @@ export function WeighStepView(props: Props): ReactNode {
                         look="next"
                         type="submit"
                         className="min-h-16 min-w-44 text-xl"
-                        disabled={typed.trim() === ''}
+                        disabled={typed.trim() === '' || props.waiting}
                     >
                         That is it
                     </Button>
@@ -151,7 +153,7 @@ export function WeighStepView(props: Props): ReactNode {
                     <Button
                         look="next"
                         className="min-h-16 min-w-56 text-xl"
-                        disabled={!steadyThere}
+                        disabled={!steadyThere || props.waiting}
                         onClick={() => grams !== null && void props.onTaken(grams)}
                     >
                         {reading?.fault !== null && reading !== null

@@ -3,9 +3,11 @@ import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { StartSheet } from '../../controls/StartSheet'
-import { serverNow, useWakeLock } from '../../lib/clock'
-import { digits } from '../../lib/format'
-import { ask, Refused, Unreachable } from '../../lib/http'
+import { useServerNow, useWakeLock } from '../../lib/clock'
+import { digits, span } from '../../lib/format'
+import { withCupPress } from '../../lib/journal/cup'
+import type { EventKind } from '../../lib/journal/events'
+import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { allowSound } from '../../lib/sound'
 import type { BatchFigures, MixingState } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
@@ -25,31 +27,26 @@ interface Props {
 
 /** One batch on the scale: each part to its mark, what went past mended, then the stir, then the colours. */
 export default function Weigh(props: Props): ReactNode {
-    const [mixing, setMixing] = useState(props.mixing)
+    const { state: mixing, cutOff, press } = useOnBench(props.mixing, `/mixings/${props.mixing.id}/state`, withCupPress)
+    const { waiting } = useQueue()
     const [sentences, setSentences] = useState<Sentences>({})
     const [byHand, setByHand] = useState(false)
     const [pouring, setPouring] = useState(false)
     const [ready, setReady] = useState(props.mixing.steps.some((step) => step.got_g !== null))
     const next = mixing.steps.find((step) => step.id === mixing.next) ?? null
-    const stirring = mixing.measured && mixing.mixed_at === null
-    const weighing = next !== null && !stirring && ready
+    const gone = mixing.discarded_at !== null
+    const stirring = !gone && mixing.measured && mixing.mixed_at === null
+    const weighing = next !== null && !stirring && !gone && ready
     const scale = useScale(weighing && !byHand)
     useWakeLock()
     useEffect(() => {
         document.addEventListener('pointerdown', allowSound, { once: true })
         return () => document.removeEventListener('pointerdown', allowSound)
     }, [])
-    const act = async (method: 'POST' | 'DELETE', what: string, body: unknown = {}): Promise<boolean> => {
-        try {
-            setMixing(await ask<MixingState>(method, `/mixings/${mixing.id}/${what}`, body))
-            setSentences({})
-            return true
-        } catch (problem) {
-            if (problem instanceof Refused) setSentences(problem.sentences)
-            else if (problem instanceof Unreachable) setSentences({ form: problem.message })
-            else throw problem
-            return false
-        }
+    const act = async (kind: EventKind, facts: Record<string, unknown>, of: string): Promise<boolean> => {
+        const result = await press(kind, facts, `${of}, ${mixing.title}`)
+        setSentences(result.status === 'done' ? {} : { [result.field ?? 'form']: result.sentence ?? '' })
+        return result.status === 'done'
     }
     const stops = props.batch.advice.filter((one) => one.level === 'stop')
     const pieces = props.batch.turns
@@ -66,12 +63,18 @@ export default function Weigh(props: Props): ReactNode {
             </div>
             <div className="grid flex-1 gap-x-8 gap-y-4 px-4 py-3 sm:px-6 lg:grid-cols-[1fr_18rem]">
                 <div className="min-w-0 space-y-3">
+                    {cutOff && (
+                        <Strip level="note">
+                            No answer from the studio. What you weigh is kept here, and sent again; the next step comes
+                            with its answer.
+                        </Strip>
+                    )}
                     {stops.map((stop) => (
                         <Strip key={stop.text} level="stop">
                             {stop.text}
                         </Strip>
                     ))}
-                    {!ready && next !== null && !stirring && (
+                    {!ready && next !== null && !stirring && !gone && (
                         <Ready cautions={props.cautions} onReady={() => setReady(true)} />
                     )}
                     {weighing && (
@@ -83,20 +86,32 @@ export default function Weigh(props: Props): ReactNode {
                             scale={scale}
                             byHand={byHand}
                             onByHand={setByHand}
+                            waiting={waiting.some((one) => one.subject === mixing.id && one.kind === 'weighed')}
                             sentence={sentences.grams ?? sentences.form}
-                            onTaken={(grams) => act('POST', 'readings', { step: next.id, grams })}
-                            onTurned={() => void act('POST', 'turned')}
+                            onTaken={(grams) =>
+                                act(
+                                    'weighed',
+                                    { step: next.id, ...(typeof grams === 'number' ? { grams } : { written: grams }) },
+                                    next.what,
+                                )
+                            }
+                            onTurned={() => void act('parts_turned', {}, 'The other part first')}
                         />
                     )}
                     {stirring && (
                         <Stir
                             mixing={mixing}
-                            onStir={() => void act('POST', 'stirring')}
-                            onMixed={() => void act('POST', 'mixed', { at: Math.round(serverNow()) })}
+                            onStir={() => void act('stirring_begun', {}, 'The stirring')}
+                            onMixed={() => void act('mixed', {}, 'It is mixed')}
                         />
                     )}
-                    {mixing.mixed_at !== null && next === null && (
-                        <Done mixing={mixing} onPour={() => setPouring(true)} />
+                    {gone && <p className="figure text-3xl leading-tight">This cup was thrown away.</p>}
+                    {!gone && mixing.mixed_at !== null && next === null && (
+                        <Done
+                            mixing={mixing}
+                            onPour={() => setPouring(true)}
+                            onBack={() => void act('undone', { of: mixing.mixed_event }, 'It was not mixed yet')}
+                        />
                     )}
                     {sentences.form !== undefined && !weighing && (
                         <p role="status" className="font-semibold text-danger">
@@ -106,9 +121,17 @@ export default function Weigh(props: Props): ReactNode {
                 </div>
                 <aside className="space-y-3">
                     <Steps mixing={mixing} />
-                    {mixing.steps.some((step) => step.got_g !== null) && (
-                        <Button onClick={() => void act('DELETE', 'readings')} className="w-full">
+                    {mixing.last_reading !== null && (mixing.mixed_at === null || next !== null) && (
+                        <Button
+                            onClick={() => void act('undone', { of: mixing.last_reading }, 'Taking a reading back')}
+                            className="w-full"
+                        >
                             Take the last reading back
+                        </Button>
+                    )}
+                    {!gone && mixing.pours.length === 0 && mixing.steps.some((step) => step.got_g !== null) && (
+                        <Button onClick={() => void act('discarded', {}, 'The cup thrown away')} className="w-full">
+                            Throw this cup away
                         </Button>
                     )}
                     {weighing && scale.reading?.standin === true && (
@@ -183,7 +206,8 @@ function Steps({ mixing }: { mixing: MixingState }): ReactNode {
     )
 }
 
-function Done({ mixing, onPour }: { mixing: MixingState; onPour: () => void }): ReactNode {
+function Done({ mixing, onPour, onBack }: { mixing: MixingState; onPour: () => void; onBack: () => void }): ReactNode {
+    const now = useServerNow()
     return (
         <section className="space-y-4">
             <p className="figure text-4xl leading-tight">
@@ -204,10 +228,19 @@ function Done({ mixing, onPour }: { mixing: MixingState; onPour: () => void }): 
                 </ul>
             ) : (
                 <>
-                    <p className="text-xl">It is setting since it was mixed. Do not leave it in the cup.</p>
-                    <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onPour}>
-                        To the pour
-                    </Button>
+                    <p className="text-xl">
+                        It is setting for {span((now - (mixing.mixed_at ?? now)) / 60_000)}
+                        {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}. Do not
+                        leave it in the cup.
+                    </p>
+                    <div className="flex flex-wrap gap-3">
+                        <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onPour}>
+                            To the pour
+                        </Button>
+                        <Button className="min-h-16" onClick={onBack}>
+                            Not mixed yet
+                        </Button>
+                    </div>
                 </>
             )}
         </section>

@@ -1,0 +1,65 @@
+import type { PourState } from '../../types/page'
+import { happenedAt, type Press } from './events'
+
+/**
+ * A film as it will be when the studio has heard of a press. The studio works the times out when it hears
+ * that the last of it is on the piece; until then they are what they were expected to be.
+ */
+export function withFilmPress(pour: PourState, press: Press): PourState {
+    const at = happenedAt(press)
+    switch (press.kind) {
+        case 'poured':
+            return pour.poured_at === null ? expected(pour, at, press.id) : pour
+        case 'act_done':
+            return withMark(pour, press, { done_at: Math.max(at, pour.poured_at ?? at), event: press.id })
+        case 'act_skipped':
+            return withMark(pour, press, { skipped_because: String(press.facts.reason), event: press.id })
+        case 'taken_off':
+            return { ...pour, off_at: pour.off_at ?? at, off_event: pour.off_event ?? press.id }
+        case 'undone':
+            return without(pour, String(press.facts.of))
+        default:
+            return pour
+    }
+}
+
+function expected(pour: PourState, at: number, event: string): PourState {
+    const from = (min: number | null): number | null => (min === null ? null : at + min * 60_000)
+    return {
+        ...pour,
+        poured_at: at,
+        poured_event: event,
+        closes_at: from(pour.closes_min),
+        phases: pour.phases.map((span, index) => ({
+            ...span,
+            from: from(span.from_min),
+            to: from(pour.phases[index + 1]?.from_min ?? null),
+        })),
+        acts: pour.acts.map((act) => ({ ...act, due_at: from(act.due_min), until_at: from(act.until_min) })),
+    }
+}
+
+function withMark(
+    pour: PourState,
+    press: Press,
+    mark: { done_at?: number; skipped_because?: string; event: string },
+): PourState {
+    return {
+        ...pour,
+        acts: pour.acts.map((act) => (act.id === press.facts.act && act.event === null ? { ...act, ...mark } : act)),
+    }
+}
+
+function without(pour: PourState, event: string): PourState {
+    const back = pour.poured_event === event
+    return {
+        ...pour,
+        ...(back ? { poured_at: null, poured_event: null, closes_at: null } : {}),
+        ...(pour.off_event === event ? { off_at: null, off_event: null } : {}),
+        acts: pour.acts.map((act) => ({
+            ...act,
+            ...(act.event === event ? { done_at: null, skipped_because: null, event: null } : {}),
+            ...(back ? { due_at: null, until_at: null } : {}),
+        })),
+    }
+}

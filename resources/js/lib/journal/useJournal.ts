@@ -1,0 +1,104 @@
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
+import { hearPageTime, hearServerTime } from '../clock'
+import { ask } from '../http'
+import type { EventKind, Press } from './events'
+import { Queue, type Seen } from './queue'
+import type { Result } from './sender'
+
+let queue: Queue | null = null
+
+/** Opens the queue of the studio that is served here. */
+export function openQueue(studio: string): Queue {
+    queue ??= new Queue(studio, deviceName())
+    return queue
+}
+
+export function theQueue(): Queue {
+    if (queue === null) throw new Error('The queue is opened with the first page.')
+    return queue
+}
+
+/** What waits, what was set aside, and why nothing goes. */
+export function useQueue(): Seen {
+    return useSyncExternalStore(theQueue().subscribe, theQueue().look)
+}
+
+interface OnBench<T> {
+    /** What the studio last said of it, corrected by what was pressed here and has not reached it. */
+    state: T
+    /** Whether the studio did not answer the last time. */
+    cutOff: boolean
+    /** Presses something; it is kept and sent until the studio has it. */
+    press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<Result>
+}
+
+const EVERY_MS = 10_000
+
+/**
+ * A film or a cup as it is now, on this device.
+ *
+ * @param first as the page was handed it
+ * @param url where its state is asked for
+ * @param withPress what a press that waits makes of it
+ */
+export function useOnBench<T extends { id: string; now: number }>(
+    first: T,
+    url: string,
+    withPress: (state: T, press: Press) => T,
+): OnBench<T> {
+    const { waiting, trouble } = useQueue()
+    const [remembered, setRemembered] = useState<T | null>(null)
+    const [cutOff, setCutOff] = useState(false)
+    const heard = theQueue().heard(first.id) as T | undefined
+    const latest = [remembered, heard].reduce<T>((one, other) => (other && other.now > one.now ? other : one), first)
+
+    useEffect(() => {
+        hearPageTime(first.now)
+        if (document.documentElement.dataset.kept === undefined) theQueue().hear(first.id, first)
+        else
+            void theQueue()
+                .remembered(first.id)
+                .then((state) => setRemembered((state as T | undefined) ?? null))
+    }, [first])
+    useEffect(() => {
+        const refresh = async (): Promise<void> => {
+            const askedAt = performance.now()
+            try {
+                const state = await ask<T>('GET', url)
+                hearServerTime(state.now, performance.now() - askedAt)
+                theQueue().hear(state.id, state)
+                setCutOff(false)
+            } catch {
+                setCutOff(true)
+            }
+        }
+        void refresh()
+        const timer = setInterval(() => void refresh(), EVERY_MS)
+        const seen = (): void => {
+            if (document.visibilityState === 'visible') void refresh()
+        }
+        document.addEventListener('visibilitychange', seen)
+        window.addEventListener('online', seen)
+        return () => {
+            clearInterval(timer)
+            document.removeEventListener('visibilitychange', seen)
+            window.removeEventListener('online', seen)
+        }
+    }, [url])
+    const press = useCallback(
+        (kind: EventKind, facts: Record<string, unknown>, of: string) => theQueue().press(kind, first.id, facts, of),
+        [first.id],
+    )
+    return {
+        state: waiting.filter((one) => one.subject === first.id).reduce(withPress, latest),
+        cutOff: cutOff || trouble === 'unreachable',
+        press,
+    }
+}
+
+/** What this device is called where somebody asks which one it was. */
+function deviceName(): string {
+    const touch = matchMedia('(pointer: coarse)').matches
+    const small = Math.min(screen.width, screen.height) < 600
+    return touch ? (small ? 'a phone' : 'a tablet') : 'a computer'
+}

@@ -1,0 +1,139 @@
+import { Link } from '@inertiajs/react'
+import type { ReactNode } from 'react'
+import { Strip } from '../../controls/AdviceStrip'
+import { day, digits, joined, moment, span, temperature, thickness, trimmed, volume } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import { COAT_KINDS } from '../../lib/words'
+import type { HowItWent, Known, PlannedAndUsed, PourActState, PourState, Units } from '../../types/page'
+import { Measure } from './Measure'
+
+type Poured = PourState & PlannedAndUsed
+
+const KNOWN: Record<Known, string> = {
+    weighed: 'weighed',
+    read: 'read off a cup',
+    planned: 'as planned, not measured',
+    unknown: 'not known',
+}
+
+/** One pour: what was planned, what it took and how one knows, which acts were late, missed or skipped. */
+export function PourRecord({ pour }: { pour: Poured }): ReactNode {
+    const units = useUnits()
+    return (
+        <div className="min-w-0">
+            <h2 className="text-xl font-bold">{day(pour.started_at)}</h2>
+            <p className="text-soft">
+                {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}, room{' '}
+                {joined(temperature(pour.room.temperature_c, units))}
+                {`, ${trimmed(pour.room.humidity_pct, 0)} %`}
+                {pour.poured_at !== null && `, poured at ${moment(pour.poured_at, pour.poured_at)}`}
+            </p>
+            <div className="mt-3 space-y-2">
+                <Amounts pour={pour} units={units} />
+            </div>
+            {pour.poured_at !== null && <Acts acts={pour.acts} />}
+            {pour.note !== null && (
+                <p className="mt-3 border-l-4 border-line pl-3 text-lg whitespace-pre-line">{pour.note}</p>
+            )}
+            {pour.override_reason !== null && (
+                <p className="mt-2 text-sm">Poured against a stop: {pour.override_reason}</p>
+            )}
+            <p className="mt-2 flex flex-wrap gap-x-5">
+                {pour.off_at === null && (pour.handle_at === null || pour.handle_at > pour.now) && (
+                    <Link href={`/pours/${pour.id}`} className="font-semibold text-act underline underline-offset-4">
+                        Still setting: to the pour
+                    </Link>
+                )}
+                {pour.written_at === null && pour.poured_at !== null && (
+                    <Link href={`/pours/${pour.id}/finish`} className="underline underline-offset-4">
+                        Write down what it took
+                    </Link>
+                )}
+            </p>
+        </div>
+    )
+}
+
+function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
+    const most = pour.planned.total_ml + Math.max(0, pour.more_ml ?? 0)
+    const { a_ml: a, b_ml: b, a_how: aHow, b_how: bHow } = pour.used
+    return (
+        <>
+            <Measure
+                word="Planned"
+                figure="total"
+                a={pour.planned.a_ml}
+                b={pour.planned.b_ml}
+                most={most}
+                units={units}
+            />
+            {pour.more_ml !== null && <Measure word="Used" a={a ?? 0} b={b ?? 0} most={most} units={units} />}
+            {aHow === null && bHow === null ? (
+                <p className="text-soft">What it took was not written down.</p>
+            ) : (
+                <p className="text-soft">
+                    {aHow === bHow ? `A and B: ${known(aHow)}` : `A: ${known(aHow)}; B: ${known(bHow)}`}.
+                </p>
+            )}
+            {pour.more_ml !== null && (aHow !== 'planned' || bHow !== 'planned') && (
+                <p>{difference(pour.more_ml, pour.planned.total_ml, units)}</p>
+            )}
+            {pour.off_pct !== null && Math.abs(pour.off_pct) > pour.tolerance_pct && (
+                <Strip level="caution">
+                    {pour.off_pct > 0 ? 'Too little part B' : 'Too little part A'}: the ratio is off by{' '}
+                    {digits(Math.abs(pour.off_pct), 1)} %, and this resin stands {digits(pour.tolerance_pct, 0)} %. It
+                    may stay soft: look at it again before the next coat.
+                </Strip>
+            )}
+            {pour.tray_g !== null && <p>{trimmed(pour.tray_g, 1)} g were weighed in the tray.</p>}
+        </>
+    )
+}
+
+function known(how: Known | null): string {
+    return how === null ? 'not written down' : KNOWN[how]
+}
+
+const SAID: HowItWent[] = ['early', 'late', 'skipped', 'missed']
+
+/** Which acts did not go as planned; all in time is said too. */
+function Acts({ acts }: { acts: PourActState[] }): ReactNode {
+    const said = acts.filter((act) => SAID.includes(act.went))
+    const open = acts.filter((act) => act.went === 'open').length
+    if (said.length === 0) {
+        return open === 0 ? <p className="mt-2">All {acts.length} acts were done in their time.</p> : null
+    }
+    return (
+        <ul className="mt-2">
+            {said.map((act) => (
+                <li key={act.id}>
+                    <strong className={act.went === 'missed' ? 'text-danger' : ''}>
+                        {act.title}: {wentOf(act)}
+                    </strong>
+                    {act.went === 'skipped' && `, ${act.skipped_because}`}
+                </li>
+            ))}
+        </ul>
+    )
+}
+
+function wentOf(act: PourActState): string {
+    const off = act.done_at === null || act.due_at === null ? 0 : Math.abs(act.done_at - act.due_at) / 60_000
+    switch (act.went) {
+        case 'late':
+            return `${span(off)} late`
+        case 'early':
+            return `${span(off)} early`
+        case 'skipped':
+            return 'skipped'
+        default:
+            return 'missed'
+    }
+}
+
+function difference(moreMl: number, plannedMl: number, units: Units): string {
+    const percent = Math.abs(moreMl / plannedMl) * 100
+    if (percent < 1) return 'The amount was as planned, within a hundredth.'
+    const amount = joined(volume(Math.abs(moreMl), units))
+    return `${amount} ${moreMl > 0 ? 'more' : 'less'} than planned, ${trimmed(percent, 0)} %.`
+}

@@ -1,0 +1,55 @@
+import { Link } from '@inertiajs/react'
+import type { ReactNode } from 'react'
+import { Button } from '../../controls/Button'
+import { Digits } from '../../controls/Digits'
+import { countdown, joined, moment, span, volume } from '../../lib/format'
+import { theQueue } from '../../lib/journal/useJournal'
+import { useUnits } from '../../lib/pages'
+import type { CupOnBench } from '../../types/page'
+
+/** A cup that something is in: mixed and setting, or half weighed. */
+export function CupRow({ cup, now }: { cup: CupOnBench; now: number }): ReactNode {
+    const units = useUnits()
+    const mixedFor = cup.mixed_at === null ? null : (now - cup.mixed_at) / 60_000
+    const left = cup.pot_life_until === null ? null : cup.pot_life_until - now
+    return (
+        <div className="grid items-center gap-x-8 gap-y-1 px-4 py-4 hover:bg-sheet sm:px-8 lg:grid-cols-[19rem_17rem_1fr]">
+            <Link href={`/mixings/${cup.id}`} className="block min-w-0">
+                <span className="block truncate text-xl font-bold">
+                    Cup of {cup.title}
+                    {cup.total_ml !== null && `, ${joined(volume(cup.total_ml, units))}`}
+                </span>
+                <span className="block text-soft">
+                    {cup.mixed_at === null
+                        ? `Half weighed, begun ${moment(cup.begun_at, now)}`
+                        : `Mixed ${moment(cup.mixed_at, now)}, ${span(mixedFor ?? 0)} ago: not poured`}
+                </span>
+            </Link>
+            <Link href={`/mixings/${cup.id}`} className="block">
+                {cup.mixed_at === null ? (
+                    <span className="figure block text-3xl">Go on weighing</span>
+                ) : left === null ? (
+                    <span className="figure block text-3xl">Pour it</span>
+                ) : (
+                    <>
+                        <span className={`figure block text-4xl ${left <= 0 ? 'text-danger' : ''}`}>
+                            <Digits text={left > 0 ? countdown(left) : `${span(-left / 60_000)} over`} />
+                        </span>
+                        <span className="block pt-1">
+                            {left > 0 ? 'of its pot life left' : 'past its pot life: pour it out thin'}
+                        </span>
+                    </>
+                )}
+            </Link>
+            <div className="flex items-center justify-end">
+                <Button
+                    onClick={() =>
+                        void theQueue().press('discarded', cup.id, {}, `The cup of ${cup.title} thrown away`)
+                    }
+                >
+                    Thrown away
+                </Button>
+            </div>
+        </div>
+    )
+}

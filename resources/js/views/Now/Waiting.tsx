@@ -1,0 +1,28 @@
+import { Link } from '@inertiajs/react'
+import type { ReactNode } from 'react'
+import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
+import type { PieceRow } from '../../types/page'
+
+/** What is planned and not poured, drawn to one scale. */
+export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[] }): ReactNode {
+    const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
+    return (
+        <section className="mt-auto px-4 pt-8 pb-6 sm:px-8">
+            <h2 className="border-b ruled pb-1 text-lg font-bold">Planned, not on the bench</h2>
+            <ul className="flex flex-wrap items-end gap-x-10 gap-y-4 pt-4">
+                {pieces.map((piece) => (
+                    <li key={piece.coat_id}>
+                        <Link href={`/coats/${piece.coat_id}`} className="group block">
+                            <OutlineDrawing
+                                drawing={piece.drawing}
+                                coatedEdges={piece.spec.coated_edges ?? 'none'}
+                                size={Math.max(22, (Math.max(...boxOf(piece.drawing)) / longest) * 120)}
+                            />
+                            <span className="block pt-1 group-hover:underline">{piece.name}</span>
+                        </Link>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    )
+}

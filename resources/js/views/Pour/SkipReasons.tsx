@@ -1,0 +1,47 @@
+import { useState, type ReactNode } from 'react'
+import { Field } from '../../controls/Field'
+import type { ActKind } from '../../types/answer'
+import type { PourActState } from '../../types/page'
+
+const REASONS: Record<ActKind, string[]> = {
+    pass: ['No bubbles to be seen', 'No flame here tonight', 'I came too late for it'],
+    wipe: ['Nothing hangs', 'Taped underneath', 'They are sanded off later'],
+    look: ['I looked with the last pass', 'I came too late for it'],
+    cover: ['The cupboard is its cover', 'No dust here'],
+}
+
+/** Why an act is skipped: one press each, or a word of one's own. */
+export function SkipReasons({ act, onReason }: { act: PourActState; onReason: (reason: string) => void }): ReactNode {
+    const [typed, setTyped] = useState('')
+    return (
+        <form
+            className="col-span-full grid gap-2 border-t ruled bg-sheet px-4 py-3 sm:grid-cols-2 sm:px-6"
+            aria-label={`Skip ${act.title}, because`}
+            onSubmit={(event) => {
+                event.preventDefault()
+                if (typed.trim() !== '') onReason(typed.trim())
+            }}
+        >
+            {REASONS[act.kind].map((reason) => (
+                <button
+                    key={reason}
+                    type="button"
+                    className="min-h-16 rounded border border-line bg-bench px-4 text-left text-lg"
+                    onClick={() => onReason(reason)}
+                >
+                    {reason}
+                </button>
+            ))}
+            <div className="flex items-end gap-2">
+                <Field label="Another reason" value={typed} onChange={setTyped} large className="flex-1" />
+                <button
+                    type="submit"
+                    disabled={typed.trim() === ''}
+                    className="min-h-16 rounded border border-line bg-bench px-4 text-lg disabled:opacity-40"
+                >
+                    Skip it
+                </button>
+            </div>
+        </form>
+    )
+}
