@@ -2,7 +2,28 @@ import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import laravel from 'laravel-vite-plugin'
 import { defineConfig } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 
 export default defineConfig({
-    plugins: [laravel({ input: 'resources/js/main.tsx', refresh: false }), react(), tailwindcss()],
+    plugins: [
+        laravel({ input: 'resources/js/main.tsx', refresh: false }),
+        react(),
+        tailwindcss(),
+        VitePWA({
+            strategies: 'injectManifest',
+            srcDir: 'resources/js/worker',
+            filename: 'worker.ts',
+            outDir: 'public',
+            registerType: 'prompt',
+            injectRegister: false,
+            manifest: false,
+            injectManifest: {
+                globDirectory: 'public/build',
+                globPatterns: ['assets/**/*.{js,css,woff2}'],
+                modifyURLPrefix: { '': '/build/' },
+                // their names carry their contents
+                dontCacheBustURLsMatching: /^assets\//,
+            },
+        }),
+    ],
 })

@@ -105,7 +105,7 @@ interface_files() { find resources/js resources/css -type f | LC_ALL=C sort; }
 prepare() {
     [ -d vendor ] || rm -f storage/run/php-libraries
     [ -d node_modules ] || rm -f storage/run/js-libraries
-    [ -f public/build/manifest.json ] || rm -f storage/run/interface
+    { [ -f public/build/manifest.json ] && [ -f public/worker.js ]; } || rm -f storage/run/interface
     once php-libraries "$(fingerprint composer.json)" install_php_libraries
     once js-libraries "$(fingerprint package.json package-lock.json)" install_js_libraries
     # shellcheck disable=SC2046
@@ -117,4 +117,4 @@ prepare() {
 }
 
 # Room for the largest photo that is taken (20 MB, 50 megapixels), and compiled code that is kept.
-PHP_SETTINGS="-d opcache.enable_cli=1 -d opcache.jit=off -d upload_max_filesize=24M -d post_max_size=28M -d memory_limit=768M -d display_errors=0 -d log_errors=1"
+PHP_SETTINGS="-d opcache.enable_cli=1 -d opcache.jit=off -d upload_max_filesize=24M -d post_max_size=28M -d memory_limit=768M -d display_errors=0 -d log_errors=1 -d expose_php=0"

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KeepDoorsShut;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\ValidatePostSize;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Route;
 
 foreach (['cache/data', 'sessions', 'views', 'testing'] as $folder) {
     if (! is_dir($path = dirname(__DIR__).'/storage/framework/'.$folder)) {
@@ -16,9 +19,13 @@ foreach (['cache/data', 'sessions', 'views', 'testing'] as $folder) {
 }
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withRouting(web: __DIR__.'/../routes/web.php', then: function (): void {
+        // whether it answers at all; nothing of the studio, and no session
+        Route::get('/up', fn (): Response => response('up', 200, ['Content-Type' => 'text/plain']));
+    })
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->prepend(KeepDoorsShut::class);
         // after the session has begun, so that the sentence about a post too large reaches its field
         $middleware->remove(ValidatePostSize::class);
         $middleware->web(append: [ValidatePostSize::class, ShareWithPages::class]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Editing\Stale;
 use App\Journal\Refused;
 use App\Planning\FieldException;
 use Illuminate\Database\QueryException;
@@ -22,12 +23,13 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FieldException::class, Refused::class]);
+        $exceptions->dontReport([FieldException::class, Refused::class, Stale::class]);
         $exceptions->render(fn (FieldException $exception, Request $request): Response => self::atFields($exception, $request));
         $exceptions->render(fn (PostTooLargeException $exception, Request $request): Response => self::atFields(
             FieldException::at(['photo' => self::sentence('413')]), $request,
         ));
         $exceptions->render(fn (Refused $refused, Request $request): Response => self::refused($refused, $request));
+        $exceptions->render(fn (Stale $stale, Request $request): Response => self::stale($stale, $request));
         $exceptions->render(fn (QueryException $exception, Request $request): ?Response => self::unwritable($exception, $request));
         $exceptions->respond(self::page(...));
     }
@@ -45,7 +47,7 @@ final class Problems
     private static function page(Response $response, Throwable $exception, Request $request): Response
     {
         $status = $exception instanceof TokenMismatchException ? 419 : $response->getStatusCode();
-        if (! Lang::has("problems.$status") || $exception instanceof FieldException || $exception instanceof Refused) {
+        if (! Lang::has("problems.$status") || $exception instanceof FieldException || $exception instanceof Refused || $exception instanceof Stale) {
             return $response;
         }
 
@@ -60,6 +62,16 @@ final class Problems
         }
 
         return response()->json(['code' => $refused->why->value, 'sentences' => [$refused->field => $refused->sentence()]], $refused->why->status());
+    }
+
+    /** It was changed elsewhere since it was read: what is there now has another version, and can be written over on purpose. */
+    private static function stale(Stale $stale, Request $request): Response
+    {
+        if ($request->hasHeader('X-Inertia') || ! $request->expectsJson()) {
+            return back()->withErrors(['form' => $stale->sentence(), 'stale' => (string) $stale->version])->setStatusCode(303);
+        }
+
+        return response()->json(['code' => 'stale', 'version' => $stale->version, 'sentences' => ['form' => $stale->sentence()]], 409);
     }
 
     /** The database is busy, full or read-only: it can be tried again, and nothing was lost. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Editing\Edit;
+use App\Editing\Stale;
+use App\Editing\Versions;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
@@ -154,6 +157,22 @@ final readonly class EveningDesk
     }
 
     /**
+     * The same, of what is kept, one after the other: two moves at once are both made.
+     *
+     * @return array{list<stdClass>, Evening} the batches as they are kept then
+     *
+     * @throws FieldException when it cannot be moved so
+     */
+    public function move(Plan $plan, string $coat, string $from, ?string $to, ?int $count, ?int $at, UnitSystem $units, Edit $edit): array
+    {
+        return DB::transaction(function () use ($plan, $coat, $from, $to, $count, $at, $units, $edit): array {
+            $batches = $this->moved($plan, $this->kept($plan->refresh()), $coat, $from, $to, $count, $at, $units);
+
+            return [$batches, $this->save($plan, $batches, $units, new Edit([], $edit->device, $edit->at))];
+        });
+    }
+
+    /**
      * Some pieces of a coat into another batch, or into one of their own; cups that do not do any more are changed.
      *
      * @param  list<stdClass>  $batches
@@ -164,7 +183,7 @@ final readonly class EveningDesk
      *
      * @throws FieldException when it cannot be moved so
      */
-    public function move(Plan $plan, array $batches, string $coat, string $from, ?string $to, ?int $count, ?int $at, UnitSystem $units): array
+    private function moved(Plan $plan, array $batches, string $coat, string $from, ?string $to, ?int $count, ?int $at, UnitSystem $units): array
     {
         $evening = $this->compute($plan, $batches, $units);
         $quantities = [];
@@ -242,18 +261,21 @@ final readonly class EveningDesk
      * @param  list<stdClass>  $batches
      *
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     * @throws Stale when tonight's cups were changed since they were read
      */
-    public function save(Plan $plan, array $batches, UnitSystem $units): Evening
+    public function save(Plan $plan, array $batches, UnitSystem $units, Edit $edit): Evening
     {
-        return DB::transaction(function () use ($plan, $batches, $units): Evening {
+        return DB::transaction(function () use ($plan, $batches, $units, $edit): Evening {
             $plan->refresh();
+            Versions::refuseStale('plan', $plan, ['batches'], $edit);
             $evening = $this->compute($plan, $batches, $units);
-            $document = $plan->document;
+            $document = Json::copy($plan->document);
             if ($batches === []) {
                 unset($document->batches);
             } else {
                 $document->batches = $batches;
             }
+            Versions::count('plan', $plan, $plan->document, $document, $edit);
             $plan->document = $document;
             $plan->save();
 

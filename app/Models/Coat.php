@@ -11,6 +11,7 @@ use stdClass;
 
 /**
  * @property int $id
+ * @property int $version
  * @property int $plan_id
  * @property int $piece_id
  * @property int $resin_id
@@ -24,7 +25,9 @@ final class Coat extends Model
 {
     use SoftDeletes;
 
-    protected $casts = ['spec' => JsonObject::class];
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class];
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo

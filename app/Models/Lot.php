@@ -13,6 +13,7 @@ use OpenGlaze\Core\Stock\Lot as StockLot;
  * Bottles of a resin's two parts that came together.
  *
  * @property int $id
+ * @property int $version
  * @property int $resin_id
  * @property string $subject  its name in the journal: opened, counted, taken, thrown away are folded from it
  * @property string $name
@@ -27,7 +28,10 @@ final class Lot extends Model
 {
     use SoftDeletes;
 
+    protected $attributes = ['version' => 1];
+
     protected $casts = [
+        'version' => 'integer',
         'opened_on' => 'immutable_date',
         'best_before' => 'immutable_date',
         'left_a_ml' => 'float',

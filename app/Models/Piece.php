@@ -13,6 +13,7 @@ use stdClass;
 
 /**
  * @property int $id
+ * @property int $version
  * @property int $plan_id
  * @property string $key
  * @property int $position
@@ -24,7 +25,9 @@ final class Piece extends Model
 {
     use SoftDeletes;
 
-    protected $casts = ['spec' => JsonObject::class];
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class];
 
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo

@@ -13,12 +13,15 @@ use stdClass;
  * resins, pieces and coats, whose lists stand in it empty.
  *
  * @property int $id
+ * @property int $version
  * @property string $name
  * @property stdClass $document
  */
 final class Plan extends Model
 {
-    protected $casts = ['document' => JsonObject::class];
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['version' => 'integer', 'document' => JsonObject::class];
 
     /** The plan that the studio's own pieces belong to. */
     public static function own(): self

@@ -14,6 +14,7 @@ use stdClass;
  * A resin's data sheet: on the studio's shelf, or brought along by a plan file.
  *
  * @property int $id
+ * @property int $version
  * @property int|null $plan_id
  * @property string $key
  * @property int $position
@@ -23,7 +24,9 @@ final class Resin extends Model
 {
     use SoftDeletes;
 
-    protected $casts = ['sheet' => JsonObject::class];
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['version' => 'integer', 'sheet' => JsonObject::class];
 
     /**
      * What the coats of a plan can be poured with: the shelf, and what its own file brought.

@@ -13,6 +13,7 @@ use stdClass;
  * A vessel, a colourant or a recipe of the studio, as the plan file writes it.
  *
  * @property int $id
+ * @property int $version
  * @property SupplyKind $kind
  * @property string $key
  * @property int $position
@@ -22,7 +23,9 @@ final class Supply extends Model
 {
     use SoftDeletes;
 
-    protected $casts = ['sheet' => JsonObject::class, 'kind' => SupplyKind::class];
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['version' => 'integer', 'sheet' => JsonObject::class, 'kind' => SupplyKind::class];
 
     /** @return Collection<int, self> in their order */
     public static function onShelf(SupplyKind $kind): Collection

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Editing\Difference;
+use App\Editing\Edit;
+use App\Editing\Stale;
+use App\Editing\Versions;
 use App\Models\Coat;
 use App\Models\Resin;
+use App\PlanFile\Json;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Planner;
@@ -38,17 +43,35 @@ final readonly class CoatDesk
         return $this->compute($this->apply($coat, $changes), $units);
     }
 
-    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function save(Coat $coat, CoatChanges $changes, UnitSystem $units): StackResult
+    /**
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     * @throws Stale when a field that it writes was changed since it was read
+     */
+    public function save(Coat $coat, CoatChanges $changes, UnitSystem $units, Edit $edit): StackResult
     {
-        return DB::transaction(function () use ($coat, $changes, $units): StackResult {
+        return DB::transaction(function () use ($coat, $changes, $units, $edit): StackResult {
             $coat->refresh();
+            $plan = $coat->piece->plan;
+            Versions::refuseStale('coat', $coat, [...Difference::paths($changes->coat), ...($changes->resinId === null ? [] : ['resin'])], $edit);
+            Versions::refuseStale('plan', $plan, Difference::paths((object) ['studio' => $changes->studio]), $edit);
+            $before = self::content($coat);
+            $room = Json::copy($plan->document);
             $result = $this->changed($coat, $changes, $units);
+            Versions::count('coat', $coat, $before, self::content($coat), $edit);
+            Versions::count('plan', $plan, $room, $plan->document, $edit);
             $coat->save();
-            $coat->piece->plan->save();
+            $plan->save();
 
             return $result;
         });
+    }
+
+    private static function content(Coat $coat): stdClass
+    {
+        $content = Json::copy($coat->spec);
+        $content->resin = $coat->resin->name();
+
+        return $content;
     }
 
     /** The coat with all coats of its piece; without those above it where they cannot be computed. */
@@ -111,6 +134,9 @@ final readonly class CoatDesk
             $coat->setRelation('resin', $resin);
         }
         $coat->spec = SpecMerge::over($coat->spec, $changes->coat);
+        // its name in the file, and whose coat it is, are not changed with it
+        $coat->spec->id = $coat->key;
+        $coat->spec->piece = $coat->piece->key;
         $document = $plan->document;
         $document->studio = Room::measured($plan->studio(), $changes->studio);
         $plan->document = $document;

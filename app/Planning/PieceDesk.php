@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Editing\Difference;
+use App\Editing\Edit;
+use App\Editing\Stale;
+use App\Editing\Versions;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
@@ -42,13 +46,20 @@ final readonly class PieceDesk
         });
     }
 
-    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function change(Piece $piece, stdClass $changes): void
+    /**
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     * @throws Stale when a field that it writes was changed since it was read
+     */
+    public function change(Piece $piece, stdClass $changes, Edit $edit): void
     {
-        DB::transaction(function () use ($piece, $changes): void {
+        // its name among the coats and batches is its own
+        unset($changes->id);
+        DB::transaction(function () use ($piece, $changes, $edit): void {
             $piece->refresh();
+            Versions::refuseStale('piece', $piece, Difference::paths($changes), $edit);
             $spec = SpecMerge::over($piece->spec, $changes);
             $this->check($piece->plan, $spec);
+            Versions::count('piece', $piece, $piece->spec, $spec, $edit);
             $piece->update(['spec' => $spec]);
         });
     }

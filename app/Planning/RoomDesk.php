@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Editing\Difference;
+use App\Editing\Edit;
+use App\Editing\Stale;
+use App\Editing\Versions;
 use App\Models\Plan;
+use App\PlanFile\Json;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
@@ -18,21 +23,32 @@ final readonly class RoomDesk
     {
     }
 
-    /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function change(Plan $plan, string $name, stdClass $room): void
+    /**
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     * @throws Stale when a field that it writes was changed since it was read
+     */
+    public function change(Plan $plan, string $name, stdClass $room, Edit $edit): void
     {
         if (trim($name) === '' || mb_strlen($name) > 120) {
             throw FieldException::at(['name' => 'Give the studio a name of at most 120 characters.']);
         }
-        DB::transaction(function () use ($plan, $name, $room): void {
+        DB::transaction(function () use ($plan, $name, $room, $edit): void {
             $plan->refresh();
+            $before = self::content($plan);
+            Versions::refuseStale('plan', $plan, Difference::paths((object) ['studio' => $room, ...(trim($name) === $plan->name ? [] : ['name' => $name])]), $edit);
             $document = $plan->document;
             $document->studio = Room::measured($plan->studio(), $room);
             $plan->name = trim($name);
             $plan->document = $document;
             $this->inForce($plan);
+            Versions::count('plan', $plan, $before, self::content($plan), $edit);
             $plan->save();
         });
+    }
+
+    private static function content(Plan $plan): stdClass
+    {
+        return (object) ['name' => $plan->name, ...get_object_vars(Json::copy($plan->document))];
     }
 
     /**

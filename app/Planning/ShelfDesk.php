@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Editing\Difference;
+use App\Editing\Edit;
+use App\Editing\Versions;
 use App\Models\Coat;
 use App\Models\Plan;
 use App\Models\Resin;
@@ -59,14 +62,16 @@ final readonly class ShelfDesk
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function changeResin(Resin $resin, stdClass $changes): void
+    public function changeResin(Resin $resin, stdClass $changes, Edit $edit): void
     {
-        DB::transaction(function () use ($resin, $changes): void {
+        DB::transaction(function () use ($resin, $changes, $edit): void {
             $resin->refresh();
+            Versions::refuseStale('resin', $resin, Difference::paths($changes), $edit);
             $sheet = SpecMerge::over($resin->sheet, $changes);
             $sheet->id = $resin->key;
             self::named($sheet);
             $this->read($sheet);
+            Versions::count('resin', $resin, $resin->sheet, $sheet, $edit);
             $resin->update(['sheet' => $sheet]);
         });
     }
@@ -94,14 +99,16 @@ final readonly class ShelfDesk
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function changeSupply(Supply $supply, stdClass $changes): void
+    public function changeSupply(Supply $supply, stdClass $changes, Edit $edit): void
     {
-        DB::transaction(function () use ($supply, $changes): void {
+        DB::transaction(function () use ($supply, $changes, $edit): void {
             $supply->refresh();
+            Versions::refuseStale('supply', $supply, Difference::paths($changes), $edit);
             $sheet = SpecMerge::over($supply->sheet, $changes);
             $sheet->id = $supply->key;
             self::named($sheet);
             $this->check($supply->kind, $sheet);
+            Versions::count('supply', $supply, $supply->sheet, $sheet, $edit);
             $supply->update(['sheet' => $sheet]);
         });
     }

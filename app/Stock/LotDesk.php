@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Stock;
 
+use App\Editing\Difference;
+use App\Editing\Edit;
+use App\Editing\Versions;
 use App\Journal\Bench;
 use App\Journal\Pressed;
 use App\Models\Lot;
@@ -46,9 +49,17 @@ final readonly class LotDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used; nothing is kept then
      */
-    public function change(Lot $lot, stdClass $fields, Pressed $pressed): Lot
+    public function change(Lot $lot, stdClass $fields, Pressed $pressed, Edit $edit): Lot
     {
-        return DB::transaction(fn (): Lot => $this->keep($lot->refresh(), $fields, $pressed));
+        return DB::transaction(function () use ($lot, $fields, $pressed, $edit): Lot {
+            $lot->refresh();
+            $label = (object) $this->label($fields);
+            Versions::refuseStale('lot', $lot, Difference::paths($label), $edit);
+            $before = (object) array_intersect_key($lot->attributesToArray(), get_object_vars($label));
+            Versions::count('lot', $lot, $before, $label, $edit);
+
+            return $this->keep($lot, $fields, $pressed);
+        });
     }
 
     private function keep(Lot $lot, stdClass $fields, Pressed $pressed): Lot

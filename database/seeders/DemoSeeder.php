@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Editing\Edit;
 use App\Http\Presses;
 use App\Journal\Bench;
 use App\Mixing\EveningDesk;
@@ -81,7 +82,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $plan = Plan::own();
-        $this->room->change($plan, 'Halfmoon Bench', (object) ['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5]);
+        $this->room->change($plan, 'Halfmoon Bench', (object) ['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5], Edit::byStudio());
         $this->commission($plan);
         $coats = Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', ['autumn-flood', 'winter-flood', 'comet-flood'])->get()
             ->mapWithKeys(fn (Coat $coat): array => [(string) strstr($coat->key, '-', true) => $coat])->all();
@@ -98,7 +99,7 @@ final class DemoSeeder extends Seeder
         foreach (Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', self::YESTERDAY)->get() as $coat) {
             $this->yesterday($coat);
         }
-        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT, UnitSystem::Metric)[0], UnitSystem::Metric);
+        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT, UnitSystem::Metric)[0], UnitSystem::Metric, Edit::byStudio());
         $this->running($coats['autumn'], minutesAgo: 9.0, done: 1);
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }

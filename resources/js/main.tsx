@@ -3,7 +3,9 @@ import { createInertiaApp, router, type ResolvedComponent } from '@inertiajs/rea
 import type { ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Shell } from './controls/Shell'
+import { deviceHeader } from './lib/http'
 import { openQueue } from './lib/journal/useJournal'
+import { keepPage, openWorker } from './lib/worker'
 import type { SharedProps } from './types/page'
 
 const views = import.meta.glob<{ default: ResolvedComponent }>('./views/*/index.tsx')
@@ -20,9 +22,23 @@ void createInertiaApp({
     setup({ el, App, props }) {
         const studio = (props.initialPage.props as unknown as SharedProps).studio_id
         openQueue(studio)
+        openWorker()
         // a page of another studio has a queue of its own: it is opened anew
         router.on('navigate', (visit) => {
+            keepPage(visit.detail.page.url)
             if ((visit.detail.page.props as unknown as SharedProps).studio_id !== studio) location.reload()
+        })
+        router.on('before', ({ detail: { visit } }) => {
+            visit.headers = { ...visit.headers, ...deviceHeader() }
+        })
+        // without a network a page may have been kept
+        let going = ''
+        router.on('start', ({ detail: { visit } }) => {
+            going = visit.method === 'get' && visit.only.length === 0 ? visit.url.href : ''
+        })
+        router.on('networkError', (event) => {
+            event.preventDefault()
+            if (going !== '') location.assign(going)
         })
         if (el !== null) createRoot(el).render(<App {...props} />)
     },

@@ -19,14 +19,14 @@ final class ClockTest extends BrowserTestCase
 
         self::$studio->kill();
         $this->press($page);
-        $page->untilSees('No answer from the studio');
+        $page->untilSees('1 press waiting');
         $page->until(fn (): bool => $this->currentAct($page) !== $title, 'the next act, without a server');
         $before = $this->seconds($page);
         $page->until(fn (): bool => $this->seconds($page) <= $before - 2, 'the clock to go on without a server');
 
         self::$studio->serve();
         $page->js("window.dispatchEvent(new Event('online'))");
-        $page->until(fn (): bool => ! $page->sees('No answer from the studio'), 'the studio to answer again');
+        $page->until(fn (): bool => ! $page->sees('press waiting'), 'the studio to answer again');
         $page = $this->open(self::POUR);
         self::assertNotSame($title, $this->currentAct($page));
         self::assertTrue($page->js('return document.querySelectorAll("[aria-label=done]").length === 2'));

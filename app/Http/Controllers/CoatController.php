@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Editing;
 use App\Http\Person;
 use App\Mixing\ColourStops;
 use App\Models\Coat;
@@ -76,12 +77,15 @@ final readonly class CoatController
 
     public function update(Request $request, Coat $coat): JsonResponse
     {
-        $result = $this->desk->save($coat, $this->changes($request), Person::units($request));
+        $body = Body::of($request);
+        $edit = Editing::by($request, $body);
+        $result = $this->desk->save($coat, CoatChanges::typed($body, new TypedFields(Person::units($request))), Person::units($request), $edit);
 
         return response()->json([
             'answer' => StackAnswer::of($result),
             'coat' => $this->row($coat),
             'room' => $coat->piece->plan->studio(),
+            'read' => self::read($coat),
         ]);
     }
 
@@ -106,6 +110,7 @@ final readonly class CoatController
             'piece' => $this->pieces->summary($coat->piece),
             'coat' => $this->row($coat),
             'room' => $plan->studio(),
+            'read' => self::read($coat),
             'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
             'last_took' => $this->lastTook($coat),
             'lifts_poured' => PourDesk::liftsPoured($coat),
@@ -114,6 +119,12 @@ final readonly class CoatController
             ]),
             'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->setting(CarbonImmutable::now())->latest('started_at')->value('id'),
         ];
+    }
+
+    /** @return array{coat: int, plan: int} the versions that the page shows */
+    private static function read(Coat $coat): array
+    {
+        return ['coat' => $coat->version, 'plan' => $coat->piece->plan->version];
     }
 
     /** What the last finished pour of this coat took out of the bottles for one piece, ml. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Editing;
 use App\Http\Person;
 use App\Mixing\Choices;
 use App\Mixing\Evening;
@@ -46,6 +47,7 @@ final readonly class EveningController
     {
         return Inertia::render('Evening', [
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
+            'read' => ['plan' => $plan->version],
             'choices' => $choices->of($plan, Person::units($request)),
             ...$this->kept($request, $plan)[0],
             'mixings' => $this->mixings($plan),
@@ -56,6 +58,7 @@ final readonly class EveningController
     {
         return Inertia::render('EveningSheet', [
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
+            'read' => ['plan' => $plan->version],
             ...$this->kept($request, $plan)[0],
         ]);
     }
@@ -68,6 +71,7 @@ final readonly class EveningController
 
         return Inertia::render('Batch', [
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
+            'read' => ['plan' => $plan->version],
             'batch' => $batch,
             ...$page,
             'cup' => $evening === null ? null : EveningAnswer::cup($evening, $computed),
@@ -92,9 +96,9 @@ final readonly class EveningController
         $body = Body::of($request);
         $text = static fn (string $field): ?string => is_string($body->{$field} ?? null) ? $body->{$field} : null;
         $whole = static fn (string $field): ?int => is_numeric($body->{$field} ?? null) ? (int) $body->{$field} : null;
-        $batches = $this->desk->move($plan, $this->desk->kept($plan), $text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at'), Person::units($request));
+        [$batches, $evening] = $this->desk->move($plan, $text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at'), Person::units($request), Editing::by($request, $body));
 
-        return response()->json($this->answer($this->desk->save($plan, $batches, Person::units($request)), $batches));
+        return response()->json([...$this->answer($evening, $batches), 'read' => ['plan' => $plan->version]]);
     }
 
     /** Computes without saving, one batch of them. */
@@ -110,8 +114,9 @@ final readonly class EveningController
     public function update(Request $request, Plan $plan): JsonResponse
     {
         $batches = $this->typed($request);
+        $evening = $this->desk->save($plan, $batches, Person::units($request), Editing::by($request, Body::of($request)));
 
-        return response()->json($this->answer($this->desk->save($plan, $batches, Person::units($request)), $batches));
+        return response()->json([...$this->answer($evening, $batches), 'read' => ['plan' => $plan->version]]);
     }
 
     /** How a figure of a batch came about, as it is being changed. */

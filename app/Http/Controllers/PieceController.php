@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Editing;
 use App\Http\Person;
 use App\Models\Piece;
 use App\Models\Plan;
@@ -86,13 +87,16 @@ final readonly class PieceController
         return Inertia::render('TakeIn', ['piece' => [
             ...$this->desk->summary($piece),
             'coat_id' => $piece->coats()->value('id'),
+            'read' => ['piece' => $piece->version],
             'casts' => $this->casts($piece),
         ], 'usual' => null]);
     }
 
     public function update(Request $request, Piece $piece): RedirectResponse
     {
-        $this->desk->change($piece, $this->typed($request));
+        $body = Body::of($request);
+        $edit = Editing::by($request, $body);
+        $this->desk->change($piece, (new TypedFields(Person::units($request)))->read($body, ''), $edit);
         $coat = $piece->coats()->first();
 
         return $coat === null ? redirect()->route('pieces') : redirect()->route('coats.show', $coat);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\Edit;
 use App\Http\Body;
+use App\Http\Editing;
 use App\Http\Person;
 use App\Http\Presses;
 use App\Journal\Bench;
@@ -78,7 +80,8 @@ final readonly class ShelfController
     public function changeResin(Request $request, Resin $resin): RedirectResponse
     {
         abort_if($resin->plan_id !== null, 404);
-        $this->desk->changeResin($resin, $this->typed($request));
+        [$typed, $edit] = $this->edited($request);
+        $this->desk->changeResin($resin, $typed, $edit);
         $poured = Pour::query()->whereIn('coat_id', Coat::withTrashed()->where('resin_id', $resin->id)->select('id'))->count();
 
         return redirect('/shelf')->with('said', 'Saved.'.($poured === 0 ? '' : sprintf(' %s as it was.', $poured === 1 ? 'The one pour with it keeps its sheet' : "The $poured pours with it keep its sheet")));
@@ -105,7 +108,8 @@ final readonly class ShelfController
 
     public function changeSupply(Request $request, Supply $supply): JsonResponse
     {
-        $this->desk->changeSupply($supply, $this->typed($request));
+        [$typed, $edit] = $this->edited($request);
+        $this->desk->changeSupply($supply, $typed, $edit);
 
         return response()->json(self::supply($supply->refresh()));
     }
@@ -131,7 +135,9 @@ final readonly class ShelfController
 
     public function changeLot(Request $request, Lot $lot, LotDesk $lots): JsonResponse
     {
-        return response()->json(self::lot($lots->change($lot, $this->typed($request), $this->presses->ofForm(Body::of($request), EventKind::Counted, $lot->subject))));
+        [$typed, $edit] = $this->edited($request);
+
+        return response()->json(self::lot($lots->change($lot, $typed, $this->presses->ofForm(Body::of($request), EventKind::Counted, $lot->subject), $edit)));
     }
 
     public function takeLotAway(Request $request, Lot $lot, Bench $bench): RedirectResponse
@@ -164,9 +170,21 @@ final readonly class ShelfController
 
     private function typed(Request $request): stdClass
     {
+        return $this->edited($request)[0];
+    }
+
+    /** @return array{stdClass, Edit} what is typed, and by whom */
+    private function edited(Request $request): array
+    {
         $body = Body::of($request);
+        $edit = Editing::by($request, $body);
         unset($body->press);
 
+        return [$this->sheet($request, $body), $edit];
+    }
+
+    private function sheet(Request $request, stdClass $body): stdClass
+    {
         return (new TypedFields(Person::units($request)))->readSheet($body);
     }
 
@@ -179,6 +197,7 @@ final readonly class ShelfController
 
         return [
             'id' => $resin->id,
+            'read' => ['resin' => $resin->version],
             'name' => $resin->name(),
             'sheet' => $resin->sheet,
             'phases' => CoatAnswer::phases($sheet->labelPhases()),
@@ -196,6 +215,7 @@ final readonly class ShelfController
     {
         return [
             'id' => $lot->id,
+            'read' => ['lot' => $lot->version],
             'name' => $lot->name,
             'opened_on' => $lot->opened_on?->format('Y-m-d'),
             'best_before' => $lot->best_before?->format('Y-m-d'),
@@ -212,6 +232,7 @@ final readonly class ShelfController
     {
         return [
             'id' => $supply->id,
+            'read' => ['supply' => $supply->version],
             'kind' => $supply->kind->value,
             'key' => $supply->key,
             'name' => $supply->name(),

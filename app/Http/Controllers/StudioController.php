@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Editing;
 use App\Http\Person;
 use App\Models\Plan;
 use App\Planning\RoomDesk;
@@ -26,6 +27,7 @@ final readonly class StudioController
         return Inertia::render('Studio', [
             'name' => $own->name,
             'room' => $own->studio(),
+            'read' => ['plan' => $own->version],
             'in_force' => RoomInForce::of($desk->inForce($own)),
             'plans' => Plan::query()->withCount('pieces')->oldest('id')->get()
                 ->map(fn (Plan $plan): array => ['id' => $plan->id, 'name' => $plan->name, 'pieces' => $plan->pieces_count]),
@@ -35,10 +37,11 @@ final readonly class StudioController
     public function update(Request $request, RoomDesk $desk): RedirectResponse
     {
         $body = Body::of($request);
+        $edit = Editing::by($request, $body);
         $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
         $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
         $name = $body->name ?? null;
-        $desk->change(Plan::own(), is_string($name) ? $name : '', $room);
+        $desk->change(Plan::own(), is_string($name) ? $name : '', $room, $edit);
 
         return redirect()->route('studio')->with('said', 'Saved.');
     }

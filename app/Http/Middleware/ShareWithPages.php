@@ -7,9 +7,11 @@ namespace App\Http\Middleware;
 use App\Http\Person;
 use App\Journal\ThisStudio;
 use App\Models\Plan;
+use Closure;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 use OpenGlaze\Core\Safety\Caution;
+use Symfony\Component\HttpFoundation\Response;
 
 /** What every page knows: the person's units, the studio, and a message from the last action. */
 final class ShareWithPages extends Middleware
@@ -18,6 +20,15 @@ final class ShareWithPages extends Middleware
 
     public function __construct(private readonly ThisStudio $studio)
     {
+    }
+
+    /** Says which studio a page is of: what is kept of it elsewhere is named by that. */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $response = parent::handle($request, $next);
+        $response->headers->set('X-Studio', $this->studio->id());
+
+        return $response;
     }
 
     /** @return array<string, mixed> */

@@ -1,3 +1,4 @@
+import { usePage } from '@inertiajs/react'
 import { WarningIcon } from '@phosphor-icons/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import { useServerNow } from '../lib/clock'
@@ -5,6 +6,7 @@ import { moment } from '../lib/format'
 import { happenedAt } from '../lib/journal/events'
 import type { Trouble } from '../lib/journal/sender'
 import { theQueue, useQueue } from '../lib/journal/useJournal'
+import { takeNewVersion, useNewVersion } from '../lib/worker'
 
 /** A press that is under way for longer is said to be waiting. */
 const SAID_AFTER_MS = 1_200
@@ -23,6 +25,8 @@ export function QueueStrip(): ReactNode {
     const first = waiting[0]
     const slow = useSlow(first?.id)
     const count = waiting.length
+    const newVersion = useNewVersion()
+    const { url } = usePage()
     return (
         <div aria-live="polite" className="no-print">
             {first !== undefined && (slow || trouble !== null) && (
@@ -31,9 +35,21 @@ export function QueueStrip(): ReactNode {
                     <span>
                         {trouble === null ? 'On the way.' : WHY[trouble]}{' '}
                         {trouble === 'other_studio'
-                            ? 'They are kept here for their own.'
-                            : 'Kept here with their times, and sent again.'}
+                            ? 'It is kept here for its own.'
+                            : 'It is kept here with its time, and sent again.'}
                     </span>
+                </p>
+            )}
+            {newVersion && !url.startsWith('/pours/') && !url.startsWith('/mixings/') && (
+                <p className="flex flex-wrap items-center gap-x-4 border-b ruled bg-sheet px-4 sm:px-6">
+                    A new version of Open Glaze is here.
+                    <button
+                        type="button"
+                        className="min-h-11 font-semibold text-act underline underline-offset-4"
+                        onClick={takeNewVersion}
+                    >
+                        Load it now
+                    </button>
                 </p>
             )}
             {aside.map((press) => (

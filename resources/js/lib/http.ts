@@ -2,10 +2,18 @@ import type { Sentences } from '../types/page'
 
 /** What the server refused, by field. */
 export class Refused extends Error {
-    constructor(readonly sentences: Sentences) {
+    constructor(
+        readonly sentences: Sentences,
+        readonly code: string | null = null,
+        /** What is there now, where it was changed elsewhere since it was read. */
+        readonly version: number | null = null,
+    ) {
         super(Object.values(sentences).join(' '))
     }
 }
+
+/** The versions of rows that a page shows, by their kind. */
+export type Read = Record<string, number>
 
 /** The server could not be reached. */
 export class Unreachable extends Error {}
@@ -13,6 +21,18 @@ export class Unreachable extends Error {}
 function token(): string {
     const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
     return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
+}
+
+let device: string | null = null
+
+/** Names this device in all that it asks for from now on. */
+export function nameDevice(id: string, name: string): void {
+    device = `${id};${name}`
+}
+
+/** By which the studio knows where something was changed. */
+export function deviceHeader(): Record<string, string> {
+    return device === null ? {} : { 'X-Device': device }
 }
 
 /** Asks the server as JSON and answers what it says. */
@@ -30,14 +50,24 @@ async function put<T>(method: string, url: string, type: string, body: string | 
     try {
         response = await fetch(url, {
             method,
-            headers: { 'Content-Type': type, Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+            headers: { 'Content-Type': type, Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...deviceHeader() },
             ...(body === undefined ? {} : { body }),
         })
     } catch {
         throw new Unreachable('The studio cannot be reached.')
     }
     if (response.ok) return (await response.json()) as T
-    const problem = (await response.json().catch(() => null)) as { sentences?: Sentences } | null
-    if (response.status >= 502) throw new Unreachable('The studio cannot be reached.')
-    throw new Refused(problem?.sentences ?? { form: 'Something went wrong here. Reload the page and try again.' })
+    const problem = (await response.json().catch(() => null)) as {
+        sentences?: Sentences
+        code?: string
+        version?: number
+    } | null
+    if (response.status >= 502 && problem?.sentences === undefined) {
+        throw new Unreachable('The studio cannot be reached.')
+    }
+    throw new Refused(
+        problem?.sentences ?? { form: 'Something went wrong here. Reload the page and try again.' },
+        problem?.code ?? null,
+        problem?.version ?? null,
+    )
 }

@@ -12,6 +12,8 @@ interface Sending {
         onStart: () => void
         onFinish: () => void
         onError: (errors: Record<string, string>) => void
+        onNetworkError: () => false
+        onHttpException: () => false
     }
 }
 
@@ -27,6 +29,15 @@ export function useSending(): Sending {
             onStart: () => setSending(true),
             onFinish: () => setSending(false),
             onError: setSentences,
+            // what was typed still stands, and the press has a name: sending it again does it once
+            onNetworkError: () => {
+                setSentences({ form: 'The studio does not answer. Nothing was lost: try again in a moment.' })
+                return false
+            },
+            onHttpException: () => {
+                setSentences({ form: 'The studio could not do that now. Nothing was lost: try again in a moment.' })
+                return false
+            },
         },
     }
 }

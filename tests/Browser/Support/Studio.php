@@ -115,6 +115,7 @@ final class Studio
             'APP_ENV' => 'production',
             'DB_DATABASE' => $this->folder.'/studio.sqlite',
             'LARAVEL_STORAGE_PATH' => $this->folder,
+            'SERVED_AT' => "127.0.0.1:{$this->port}",
             'SCALE_SOCKET' => $this->scaleSocket(),
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',

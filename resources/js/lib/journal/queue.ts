@@ -1,4 +1,5 @@
 import { measuredOffset } from '../clock'
+import { nameDevice } from '../http'
 import type { EventKind, Kept, Press } from './events'
 import { newToken, send, type Result, type Trouble } from './sender'
 import { openStore, type Store } from './store'
@@ -69,6 +70,7 @@ export class Queue {
             for (const [subject, state] of Object.entries(message.data)) this.states.set(subject, state)
             void this.read()
         }
+        void this.store.then((store) => store.device()).then((device) => nameDevice(device, deviceName))
         this.keeping = this.read()
         const now = (): void => this.soon()
         window.addEventListener('online', now)

@@ -3,8 +3,9 @@ import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { AdviceStrips, Cautions } from '../../controls/AdviceStrip'
 import { Button } from '../../controls/Button'
+import { StaleStrip } from '../../controls/StaleStrip'
 import { Traced } from '../../controls/TraceSheet'
-import { ask } from '../../lib/http'
+import { ask, type Read } from '../../lib/http'
 import type { Trace } from '../../types/answer'
 import type { BatchSpec, CupFigures, EveningFigures, Mixings, Supplies } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
@@ -16,6 +17,7 @@ import { useBatch } from './useBatch'
 interface Props {
     plan: { id: number; name: string }
     batch: string
+    read: Read
     batches: BatchSpec[]
     answer: EveningFigures | null
     sentences: Sentences | null
@@ -31,6 +33,7 @@ export default function Batch(props: Props): ReactNode {
         props.plan.id,
         props.batch,
         props.batches,
+        props.read,
         { figures: props.answer?.batches.find((batch) => batch.id === props.batch), cup: props.cup },
         props.sentences,
     )
@@ -59,7 +62,9 @@ export default function Batch(props: Props): ReactNode {
     }
     const fetchTrace = (figure: string): Promise<Trace> =>
         ask<Trace>('POST', `/plans/${props.plan.id}/batches/${props.batch}/trace/${figure}`, { batches: draft.batches })
-    const elsewhere = Object.entries(draft.sentences).filter(([field]) => !field.startsWith(at))
+    const elsewhere = Object.entries(draft.sentences).filter(
+        ([field]) => !field.startsWith(at) && draft.keepMine === null,
+    )
     return (
         <Traced fetchTrace={fetchTrace}>
             <div className="flex flex-1 flex-col">
@@ -80,6 +85,11 @@ export default function Batch(props: Props): ReactNode {
                 <p role="status" className="px-4 font-semibold text-danger sm:px-6">
                     {elsewhere.map(([, sentence]) => sentence).join(' ')}
                 </p>
+                {draft.keepMine !== null && (
+                    <div className="px-4 sm:px-6">
+                        <StaleStrip sentence={draft.sentences.form} onMine={draft.keepMine} />
+                    </div>
+                )}
                 <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-2 sm:px-6 lg:grid-cols-[27rem_1fr]">
                     <div className="space-y-2">
                         <TheCup

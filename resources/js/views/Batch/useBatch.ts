@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react'
-import { ask, Refused, Unreachable } from '../../lib/http'
+import { ask, Refused, Unreachable, type Read } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUndoKey } from '../../lib/undo'
 import type { BatchFigures, BatchSpec, CupFigures } from '../../types/mixing'
@@ -17,6 +17,8 @@ interface Draft extends Answer {
     /** Changes this batch; it is computed at once, and kept a moment later. */
     change: (how: (batch: BatchSpec) => BatchSpec) => void
     undo: (() => void) | null
+    /** Puts this cup over what somebody else changed meanwhile; null where nobody did. */
+    keepMine: (() => void) | null
 }
 
 /** One batch while it is being changed: what is typed stays, what can be computed is kept. */
@@ -24,6 +26,7 @@ export function useBatch(
     planId: number,
     batchId: string,
     saved: BatchSpec[],
+    firstRead: Read,
     first: Answer,
     refused: Sentences | null,
 ): Draft {
@@ -32,6 +35,8 @@ export function useBatch(
     const [sentences, setSentences] = useState<Sentences>(refused ?? {})
     const [past, setPast] = useState<BatchSpec[][]>([])
     const current = useRef(saved)
+    const read = useRef(firstRead)
+    const [theirs, setTheirs] = useState<number | null>(null)
     const base = `/plans/${planId}/evening`
     const { ask: put } = useLatest(async (question: BatchSpec[]) => {
         try {
@@ -40,10 +45,12 @@ export function useBatch(
             })
             setShown(heard)
             setSentences({})
-            await ask('PUT', base, { batches: question })
+            read.current = (await ask<{ read: Read }>('PUT', base, { batches: question, read: read.current })).read
         } catch (problem) {
-            if (problem instanceof Refused) setSentences(problem.sentences)
-            else if (problem instanceof Unreachable) setSentences({ form: problem.message })
+            if (problem instanceof Refused) {
+                setSentences(problem.sentences)
+                setTheirs(problem.version)
+            } else if (problem instanceof Unreachable) setSentences({ form: problem.message })
             else throw problem
         }
     })
@@ -65,5 +72,13 @@ export function useBatch(
                   lay(last)
               }
     useUndoKey(undo)
-    return { ...shown, batches, spec: batches.find((batch) => batch.id === batchId), sentences, change, undo }
+    const keepMine =
+        theirs === null
+            ? null
+            : () => {
+                  read.current = { plan: theirs }
+                  setTheirs(null)
+                  lay(current.current)
+              }
+    return { ...shown, keepMine, batches, spec: batches.find((batch) => batch.id === batchId), sentences, change, undo }
 }

@@ -5,13 +5,14 @@ import { useCallback, useState, type ReactNode } from 'react'
 import { AdviceStrips } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
+import { StaleStrip } from '../../controls/StaleStrip'
 import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
 import { boxOf } from '../../drawings/OutlineDrawing'
 import { Section } from '../../drawings/Section'
 import { WhereItGoes } from '../../drawings/WhereItGoes'
 import { joined, length, sizeOf, thickness, volume } from '../../lib/format'
-import { ask } from '../../lib/http'
+import { ask, type Read } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
@@ -32,6 +33,7 @@ interface Props {
     piece: PieceRow
     coat: CoatRow
     room: RoomSpec
+    read: Read
     resins: ResinRow[]
     answer: StackAnswer | null
     templates: { id: number; name: string }[]
@@ -50,6 +52,7 @@ const STATES = {
     changing: 'Not saved yet',
     saving: 'Saving',
     refused: 'Not saved',
+    stale: 'Changed elsewhere, not saved',
     'cut-off': 'No answer from the studio: kept here, not saved',
 } as const
 
@@ -172,7 +175,10 @@ function CoatPage(props: Props): ReactNode {
                                 <RoomFields draft={draft} inForce={answer?.in_force} dewPointC={answer?.dew_point_c} />
                             </Tabs.Content>
                         </Tabs.Root>
-                        {draft.sentences.form !== undefined && (
+                        {draft.state === 'stale' && (
+                            <StaleStrip sentence={draft.sentences.form} onMine={draft.keepMine} />
+                        )}
+                        {draft.state !== 'stale' && draft.sentences.form !== undefined && (
                             <p className="mt-2 font-semibold text-danger">{draft.sentences.form}</p>
                         )}
                     </div>

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react'
-import { ask, Refused } from '../../lib/http'
+import { ask, Refused, type Read } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import type { StackAnswer } from '../../types/answer'
 import type { CoatRow, Sentences } from '../../types/page'
@@ -14,6 +14,7 @@ export interface Touched {
 
 interface Saved {
     answer: StackAnswer
+    read: Read
     coat: CoatRow
     room: RoomSpec
 }
@@ -23,7 +24,9 @@ interface Draft {
     rows: { coat: CoatRow; room: RoomSpec }
     answer: StackAnswer | null
     sentences: Sentences
-    state: 'saved' | 'changing' | 'saving' | 'refused' | 'cut-off'
+    state: 'saved' | 'changing' | 'saving' | 'refused' | 'stale' | 'cut-off'
+    /** Saves what is touched over what somebody else changed meanwhile. */
+    keepMine: () => void
     /** Shows what the change would mean. */
     change: (part: Touched) => void
     /** Saves what is touched. */
@@ -40,7 +43,7 @@ interface Draft {
  */
 export function useCoatDraft(
     coatId: number,
-    first: { coat: CoatRow; room: RoomSpec; answer: StackAnswer | null; sentences: Sentences | null },
+    first: { coat: CoatRow; room: RoomSpec; read: Read; answer: StackAnswer | null; sentences: Sentences | null },
 ): Draft {
     const [touched, setTouched] = useState<Touched>({})
     const [rows, setRows] = useState({ coat: first.coat, room: first.room })
@@ -52,6 +55,8 @@ export function useCoatDraft(
     const wanted = useRef<'live' | 'save'>('live')
     const undoing = useRef(false)
     const inFlight = useRef('')
+    const read = useRef(first.read)
+    const theirs = useRef(0)
 
     const latest = useLatest(async (sent: Touched) => {
         const saving = wanted.current === 'save'
@@ -59,7 +64,8 @@ export function useCoatDraft(
         try {
             if (saving) {
                 setState('saving')
-                const saved = await ask<Saved>('PUT', `/coats/${coatId}`, sent)
+                const saved = await ask<Saved>('PUT', `/coats/${coatId}`, { ...sent, read: read.current })
+                read.current = saved.read
                 if (!undoing.current) setPast((before) => [...before, reverse(rows, sent)])
                 undoing.current = false
                 setRows({ coat: saved.coat, room: saved.room })
@@ -78,7 +84,9 @@ export function useCoatDraft(
             inFlight.current = ''
             if (error instanceof Refused) {
                 setSentences(error.sentences)
-                setState('refused')
+                setState(error.code === 'stale' ? 'stale' : 'refused')
+                // what is there now is known from here on, and written over only on purpose
+                if (error.version !== null) theirs.current = error.version
             } else {
                 setState('cut-off')
             }
@@ -119,6 +127,12 @@ export function useCoatDraft(
             keep()
             await latest.settled()
             return Object.keys(now.current).length === 0
+        },
+        keepMine: () => {
+            read.current = Object.fromEntries(
+                Object.entries(read.current).map(([kind, version]) => [kind, Math.max(version, theirs.current)]),
+            )
+            keep()
         },
         undo: past.length > 0 ? undo : null,
         body: () => now.current,

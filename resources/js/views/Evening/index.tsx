@@ -17,11 +17,13 @@ import type { BatchSpec, Choice, EveningFigures, Mixings } from '../../types/mix
 import type { Sentences } from '../../types/page'
 import { BatchRow, type Block } from './BatchRow'
 import { ChooseSheet } from './ChooseSheet'
+import type { Read } from '../../lib/http'
 import { MoveSheet } from './MoveSheet'
 import { useEvening } from './useEvening'
 
 interface Props {
     plan: { id: number; name: string }
+    read: Read
     choices: Choice[]
     batches: BatchSpec[]
     answer: EveningFigures | null
@@ -44,7 +46,11 @@ const KEYS: KeyboardSensorOptions = {
 
 /** What is mixed tonight: one row for each cup, with how long it lasts and what is poured from it. */
 export default function Evening(props: Props): ReactNode {
-    const evening = useEvening(props.plan.id, { batches: props.batches, answer: props.answer }, props.sentences)
+    const evening = useEvening(
+        props.plan.id,
+        { batches: props.batches, answer: props.answer, read: props.read },
+        props.sentences,
+    )
     const [choosing, setChoosing] = useState(false)
     const [picked, setPicked] = useState<Block | null>(null)
     const sensors = useSensors(

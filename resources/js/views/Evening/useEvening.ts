@@ -1,10 +1,11 @@
 import { useCallback, useState } from 'react'
-import { ask, Refused, Unreachable } from '../../lib/http'
+import { ask, Refused, Unreachable, type Read } from '../../lib/http'
 import { useUndoKey } from '../../lib/undo'
 import type { BatchSpec, EveningFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 
 interface Kept {
+    read: Read
     batches: BatchSpec[]
     answer: EveningFigures | null
 }
@@ -35,6 +36,8 @@ export function useEvening(planId: number, first: Kept, refused: Sentences | nul
             setSentences({})
             return true
         } catch (problem) {
+            const stale = problem instanceof Refused ? problem.version : null
+            if (stale !== null) setKept((before) => ({ ...before, read: { plan: stale } }))
             if (problem instanceof Refused) setSentences(problem.sentences)
             else if (problem instanceof Unreachable) setSentences({ form: problem.message })
             else throw problem
@@ -46,8 +49,8 @@ export function useEvening(planId: number, first: Kept, refused: Sentences | nul
     const remember = (): void => setPast((before) => [...before.slice(-20), kept.batches])
     const propose = (coats: string[]): Promise<boolean> =>
         attempt(async () => {
-            const proposed = await ask<Kept & { apart: string[] }>('POST', `${base}/propose`, { coats })
-            setKept(await ask<Kept>('PUT', base, { batches: proposed.batches }))
+            const proposed = await ask<Omit<Kept, 'read'> & { apart: string[] }>('POST', `${base}/propose`, { coats })
+            setKept(await ask<Kept>('PUT', base, { batches: proposed.batches, read: kept.read }))
             setApart(proposed.apart)
             remember()
         })
@@ -62,7 +65,7 @@ export function useEvening(planId: number, first: Kept, refused: Sentences | nul
             ? null
             : () =>
                   void attempt(async () => {
-                      setKept(await ask<Kept>('PUT', base, { batches: last }))
+                      setKept(await ask<Kept>('PUT', base, { batches: last, read: kept.read }))
                       setPast((before) => before.slice(0, -1))
                   })
     useUndoKey(undo)

@@ -80,7 +80,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                     </button>
                 </div>
                 <div aria-live="polite" className="min-h-0">
-                    {cutOff && (
+                    {cutOff && waiting.length === 0 && (
                         <p className="mt-1 rounded bg-kraft px-3 py-1 text-kraft-ink">
                             No answer from the studio. The clock goes on; what you press is kept.
                         </p>

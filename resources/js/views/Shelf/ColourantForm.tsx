@@ -56,7 +56,9 @@ export function ColourantForm({
     )
     const calibrated = Number(twenty.replace(',', '.')) / 20 / (Number(typed.density_g_ml) || 1)
     const keep = (): Promise<void> =>
-        keeping.keep(async () => onKept(await sendSupply('colourants', supply, { ...emptied(typed), watery })))
+        keeping.keep(async (over) =>
+            onKept(await sendSupply('colourants', supply, { ...emptied(typed), watery }, over)),
+        )
     return (
         <form
             className="space-y-5"

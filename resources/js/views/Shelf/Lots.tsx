@@ -3,13 +3,14 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
+import { StaleStrip } from '../../controls/StaleStrip'
 import { Sheet } from '../../controls/Sheet'
 import { fieldVolume, joined, shortDay, volume } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useFormPress } from '../../lib/journal/useFormPress'
 import { theQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
-import { useKeeping } from './keeping'
+import { newer, useKeeping } from './keeping'
 import type { LotRow, ShelfResin } from './types'
 
 /** The bottles of one resin that came together: the opened ones are finished first. */
@@ -132,12 +133,16 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
         />
     )
     const keep = (): Promise<void> =>
-        keeping.keep(async () => {
+        keeping.keep(async (over) => {
             // what was not touched here is not sent: it may have been counted or taken elsewhere meanwhile
             const changed = Object.fromEntries(Object.entries(typed).filter(([key, value]) => value !== before[key]))
             await (lot.id === undefined
                 ? ask('POST', `/shelf/resins/${resin.id}/lots`, { ...changed, press: await press() })
-                : ask('PUT', `/shelf/lots/${lot.id}`, { ...changed, press: await theQueue().formPress() }))
+                : ask('PUT', `/shelf/lots/${lot.id}`, {
+                      ...changed,
+                      press: await theQueue().formPress(),
+                      read: newer(lot.read ?? {}, over),
+                  }))
             onDone()
             router.reload()
         })
@@ -158,6 +163,10 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
                 {field('bought_ml', 'Both together when bought', unit)}
                 {field('price', 'Paid for it', '')}
             </div>
+            {keeping.keepMine !== null && <StaleStrip sentence={sentences.form} onMine={keeping.keepMine} />}
+            {keeping.keepMine === null && sentences.form !== undefined && (
+                <p className="font-semibold text-danger">{sentences.form}</p>
+            )}
             <div className="flex justify-end">
                 <Button look="next" type="submit" className="min-w-32">
                     Keep

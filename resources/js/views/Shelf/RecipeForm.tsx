@@ -36,9 +36,9 @@ export function RecipeForm(props: {
     const put = (at: number, change: Partial<Row>): void =>
         setRows((before) => before.map((row, index) => (index === at ? { ...row, ...change } : row)))
     const keep = (): Promise<void> =>
-        keeping.keep(async () => {
+        keeping.keep(async (over) => {
             const doses = rows.map((row) => ({ colourant: row.colourant, [row.unit]: row.amount }))
-            props.onKept(await sendSupply('recipes', supply, { name, per_ml: perMl, doses }))
+            props.onKept(await sendSupply('recipes', supply, { name, per_ml: perMl, doses }, over))
         })
     return (
         <form

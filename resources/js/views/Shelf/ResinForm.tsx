@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
+import { StaleStrip } from '../../controls/StaleStrip'
 import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
@@ -80,11 +81,11 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 onChange={(value) => put(key, value)}
             />
         ))
-    const keep = (): void => {
+    const keep = (read = resin?.read): void => {
         const sheet = sheetOf(typed, words, resin === null || copy)
         const follow = { ...options, onSuccess: onClose }
         if (resin === null || copy) router.post('/shelf/resins', sheet as never, follow)
-        else router.put(`/shelf/resins/${resin.id}`, sheet as never, follow)
+        else router.put(`/shelf/resins/${resin.id}`, { ...sheet, read } as never, follow)
     }
     return (
         <form
@@ -266,7 +267,11 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         </Button>
                     )}
                 </div>
-                {(sentences.form ?? '') !== '' && <p className="font-semibold text-danger">{sentences.form}</p>}
+                {sentences.stale !== undefined ? (
+                    <StaleStrip sentence={sentences.form} onMine={() => keep({ resin: Number(sentences.stale) })} />
+                ) : (
+                    (sentences.form ?? '') !== '' && <p className="font-semibold text-danger">{sentences.form}</p>
+                )}
                 {resin !== null && !copy && (
                     <p className="text-sm text-soft">What was poured keeps the sheet as it was.</p>
                 )}

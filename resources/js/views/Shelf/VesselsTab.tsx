@@ -119,7 +119,7 @@ function VesselForm({
         />
     )
     const keep = (): Promise<void> =>
-        keeping.keep(async () => onKept(await sendSupply('vessels', supply, emptied(typed))))
+        keeping.keep(async (over) => onKept(await sendSupply('vessels', supply, emptied(typed), over)))
     return (
         <form
             className="space-y-4"

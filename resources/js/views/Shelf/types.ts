@@ -1,9 +1,11 @@
 import type { PhaseSpan } from '../../types/answer'
+import type { Read } from '../../lib/http'
 import type { DoseSpec, VesselFigures } from '../../types/mixing'
 import type { ResinRow } from '../../types/page'
 
 export interface LotRow {
     id: number
+    read: Read
     name: string
     opened_on: string | null
     best_before: string | null
@@ -15,6 +17,7 @@ export interface LotRow {
 }
 
 export interface ShelfResin extends ResinRow {
+    read: Read
     phases: PhaseSpan[]
     /** What is hard to believe of it. */
     doubts: string[]
@@ -42,6 +45,7 @@ export type SupplySheet = Record<string, unknown> & {
 
 export interface ShelfSupply {
     id: number
+    read: Read
     kind: 'vessel' | 'colourant' | 'recipe'
     key: string
     name: string

@@ -1,8 +1,10 @@
+import type { Read } from '../../lib/http'
 import { Head, Link, router } from '@inertiajs/react'
 import { DownloadSimpleIcon, UploadSimpleIcon } from '@phosphor-icons/react'
 import { useId, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
+import { StaleStrip } from '../../controls/StaleStrip'
 import { Field } from '../../controls/Field'
 import { fieldNumber, fieldTemperature } from '../../lib/format'
 import { changeUnits, useUnits } from '../../lib/pages'
@@ -13,26 +15,27 @@ import type { RoomSpec } from '../../types/plan'
 interface Props {
     name: string
     room: RoomSpec
+    read: Read
     in_force: RoomInForce
     plans: { id: number; name: string; pieces: number }[]
 }
 
 /** The studio: its name, its usual room, its files. */
-export default function Studio({ name, room, in_force: inForce, plans }: Props): ReactNode {
+export default function Studio({ name, room, read, in_force: inForce, plans }: Props): ReactNode {
     const units = useUnits()
     const fileId = useId()
     const [typedName, setTypedName] = useState(name)
     const [typed, setTyped] = useState<Record<string, string>>({})
     const { sending, sentences, setSentences, options } = useSending()
-    const save = (): void =>
-        router.put('/studio', { name: typedName, studio: typed } as never, {
+    const save = (known: Read = read): void =>
+        router.put('/studio', { name: typedName, studio: typed, read: known } as never, {
             ...options,
             onSuccess: () => {
                 setSentences({})
                 setTyped({})
             },
         })
-    const read = (file: File | undefined): void => {
+    const bringIn = (file: File | undefined): void => {
         if (file !== undefined) router.post('/plans', { file }, { forceFormData: true, ...options })
     }
     const field = (key: string, label: string, saved: string, unit: string, assumed: string): ReactNode => (
@@ -57,6 +60,9 @@ export default function Studio({ name, room, in_force: inForce, plans }: Props):
                     save()
                 }}
             >
+                {sentences.stale !== undefined && (
+                    <StaleStrip sentence={sentences.form} onMine={() => save({ plan: Number(sentences.stale) })} />
+                )}
                 <Field label="Name" value={typedName} onChange={setTypedName} sentence={sentences.name} large />
                 <div className="grid grid-cols-2 gap-6">
                     {field(
@@ -126,7 +132,7 @@ export default function Studio({ name, room, in_force: inForce, plans }: Props):
                         type="file"
                         accept=".json,application/json"
                         className="sr-only"
-                        onChange={(event) => read(event.target.files?.[0])}
+                        onChange={(event) => bringIn(event.target.files?.[0])}
                     />
                 </label>
                 <p role="status" className="mt-2 font-semibold break-words text-danger">

@@ -3,11 +3,12 @@ import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
 import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
+import { StaleStrip } from '../../controls/StaleStrip'
 import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
 import { OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { area, fieldLength, joined, length, volume } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
+import { ask, Refused, type Read } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
@@ -21,7 +22,7 @@ import type { Drawing, PieceRow, Sentences } from '../../types/page'
 import type { PieceSpec, SideName } from '../../types/plan'
 
 interface Props {
-    piece: (PieceRow & { coat_id: number | null; casts: number }) | null
+    piece: (PieceRow & { coat_id: number | null; read: Read; casts: number }) | null
     /** How each kind begins; of a new piece only. */
     usual: Record<string, UsualPiece> | null
 }
@@ -113,9 +114,9 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
         const next = now.includes(side) ? now.filter((one) => one !== side) : [...now, side]
         change({ edges: next.length === 4 ? 'all' : next.length === 0 ? 'none' : next })
     }
-    const send = (): void => {
+    const send = (read: Read | null = piece?.read ?? null): void => {
         if (piece === null) router.post('/pieces', body as never, options)
-        else router.put(`/pieces/${piece.id}`, changes(saved, typed) as never, options)
+        else router.put(`/pieces/${piece.id}`, { ...changes(saved, typed), read } as never, options)
     }
 
     const figures = live?.piece ?? null
@@ -165,7 +166,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                     )
                 }
                 forward={
-                    <Button look="next" className="min-w-44" disabled={sending} onClick={send}>
+                    <Button look="next" className="min-w-44" disabled={sending} onClick={() => send()}>
                         {piece === null ? 'Plan its coat' : 'Save, to its coat'}
                     </Button>
                 }
@@ -297,7 +298,11 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                                 The same again
                             </Button>
                         )}
-                        {general !== undefined && <p className="font-semibold text-danger">{general}</p>}
+                        {refused.stale !== undefined ? (
+                            <StaleStrip sentence={refused.form} onMine={() => send({ piece: Number(refused.stale) })} />
+                        ) : (
+                            general !== undefined && <p className="font-semibold text-danger">{general}</p>
+                        )}
                         <button type="submit" className="sr-only" tabIndex={-1}>
                             Save
                         </button>

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Editing\Edit;
+use App\Models\Device;
+use App\PlanFile\Dig;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use stdClass;
+
+/** Reads who changes what is planned, and which version of it the page had read. */
+final class Editing
+{
+    /** @param  stdClass  $body  its field "read" is taken out: it is no field of what is changed */
+    public static function by(Request $request, stdClass $body): Edit
+    {
+        $read = [];
+        foreach (get_object_vars(Dig::object($body, 'read')) as $kind => $version) {
+            if (is_int($version)) {
+                $read[(string) $kind] = $version;
+            }
+        }
+        unset($body->read);
+        $now = CarbonImmutable::now();
+
+        return new Edit($read, self::device($request, $now), $now);
+    }
+
+    private static function device(Request $request, CarbonImmutable $now): ?string
+    {
+        [$id, $name] = [...explode(';', (string) $request->headers->get('X-Device'), 2), ''];
+        if (! Str::isUuid($id)) {
+            return null;
+        }
+        Device::heard(strtolower($id), mb_substr(trim($name), 0, 60), $now);
+
+        return strtolower($id);
+    }
+}
