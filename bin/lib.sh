@@ -40,6 +40,32 @@ need_php() {
     install_packages $packages "$@"
 }
 
+# What serves, from Debian's packages: unpacked into the project, so that no service starts on this machine by itself.
+need_serving() {
+    local tools="$PWD/.tools/serving" version
+    [ -x "$tools/usr/bin/caddy" ] && [ -x "$tools/usr/sbin/php-fpm8.2" ] && "$tools/usr/sbin/php-fpm8.2" -v >/dev/null 2>&1 && return 0
+    install_packages libapparmor1 util-linux
+    say "Fetching Caddy and PHP-FPM …"
+    rm -rf "$tools" "$tools.new"
+    mkdir -p "$tools.new/packages" storage/logs
+    # the same release as the PHP that is here, where the archive still has it
+    version=$(dpkg-query -W -f='${Version}' php8.2-cli)
+    if ! (
+        cd "$tools.new/packages"
+        fetch() { apt-get download -q caddy "php8.2-fpm=$version" || apt-get download -q caddy php8.2-fpm; }
+        fetch || { [ "$(id -u)" -eq 0 ] && apt-get update -qq && fetch; }
+    ) >>storage/logs/install.log 2>&1; then
+        say "Caddy and PHP-FPM could not be fetched. Run this once as root, then start again:"
+        say "apt-get update"
+        exit 1
+    fi
+    for package in "$tools.new/packages/"*.deb; do
+        dpkg-deb -x "$package" "$tools.new"
+    done
+    rm -rf "$tools.new/packages"
+    mv "$tools.new" "$tools"
+}
+
 node_is_new_enough() {
     command -v node >/dev/null && node -e '
         const [major, minor] = process.versions.node.split(".").map(Number)
@@ -115,6 +141,3 @@ prepare() {
         (umask 077 && printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >.env)
     fi
 }
-
-# Room for the largest photo that is taken (20 MB, 50 megapixels), and compiled code that is kept.
-PHP_SETTINGS="-d opcache.enable_cli=1 -d opcache.jit=off -d upload_max_filesize=24M -d post_max_size=28M -d memory_limit=768M -d display_errors=0 -d log_errors=1 -d expose_php=0"

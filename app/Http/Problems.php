@@ -7,7 +7,6 @@ namespace App\Http;
 use App\Editing\Stale;
 use App\Journal\Refused;
 use App\Planning\FieldException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
@@ -15,6 +14,7 @@ use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -24,13 +24,15 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([FieldException::class, Refused::class, Stale::class]);
+        // that it waits its turn is no fault
+        $exceptions->dontReportWhen(fn (Throwable $exception): bool => self::whyUnwritable($exception) === 'locked');
         $exceptions->render(fn (FieldException $exception, Request $request): Response => self::atFields($exception, $request));
         $exceptions->render(fn (PostTooLargeException $exception, Request $request): Response => self::atFields(
             FieldException::at(['photo' => self::sentence('413')]), $request,
         ));
         $exceptions->render(fn (Refused $refused, Request $request): Response => self::refused($refused, $request));
         $exceptions->render(fn (Stale $stale, Request $request): Response => self::stale($stale, $request));
-        $exceptions->render(fn (QueryException $exception, Request $request): ?Response => self::unwritable($exception, $request));
+        $exceptions->render(fn (PDOException $exception, Request $request): ?Response => self::unwritable($exception, $request));
         $exceptions->respond(self::page(...));
     }
 
@@ -75,16 +77,22 @@ final class Problems
     }
 
     /** The database is busy, full or read-only: it can be tried again, and nothing was lost. */
-    private static function unwritable(QueryException $exception, Request $request): ?Response
+    private static function unwritable(PDOException $exception, Request $request): ?Response
     {
-        $code = match (true) {
+        $code = self::whyUnwritable($exception);
+
+        return $code === null ? null : self::said(self::sentence($code), 503, $request, $code);
+    }
+
+    private static function whyUnwritable(Throwable $exception): ?string
+    {
+        return match (true) {
+            ! $exception instanceof PDOException => null,
             str_contains($exception->getMessage(), 'database is locked') => 'locked',
             str_contains($exception->getMessage(), 'disk is full') => 'full',
             str_contains($exception->getMessage(), 'readonly database') => 'read_only',
             default => null,
         };
-
-        return $code === null ? null : self::said(self::sentence($code), 503, $request, $code);
     }
 
     private static function said(string $sentence, int $status, Request $request, ?string $code = null): Response

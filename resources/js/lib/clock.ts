@@ -5,13 +5,21 @@ import { useEffect, useSyncExternalStore } from 'react'
  * evenly even when somebody sets the device's clock, and never to the device's own date; only a page
  * that was opened without the server goes by the device's date and what was last measured beside it.
  */
-let anchor: { serverMs: number; sinceMs: number } | null = null
+let anchor: { serverMs: number; sinceMs: number; tookMs: number } | null = null
 
 const MEASURED = 'server-ahead-ms'
 
-/** Takes the server's word for what time it is. Half of the way there and back is taken off. */
-export function hearServerTime(serverMs: number, tookMs = 0): void {
-    anchor = { serverMs: serverMs + tookMs / 2, sinceMs: performance.now() }
+/** How much two clocks part in a second at most: an older measuring is trusted so much less. */
+const DRIFT = 0.0002
+
+/**
+ * Takes the server's word for what time it is. Half of the way there and back is taken off, so a measuring
+ * is as good as that way was short: one on a slow line does not take the place of a better one.
+ */
+export function hearServerTime(serverMs: number, tookMs: number): void {
+    const now = performance.now()
+    if (anchor !== null && tookMs > anchor.tookMs + DRIFT * (now - anchor.sinceMs)) return
+    anchor = { serverMs: serverMs + tookMs / 2, sinceMs: now, tookMs }
     try {
         localStorage.setItem(MEASURED, String(measuredOffset()))
     } catch {
@@ -19,9 +27,13 @@ export function hearServerTime(serverMs: number, tookMs = 0): void {
     }
 }
 
-/** Takes the word of a page: not of one that was kept from an earlier day. */
+/** Takes the word of the page that was loaded first: not of one that was kept from an earlier day. */
 export function hearPageTime(serverMs: number): void {
-    if (document.documentElement.dataset.kept === undefined) hearServerTime(serverMs)
+    if (anchor !== null || document.documentElement.dataset.kept !== undefined) return
+    const [load] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
+    if (load === undefined) return
+    // it was said when the answer began
+    hearServerTime(serverMs + performance.now() - load.responseStart, load.responseStart - load.requestStart)
 }
 
 export function serverNow(): number {

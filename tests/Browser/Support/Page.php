@@ -62,13 +62,14 @@ final class Page
 
     private readonly string $profile;
 
-    public function __construct()
+    /** @param  list<string>  $more  arguments of the browser */
+    public function __construct(array $more = [])
     {
         $this->profile = sys_get_temp_dir().'/open-glaze-browser-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--user-data-dir='.$this->profile,
+            '--disable-component-update', '--disable-sync', '--user-data-dir='.$this->profile, ...$more,
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -233,6 +234,6 @@ final class Page
         return array_values(array_filter(array_map(
             static fn (array $entry): string => $entry['level'] === 'SEVERE' ? (string) $entry['message'] : '',
             $log,
-        ), static fn (string $message): bool => $message !== '' && ! str_contains($message, 'net::ERR_') && ! str_contains($message, 'status of 4')));
+        ), static fn (string $message): bool => $message !== '' && ! str_contains($message, 'net::ERR_') && ! str_contains($message, 'status of 4') && ! str_contains($message, 'status of 503')));
     }
 }

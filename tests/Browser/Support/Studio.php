@@ -72,24 +72,31 @@ final class Studio
 
     public function serve(): void
     {
-        $this->server = new Process([
-            'setsid', PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=24M', '-d', 'post_max_size=28M', '-d', 'memory_limit=768M', '-d', 'display_errors=0',
-            '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php',
-        ], self::ROOT, [...$this->environment(), 'PHP_CLI_SERVER_WORKERS' => '8'], timeout: null);
+        $this->server = new Process(['setsid', 'bin/serve', (string) $this->port], self::ROOT, $this->environment(), timeout: null);
         // its log is not read here, and a full pipe would stop it
         $this->server->disableOutput();
         $this->server->start();
         retry(self::LOOKS, fn (): string => @file_get_contents($this->url('/up')) ?: throw new RuntimeException('The studio does not open.'), self::LOOK_EVERY_MS);
     }
 
-    /** As a power cut would: no goodbye. The workers are of the server's group, and go with it. */
+    /** As a power cut would: no goodbye, for the servers and their workers neither. */
     public function kill(): void
     {
         $pid = $this->server?->getPid();
         if ($pid !== null) {
+            posix_kill($pid, 19);
+            foreach (explode("\n", trim((string) shell_exec("pgrep -P $pid"))) as $child) {
+                posix_kill(-(int) $child, 9);
+            }
             posix_kill(-$pid, 9);
         }
         $this->server = null;
+    }
+
+    /** Folds the rows of the bench anew from the journal. */
+    public function rebuild(): void
+    {
+        $this->artisan('glaze:rebuild');
     }
 
     public function remove(): void

@@ -32,6 +32,7 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
     return (
         <li
             aria-current={current ? 'step' : undefined}
+            data-act={act.id}
             className={`flex items-baseline gap-3 py-1.5 text-lg ${current ? 'font-bold' : ''}`}
         >
             <span className="w-6 shrink-0 self-center">

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PDO;
+use RuntimeException;
+use Tests\Browser\Support\Page;
+
+/** What is pressed is never lost: on a slow line, beside a locked database, without a session, without a network. */
+final class SlowLineTest extends BrowserTestCase
+{
+    private const POUR = '/pours/autumn-flood';
+
+    private const LATENCY_MS = 4_000;
+
+    /** A second press within a trembling hand's time does not count. */
+    private const STEADY_MS = 750;
+
+    public function test_five_presses_through_all_that_can_go_wrong_stand_in_the_log_with_their_own_times(): void
+    {
+        $page = $this->open(self::POUR);
+        $page->until(fn (): bool => $page->js('return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => true)') === true, 'the worker');
+        $page = $this->open(self::POUR);
+        $this->latency($page, self::LATENCY_MS);
+        $pressed = [];
+
+        // one while the other is on its way
+        $pressed[] = $this->pressNext($page);
+        $pressed[] = $this->pressNext($page);
+
+        // the database is locked in the middle
+        $lock = self::$studio->database();
+        $lock->exec('BEGIN IMMEDIATE');
+        $pressed[] = $this->pressNext($page);
+        $page->untilSees('The studio is busy');
+        self::assertTrue($page->sees('3 presses waiting') || $page->sees('2 presses waiting') || $page->sees('1 press waiting'));
+        $lock->exec('ROLLBACK');
+
+        // the session is gone
+        $page->devtools('Network.clearBrowserCookies');
+        $pressed[] = $this->pressNext($page);
+        $this->untilNothingWaits($page);
+        self::assertCount(4, array_intersect_key($this->marks(), $pressed[0] + $pressed[1] + $pressed[2] + $pressed[3]));
+
+        // the studio dies, and the page is loaded anew without it
+        $this->latency($page, 0);
+        self::$studio->kill();
+        $pressed[] = $this->pressNext($page);
+        $page->untilSees('1 press waiting');
+        $next = $this->currentAct($page);
+        $page->driver->navigate()->refresh();
+        $page->until(fn (): bool => $this->currentAct($page) === $next, 'the next act, from what was kept here');
+        $page->untilSees('1 press waiting');
+        $before = $this->counted($page);
+        $page->until(fn (): bool => $this->counted($page) !== $before, 'the clock to go on');
+
+        self::$studio->serve();
+        $page->js("window.dispatchEvent(new Event('online'))");
+        $this->untilNothingWaits($page);
+        $marks = $this->marks();
+        foreach (array_merge(...$pressed) as $act => $atMs) {
+            self::assertEqualsWithDelta($atMs, $marks[$act], 400, "$act at its own time");
+        }
+        self::assertSame(count($marks), (int) self::$studio->database()->query("select count(*) from events where kind = 'act_done' and subject = '".basename(self::$studio->path(self::POUR))."'")->fetchColumn(), 'none twice');
+    }
+
+    public function test_what_can_never_be_taken_stands_on_the_screen_and_holds_nothing_up(): void
+    {
+        $page = $this->open(self::POUR);
+        $this->untilNothingWaits($page);
+        $page->press('button', 'Take the last press back');
+        $this->untilNothingWaits($page);
+        self::$studio->kill();
+        $act = $this->currentAct($page);
+        $id = array_key_first($this->pressNext($page));
+        $page->untilSees('1 press waiting');
+        // meanwhile the film was poured anew, by a schedule that has no such act
+        self::$studio->database()->exec("update events set facts = replace(facts, '\"id\":\"$id\"', '\"id\":\"$id-other\"') where kind = 'poured'");
+        self::$studio->rebuild();
+        self::$studio->serve();
+        $page->js("window.dispatchEvent(new Event('online'))");
+        $page->untilSees("$act, Autumn sky, pressed");
+        $page->untilSees('was not taken. This film has no such act any more.');
+        $this->untilNothingWaits($page);
+        $page = $this->open('/');
+        $page->untilSees('was not taken');
+        $page->press('button', 'Put away');
+        $page->until(fn (): bool => ! $page->sees('was not taken'), 'it to be put away');
+    }
+
+    /** @return array<string, int> the act that it was, and when it was pressed, ms since 1970 */
+    private function pressNext(Page $page): array
+    {
+        $page->js('window.pressedAt ??= -1e9; return 0');
+        $page->until(fn (): bool => $page->js('return performance.now() - window.pressedAt > arguments[0]', self::STEADY_MS) === true, 'a steady hand');
+        $act = (string) $page->js('return document.querySelector("[aria-current=step]").dataset.act');
+        $title = $this->currentAct($page);
+        $at = (int) $page->js('window.pressedAt = performance.now(); document.querySelector("[data-testid=next]").click(); return Date.now()');
+        $page->until(fn (): bool => $this->currentAct($page) !== $title, "what comes after $title, at once");
+
+        return [$act => $at];
+    }
+
+    private function untilNothingWaits(Page $page): void
+    {
+        for ($tries = 0; $tries < 4; $tries++) {
+            try {
+                $page->until(fn (): bool => $page->text('[data-testid=waiting]') === '' && $page->js('return indexedDB.databases().then(async (all) => { const name = all.find((one) => one.name.startsWith("open-glaze-")).name; const open = await new Promise((done) => { const asked = indexedDB.open(name); asked.onsuccess = () => done(asked.result) }); const rows = await new Promise((done) => { const asked = open.transaction("presses").objectStore("presses").getAll(); asked.onsuccess = () => done(asked.result) }); open.close(); return rows.filter((row) => row.refused === null).length === 0 })') === true, 'nothing to wait');
+
+                return;
+            } catch (RuntimeException $exception) {
+                if ($tries === 3) {
+                    throw $exception;
+                }
+            }
+        }
+    }
+
+    private function currentAct(Page $page): string
+    {
+        return (string) $page->js('return document.querySelector("[aria-current=step] span:nth-child(2)")?.textContent ?? ""');
+    }
+
+    private function counted(Page $page): string
+    {
+        return (string) $page->js('return document.querySelector("[role=timer] .sr-only")?.textContent ?? ""');
+    }
+
+    /** @return array<string, int> ms since 1970 by act */
+    private function marks(): array
+    {
+        $row = self::$studio->database()->query("select marks from pours where id = '".basename(self::$studio->path(self::POUR))."'", PDO::FETCH_COLUMN, 0);
+        $marks = json_decode((string) ($row === false ? '{}' : $row->fetchColumn()), true);
+
+        return array_map(static fn (array $mark): int => (int) $mark['at'], is_array($marks) ? $marks : []);
+    }
+
+    private function latency(Page $page, int $ms): void
+    {
+        $page->devtools('Network.enable');
+        $page->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $ms, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+}
