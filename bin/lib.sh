@@ -126,6 +126,13 @@ build_interface() {
     npx --no-install vite build --logLevel warn >&2
 }
 
+# Keeps a log from growing for ever: what is older than the last megabytes goes.
+turn_log() {
+    if [ -f "$1" ] && [ "$(stat -c %s "$1")" -gt 4194304 ]; then
+        mv -f "$1" "$1.1"
+    fi
+}
+
 interface_files() { find resources/js resources/css -type f | LC_ALL=C sort; }
 
 prepare() {

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'single',
+    'default' => 'daily',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/open-glaze.log'), 'level' => 'warning'],
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/open-glaze.log'), 'level' => 'warning', 'days' => 14, 'permission' => 0600],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

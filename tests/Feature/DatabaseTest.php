@@ -19,34 +19,15 @@ use PDO;
 use PDOException;
 use RuntimeException;
 use Symfony\Component\Process\Process;
+use Tests\Support\DatabaseInAFile;
 use Tests\TestCase;
 
 /** The database as a file, with more than one at it. */
 final class DatabaseTest extends TestCase
 {
+    use DatabaseInAFile;
+
     protected string $studio = DatabaseSeeder::class;
-
-    private string $file;
-
-    protected function setUp(): void
-    {
-        $this->file = (string) tempnam(sys_get_temp_dir(), 'glaze');
-        parent::setUp();
-    }
-
-    protected function tearDown(): void
-    {
-        DB::disconnect();
-        array_map('unlink', (array) glob($this->file.'*'));
-        parent::tearDown();
-    }
-
-    public function refreshDatabase(): void
-    {
-        config(['database.connections.sqlite.database' => $this->file]);
-        DB::purge();
-        Artisan::call('migrate', ['--force' => true]);
-    }
 
     public function test_it_writes_ahead_keeps_its_keys_and_waits_its_turn(): void
     {

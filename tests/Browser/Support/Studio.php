@@ -107,7 +107,7 @@ final class Studio
 
     public function log(): string
     {
-        return (string) @file_get_contents($this->folder.'/logs/open-glaze.log');
+        return implode('', array_map(static fn (string $file): string => (string) file_get_contents($file), glob($this->folder.'/logs/open-glaze*.log') ?: []));
     }
 
     private function artisan(string ...$arguments): void
