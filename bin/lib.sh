@@ -111,9 +111,15 @@ once() {
     fi
 }
 
+# What serves needs no packages of the tests; where the tests have put theirs, they stay.
 install_php_libraries() {
     say "Installing the PHP libraries …"
-    COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet >&2
+    local dev=--no-dev
+    if [ "${WITH_TESTS:-no}" = yes ] || [ -x vendor/bin/phpunit ]; then
+        dev=
+    fi
+    # shellcheck disable=SC2086
+    COMPOSER_ALLOW_SUPERUSER=1 composer install $dev --no-interaction --no-progress --quiet >&2
 }
 
 install_js_libraries() {
@@ -137,9 +143,10 @@ interface_files() { find resources/js resources/css -type f | LC_ALL=C sort; }
 
 prepare() {
     [ -d vendor ] || rm -f storage/run/php-libraries
+    [ "${WITH_TESTS:-no}" = no ] || [ -x vendor/bin/phpunit ] || rm -f storage/run/php-libraries
     [ -d node_modules ] || rm -f storage/run/js-libraries
     { [ -f public/build/manifest.json ] && [ -f public/worker.js ]; } || rm -f storage/run/interface
-    once php-libraries "$(fingerprint composer.json)" install_php_libraries
+    once php-libraries "$(fingerprint composer.json packages/*/composer.json)" install_php_libraries
     once js-libraries "$(fingerprint package.json package-lock.json)" install_js_libraries
     # shellcheck disable=SC2046
     once interface "$(fingerprint package-lock.json vite.config.ts $(interface_files))" build_interface

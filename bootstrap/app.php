@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\KeepDoorsShut;
+use App\Http\Middleware\NameSession;
+use App\Http\Middleware\OwnToken;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -28,7 +31,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(KeepDoorsShut::class);
         // after the session has begun, so that the sentence about a post too large reaches its field
         $middleware->remove(ValidatePostSize::class);
-        $middleware->web(append: [ValidatePostSize::class, ShareWithPages::class]);
+        $middleware->web(
+            append: [ValidatePostSize::class, ShareWithPages::class],
+            prepend: [NameSession::class],
+            replace: [ValidateCsrfToken::class => OwnToken::class],
+        );
         $middleware->encryptCookies(except: ['units']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

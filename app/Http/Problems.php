@@ -40,10 +40,30 @@ final class Problems
     private static function atFields(FieldException $exception, Request $request): Response
     {
         if ($request->hasHeader('X-Inertia') || ! $request->expectsJson()) {
-            return back()->withErrors($exception->sentences)->setStatusCode(303);
+            return back()->withErrors(self::fitting($exception->sentences))->setStatusCode(303);
         }
 
         return response()->json(['sentences' => $exception->sentences], 422);
+    }
+
+    /**
+     * What has room in the cookie of a session.
+     *
+     * @param  array<string, string>  $sentences
+     * @return array<string, string>
+     */
+    private static function fitting(array $sentences): array
+    {
+        $fitting = [];
+        foreach ($sentences as $field => $sentence) {
+            $fitting[$field] = mb_substr($sentence, 0, 600);
+            if (strlen(implode('', $fitting)) + strlen(implode('', array_keys($fitting))) > 1800) {
+                unset($fitting[$field]);
+                break;
+            }
+        }
+
+        return $fitting === [] ? ['form' => mb_substr((string) reset($sentences), 0, 600)] : $fitting;
     }
 
     private static function page(Response $response, Throwable $exception, Request $request): Response

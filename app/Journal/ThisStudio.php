@@ -25,6 +25,12 @@ final class ThisStudio
         return $this->id ?? '';
     }
 
+    /** Enough of it to tell one of this machine's studios from another. */
+    public function shortId(): string
+    {
+        return substr($this->id(), 0, 8);
+    }
+
     public function isFolded(): bool
     {
         return DB::table('studio')->value('folded') === self::FOLDING;

@@ -3,7 +3,7 @@ import { createInertiaApp, router, type ResolvedComponent } from '@inertiajs/rea
 import type { ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Shell } from './controls/Shell'
-import { deviceHeader } from './lib/http'
+import { deviceHeader, nameStudio, tokenHeader } from './lib/http'
 import { openQueue } from './lib/journal/useJournal'
 import { keepPage, openWorker } from './lib/worker'
 import type { SharedProps } from './types/page'
@@ -21,6 +21,7 @@ void createInertiaApp({
     },
     setup({ el, App, props }) {
         const studio = (props.initialPage.props as unknown as SharedProps).studio_id
+        nameStudio(studio)
         openQueue(studio)
         openWorker()
         // a page of another studio has a queue of its own: it is opened anew
@@ -29,7 +30,7 @@ void createInertiaApp({
             if ((visit.detail.page.props as unknown as SharedProps).studio_id !== studio) location.reload()
         })
         router.on('before', ({ detail: { visit } }) => {
-            visit.headers = { ...visit.headers, ...deviceHeader() }
+            visit.headers = { ...visit.headers, ...deviceHeader(), ...tokenHeader() }
         })
         // without a network a page may have been kept
         let going = ''

@@ -18,9 +18,26 @@ export type Read = Record<string, number>
 /** The server could not be reached. */
 export class Unreachable extends Error {}
 
-function token(): string {
-    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
-    return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
+let tokenCookie = 'XSRF-TOKEN'
+
+/** Says which studio the pages are of: its token lies in a cookie of its own. */
+export function nameStudio(studio: string): void {
+    tokenCookie = `XSRF-TOKEN-${studio.slice(0, 8)}`
+}
+
+/** Which studio's page it is that asks. */
+export function tokenHeader(): Record<string, string> {
+    const cookie = document.cookie.split('; ').find((part) => part.startsWith(`${tokenCookie}=`))
+    return cookie ? { 'X-XSRF-TOKEN': decodeURIComponent(cookie.slice(tokenCookie.length + 1)) } : {}
+}
+
+/** A new token for the session, since the old one has run out. */
+export async function newToken(): Promise<void> {
+    try {
+        await fetch('/now/pours', { headers: { Accept: 'application/json' }, signal: AbortSignal.timeout(20_000) })
+    } catch {
+        // out of reach: it is tried again with the next sending
+    }
 }
 
 let device: string | null = null
@@ -45,18 +62,22 @@ export function send<T>(url: string, text: string): Promise<T> {
     return put<T>('POST', url, 'text/plain', text)
 }
 
-async function put<T>(method: string, url: string, type: string, body: string | undefined): Promise<T> {
+async function put<T>(method: string, url: string, type: string, body: string | undefined, again = true): Promise<T> {
     let response: Response
     try {
         response = await fetch(url, {
             method,
-            headers: { 'Content-Type': type, Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...deviceHeader() },
+            headers: { 'Content-Type': type, Accept: 'application/json', ...tokenHeader(), ...deviceHeader() },
             ...(body === undefined ? {} : { body }),
         })
     } catch {
         throw new Unreachable('The studio cannot be reached.')
     }
     if (response.ok) return (await response.json()) as T
+    if (response.status === 419 && again) {
+        await newToken()
+        return put(method, url, type, body, false)
+    }
     const problem = (await response.json().catch(() => null)) as {
         sentences?: Sentences
         code?: string

@@ -124,7 +124,6 @@ final class Studio
             'LARAVEL_STORAGE_PATH' => $this->folder,
             'SERVED_AT' => "127.0.0.1:{$this->port}",
             'SCALE_SOCKET' => $this->scaleSocket(),
-            'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
         ];
     }

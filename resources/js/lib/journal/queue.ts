@@ -1,7 +1,7 @@
 import { measuredOffset } from '../clock'
-import { nameDevice } from '../http'
+import { nameDevice, newToken } from '../http'
 import type { EventKind, Kept, Press } from './events'
-import { newToken, send, type Result, type Trouble } from './sender'
+import { send, type Result, type Trouble } from './sender'
 import { openStore, type Store } from './store'
 
 /** What pages see of the queue. */

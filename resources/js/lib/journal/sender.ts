@@ -1,4 +1,5 @@
 import { hearServerTime } from '../clock'
+import { tokenHeader } from '../http'
 import type { Kept } from './events'
 
 /** What became of one press: taken, or never to be taken. */
@@ -37,7 +38,7 @@ export async function send(studio: string, device: { id: string; name: string },
     try {
         response = await fetch('/events', {
             method: 'POST',
-            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+            headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...tokenHeader() },
             body: JSON.stringify({ studio, device, events: presses }),
             signal: AbortSignal.timeout(PATIENCE_MS),
         })
@@ -60,18 +61,4 @@ export async function send(studio: string, device: { id: string; name: string },
         }
     }
     return { is: 'later', trouble: response.status >= 502 && response.status !== 503 ? 'unreachable' : 'busy' }
-}
-
-/** A new token for the session, since the old one has run out. */
-export async function newToken(): Promise<void> {
-    try {
-        await fetch('/now/pours', { headers: { Accept: 'application/json' }, signal: AbortSignal.timeout(PATIENCE_MS) })
-    } catch {
-        // out of reach: it is tried again with the next sending
-    }
-}
-
-function token(): string {
-    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
-    return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
 }
