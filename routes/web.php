@@ -14,7 +14,11 @@ use App\Http\Controllers\PourController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StudioController;
+use App\Models\Plan;
 use Illuminate\Support\Facades\Route;
+
+// one evening for all plans that are open: it stands with the studio's own
+Route::bind('evening', static fn (string $id): Plan => ($own = Plan::own())->id === (int) $id ? $own : abort(404));
 
 Route::get('/', NowController::class)->name('now');
 Route::get('/now/pours', [NowController::class, 'pours'])->name('now.pours');
@@ -52,15 +56,15 @@ Route::post('/coats/{coat}/pours', [PourController::class, 'start']);
 
 Route::get('/evening', [EveningController::class, 'own']);
 Route::get('/plans/{plan}/evening', [EveningController::class, 'show'])->name('evening');
-Route::put('/plans/{plan}/evening', [EveningController::class, 'update']);
-Route::post('/plans/{plan}/evening/live', [EveningController::class, 'live']);
-Route::post('/plans/{plan}/evening/move', [EveningController::class, 'move']);
-Route::post('/plans/{plan}/evening/propose', [EveningController::class, 'propose']);
-Route::get('/plans/{plan}/evening/sheet', [EveningController::class, 'sheet'])->name('evening.sheet');
-Route::get('/plans/{plan}/batches/{batch}', [EveningController::class, 'batch'])->name('batches.show');
-Route::post('/plans/{plan}/batches/{batch}/trace/{figure}', [EveningController::class, 'trace']);
-Route::post('/plans/{plan}/batches/{batch}/bath', [EveningController::class, 'bath']);
-Route::post('/plans/{plan}/batches/{batch}/mixings', [MixingController::class, 'begin']);
+Route::put('/plans/{evening}/evening', [EveningController::class, 'update']);
+Route::post('/plans/{evening}/evening/live', [EveningController::class, 'live']);
+Route::post('/plans/{evening}/evening/move', [EveningController::class, 'move']);
+Route::post('/plans/{evening}/evening/propose', [EveningController::class, 'propose']);
+Route::get('/plans/{evening}/evening/sheet', [EveningController::class, 'sheet'])->name('evening.sheet');
+Route::get('/plans/{evening}/batches/{batch}', [EveningController::class, 'batch'])->name('batches.show');
+Route::post('/plans/{evening}/batches/{batch}/trace/{figure}', [EveningController::class, 'trace']);
+Route::post('/plans/{evening}/batches/{batch}/bath', [EveningController::class, 'bath']);
+Route::post('/plans/{evening}/batches/{batch}/mixings', [MixingController::class, 'begin']);
 
 Route::post('/events', [JournalController::class, 'append']);
 

@@ -26,6 +26,7 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        config(['inertia.testing.ensure_pages_exist' => false]);
         Storage::fake();
         SeededStudio::load($this->studio, fn () => $this->seed($this->studio));
     }

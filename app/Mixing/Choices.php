@@ -7,45 +7,48 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
+use App\PlanFile\Dig;
+use App\Planning\Amounts;
+use App\Planning\CoatKeys;
 use App\Planning\OutlineDrawing;
-use App\Planning\PlanAssembler;
+use App\Planning\Taken;
 use App\Pouring\FilmsNow;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\NextCoatNow;
-use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Cure\Phase;
-use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
-use OpenGlaze\Core\Quantity\UnitSystem;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Plan\OverHard;
+use OpenGlaze\Core\Plan\PieceReader;
 
-/** The coats that can be chosen for an evening: of each piece those that were never poured, the next of them first. */
+/** The coats that can be chosen for an evening, of all open plans: of each piece those that were never poured, the next of them first. */
 final readonly class Choices
 {
-    public function __construct(private PlanAssembler $assembler)
+    public function __construct(private Amounts $amounts)
     {
     }
 
     /** @return list<array<string, mixed>> */
-    public function of(Plan $plan, UnitSystem $units): array
+    public function of(CarbonImmutable $now): array
     {
-        $results = $this->results($plan, $units);
+        $pieces = $this->pieces();
+        $amounts = $this->amounts->of($pieces);
         $still = StillToPour::now();
+        $films = FilmsNow::ofPieces(array_values($pieces->map(fn (Piece $piece): int => $piece->id)->all()), $now);
+        $plans = $pieces->pluck('plan_id')->unique()->count();
         $choices = [];
-        $pieces = $plan->pieces()->with('coats.resin')->get();
-        $films = FilmsNow::ofPieces(array_values($pieces->map(fn (Piece $piece): int => $piece->id)->all()), CarbonImmutable::now());
         foreach ($pieces as $piece) {
             $phases = isset($films[$piece->id]) ? $films[$piece->id]->byCoat() : [];
+            $drawing = null;
             $isNext = true;
             foreach ($piece->coats as $coat) {
-                $result = $results[$coat->key] ?? null;
-                $count = $result === null ? 0 : $still->of($coat, $result);
-                if ($result === null || $count === 0) {
+                $taken = $amounts[$coat->id] ?? null;
+                $count = $taken === null ? 0 : $still->of($coat, $taken->lifts, $taken->quantity);
+                if ($taken === null || $count === 0) {
                     continue;
                 }
-                $choices[] = self::choice($piece, $coat, $result, $count, $isNext, self::below($phases, $coat->id));
+                $drawing ??= OutlineDrawing::of((new PieceReader)->saved($piece->spec));
+                $choices[] = [...self::choice($piece, $coat, $taken, $count, $isNext, self::below($phases, $coat->id)), 'drawing' => $drawing, 'plan' => $plans > 1 ? $piece->plan->name : null];
                 $isNext = false;
             }
         }
@@ -58,37 +61,59 @@ final readonly class Choices
      *
      * @return array<string, float> by the resin's key
      */
-    public function needed(Plan $plan, UnitSystem $units): array
+    public function needed(): array
     {
+        $pieces = $this->pieces();
+        $amounts = $this->amounts->of($pieces);
+        $still = StillToPour::now();
         $needed = [];
-        foreach ($this->of($plan, $units) as $choice) {
-            $key = is_string($choice['resin_key']) ? $choice['resin_key'] : '';
-            $needed[$key] = ($needed[$key] ?? 0.0) + (is_float($choice['whole_ml']) ? $choice['whole_ml'] : 0.0);
+        foreach ($pieces as $piece) {
+            foreach ($piece->coats as $coat) {
+                $taken = $amounts[$coat->id] ?? null;
+                $count = $taken === null ? 0 : $still->of($coat, $taken->lifts, $taken->quantity);
+                if ($taken !== null && $count > 0) {
+                    $needed[$coat->resin->key] = ($needed[$coat->resin->key] ?? 0.0) + $taken->wholeMl * $count / $taken->quantity;
+                }
+            }
         }
 
         return $needed;
     }
 
-    /** @return array<string, mixed> */
-    private static function choice(Piece $piece, Coat $coat, CoatResult $result, int $count, bool $isNext, ?Phase $below): array
+    /** @return Collection<int, Piece> of all open plans */
+    private function pieces(): Collection
     {
-        $advice = $isNext && $below !== null ? NextCoatNow::judge($result->case->coat, $below, $result->case->isAfterOil()) : null;
+        return Piece::query()->whereIn('plan_id', Plan::open()->select('id'))->with(['plan', 'coats.resin'])->orderBy('plan_id')->orderBy('position')->get();
+    }
+
+    /** @return array<string, mixed> */
+    private static function choice(Piece $piece, Coat $coat, Taken $taken, int $count, bool $isNext, ?Phase $below): array
+    {
+        $advice = $isNext && $below !== null ? self::judge($coat, $below, $taken->isAfterOil) : null;
         $waits = $advice !== null && in_array($advice->code, ['recoat_too_soon', 'recoat_window_missed'], true);
 
         return [
-            'coat' => $coat->key,
+            'coat' => CoatKeys::of($coat),
             'coat_id' => $coat->id,
             'piece' => $piece->name(),
             'kind' => $coat->kind(),
             'resin' => $coat->resin->name(),
             'resin_key' => $coat->resin->key,
-            'total_ml' => ($result->lifts === [] ? $result->volume->totalMl() : $result->lifts[0]->volume->totalMl()) * $count / $result->case->piece->quantity,
-            'whole_ml' => $result->volume->totalMl() * $count / $result->case->piece->quantity,
+            'total_ml' => $taken->nextMl * $count / $taken->quantity,
             'quantity' => $count,
-            'drawing' => OutlineDrawing::of($result->case->piece),
             'state' => $isNext ? ($waits ? 'waits' : 'ready') : 'later',
             'sentence' => $advice?->text,
         ];
+    }
+
+    private static function judge(Coat $coat, Phase $below, bool $onOil): ?Advice
+    {
+        return NextCoatNow::by(
+            Dig::value($coat->spec, 'turn_first') === true,
+            OverHard::tryFrom(Dig::text($coat->spec, 'over_hard') ?? '') ?? OverHard::Sand,
+            $below,
+            $onOil || Dig::value($coat->spec, 'after_oil') === true,
+        );
     }
 
     /**
@@ -101,17 +126,5 @@ final readonly class Choices
         unset($phases[$coatId]);
 
         return $phases === [] ? null : Phase::tryFrom(end($phases));
-    }
-
-    /** @return array<string, CoatResult> by the coat's key; nothing where the plan cannot be computed */
-    private function results(Plan $plan, UnitSystem $units): array
-    {
-        try {
-            $results = (new Planner(new Wording($units)))->plan((new PlanReader)->read($this->assembler->whole($plan)));
-        } catch (PlanException) {
-            return [];
-        }
-
-        return Collection::make($results)->keyBy(fn (CoatResult $result): string => $result->case->coat->id)->all();
     }
 }

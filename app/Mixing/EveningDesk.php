@@ -12,6 +12,7 @@ use App\Models\Plan;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\BatchEntries;
+use App\Planning\CoatKeys;
 use App\Planning\FieldException;
 use App\Planning\PlanAssembler;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +41,8 @@ final readonly class EveningDesk
     public function kept(Plan $plan): array
     {
         $document = (object) ['batches' => array_map(Json::copy(...), Dig::objects($plan->document, 'batches'))];
-        BatchEntries::keepOf($document, array_values($plan->coats()->pluck('key')->map(fn (mixed $key): string => is_string($key) ? $key : '')->all()));
+        $named = array_merge(...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? array_values(array_filter($batch->coats, is_string(...))) : [], $document->batches), ...[[]]);
+        BatchEntries::keepOf($document, array_values(CoatKeys::find($named)->map(CoatKeys::of(...))->all()));
 
         return Dig::objects($document, 'batches');
     }
@@ -53,7 +55,7 @@ final readonly class EveningDesk
      */
     public function compute(Plan $plan, array $batches, UnitSystem $units, ?string $only = null): Evening
     {
-        $kept = $only === null ? $batches : $this->touching($plan, $batches, $only);
+        $kept = $only === null ? $batches : self::touching($batches, $only);
         try {
             return $this->read($this->assembler->evening($plan, array_values($kept)), $units, $only);
         } catch (PlanException $exception) {
@@ -71,11 +73,12 @@ final readonly class EveningDesk
      * @param  list<stdClass>  $batches
      * @return array<int, stdClass> by their places in the list
      */
-    private function touching(Plan $plan, array $batches, string $only): array
+    private static function touching(array $batches, string $only): array
     {
         $pieces = [];
-        foreach ($plan->coats()->get(['key', 'piece_id']) as $coat) {
-            $pieces[$coat->key] = $coat->piece_id;
+        $named = array_merge(...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? array_values(array_filter($batch->coats, is_string(...))) : [], $batches), ...[[]]);
+        foreach (CoatKeys::find($named) as $coat) {
+            $pieces[CoatKeys::of($coat)] = $coat->piece_id;
         }
         $own = [];
         foreach ($batches as $batch) {
@@ -142,7 +145,7 @@ final readonly class EveningDesk
         $evening = $this->computed($this->assembler->evening($plan, [], $keys), $units);
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
         $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
-        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), $this->still($plan, $chosen));
+        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), self::still($chosen));
         $specs = [];
         $taken = $this->mixed($plan);
         foreach ($proposal->batches as $batch) {
@@ -201,14 +204,14 @@ final readonly class EveningDesk
      * @param  list<CoatResult>  $coats
      * @return array<string, int> by the coat's key
      */
-    private function still(Plan $plan, array $coats): array
+    private static function still(array $coats): array
     {
         $still = StillToPour::now();
-        $rows = $plan->coats()->whereIn('key', array_map(static fn (CoatResult $result): string => $result->case->coat->id, $coats))->get()->keyBy('key');
+        $rows = CoatKeys::find(array_map(static fn (CoatResult $result): string => $result->case->coat->id, $coats))->keyBy(CoatKeys::of(...));
         $counts = [];
         foreach ($coats as $result) {
             $coat = $rows->get($result->case->coat->id);
-            $count = $coat === null ? 0 : $still->of($coat, $result);
+            $count = $coat === null ? 0 : $still->of($coat, count($result->lifts), $result->case->piece->quantity);
             if ($count > 0) {
                 $counts[$result->case->coat->id] = $count;
             }

@@ -6,7 +6,6 @@ namespace App\Mixing;
 
 use App\Models\Coat;
 use App\Models\Pour;
-use OpenGlaze\Core\Coating\CoatResult;
 
 /** How many pieces of each coat were not poured yet. */
 final readonly class StillToPour
@@ -19,20 +18,21 @@ final readonly class StillToPour
     public static function now(): self
     {
         $pours = [];
-        foreach (Pour::query()->whereNotNull('coat_id')->get(['coat_id', 'count']) as $pour) {
-            $pours[(int) $pour->coat_id][] = $pour->count;
+        // of many pours of one coat it is enough to know how many there were, and of how many pieces
+        $grouped = Pour::query()->whereNotNull('coat_id')->groupBy('coat_id', 'count')->selectRaw('coat_id, count, count(*) as times')->get();
+        foreach ($grouped as $pour) {
+            $pours[(int) $pour->coat_id] = [...$pours[(int) $pour->coat_id] ?? [], ...array_fill(0, is_numeric($times = $pour->getAttribute('times')) ? (int) $times : 0, $pour->count)];
         }
 
         return new self($pours);
     }
 
     /** A coat in lifts is poured as often as it has lifts; any other once for each piece. */
-    public function of(Coat $coat, CoatResult $result): int
+    public function of(Coat $coat, int $lifts, int $all): int
     {
         $pours = $this->pours[$coat->id] ?? [];
-        $all = $result->case->piece->quantity;
-        if (count($result->lifts) > 1) {
-            return count($pours) < count($result->lifts) ? $all : 0;
+        if ($lifts > 1) {
+            return count($pours) < $lifts ? $all : 0;
         }
 
         return in_array(null, $pours, true) ? 0 : max(0, $all - (int) array_sum($pours));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
@@ -16,17 +18,35 @@ use stdClass;
  * @property int $version
  * @property string $name
  * @property stdClass $document
+ * @property CarbonImmutable|null $put_away_at
+ * @property string|null $sha256  of the file that it came in
+ * @property int|null $pieces_count  where it was counted
  */
 final class Plan extends Model
 {
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['version' => 'integer', 'document' => JsonObject::class];
+    protected $casts = ['put_away_at' => 'immutable_datetime', 'version' => 'integer', 'document' => JsonObject::class];
 
     /** The plan that the studio's own pieces belong to. */
     public static function own(): self
     {
         return self::query()->oldest('id')->firstOrFail();
+    }
+
+    /**
+     * The plans that are worked on: the studio's own, and those of files that were not put away.
+     *
+     * @return Builder<self>
+     */
+    public static function open(): Builder
+    {
+        return self::query()->whereNull('put_away_at')->orderBy('id');
+    }
+
+    public function isOwn(): bool
+    {
+        return $this->id === self::own()->id;
     }
 
     public function studio(): stdClass

@@ -44,25 +44,49 @@ final class BatchEntries
     }
 
     /**
-     * Adds the plan's batches as far as they are of these coats, so that what is stirred into them is known.
+     * Adds the evening's batches as far as they are of these coats, so that what is stirred into them is known.
      *
-     * @param  list<string>  $keys
+     * @param  array<string, string>  $keys  in the document, by their names in the evening
      */
     public static function addOf(stdClass $document, Plan $plan, array $keys): void
     {
-        $batches = array_map(Json::copy(...), Dig::objects($plan->document, 'batches'));
+        $batches = array_map(Json::copy(...), Dig::objects(Plan::own()->document, 'batches'));
         if ($batches === []) {
             return;
         }
         $document->batches = $batches;
-        self::keepOf($document, $keys);
+        self::keepOf($document, array_map(strval(...), array_keys($keys)));
         if ($document->batches === []) {
             unset($document->batches);
 
             return;
         }
+        if ($keys !== array_combine(array_keys($keys), array_keys($keys))) {
+            self::rename(Dig::objects($document, 'batches'), $keys);
+        }
         self::addOwn($document, $plan);
         self::addFromShelf($document);
+    }
+
+    /**
+     * @param  array<stdClass>  $batches
+     * @param  array<string, string>  $keys  new by old
+     */
+    private static function rename(array $batches, array $keys): void
+    {
+        $to = static fn (mixed $key): mixed => is_string($key) ? $keys[$key] ?? $key : $key;
+        foreach ($batches as $batch) {
+            $batch->coats = array_map($to, is_array($batch->coats ?? null) ? $batch->coats : []);
+            $counts = get_object_vars(Dig::object($batch, 'counts'));
+            if ($counts !== []) {
+                $batch->counts = (object) array_combine(array_map(static fn (int|string $key): string => $keys[(string) $key] ?? (string) $key, array_keys($counts)), $counts);
+            }
+            foreach (Dig::objects($batch, 'colours') as $cup) {
+                if (is_array($cup->coats ?? null)) {
+                    $cup->coats = array_map($to, $cup->coats);
+                }
+            }
+        }
     }
 
     /** All vessels, colourants and recipes at hand: the plan's own, and the studio's. */

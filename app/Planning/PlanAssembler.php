@@ -56,7 +56,7 @@ final class PlanAssembler
         $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
         $document->pieces = [$piece->spec];
         $document->coats = array_map(fn (Coat $coat): stdClass => $this->coat($coat, $ids), $coats);
-        BatchEntries::addOf($document, $piece->plan, array_map(static fn (Coat $coat): string => $coat->key, $coats));
+        BatchEntries::addOf($document, $piece->plan, array_combine(array_map(CoatKeys::of(...), $coats), array_map(static fn (Coat $coat): string => $coat->key, $coats)));
 
         return $document;
     }
@@ -70,14 +70,19 @@ final class PlanAssembler
     public function evening(Plan $plan, array $batches, array $more = []): stdClass
     {
         $keys = array_merge($more, ...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? $batch->coats : [], $batches));
-        $pieces = $plan->coats()->whereIn('key', array_filter($keys, is_string(...)))->pluck('piece_id')->unique();
-        $coats = $plan->coats()->with(['piece', 'resin'])->whereIn('piece_id', $pieces)->get()->reject(fn (Coat $coat): bool => $coat->piece->trashed())->values();
+        $pieces = CoatKeys::find(array_values(array_filter($keys, is_string(...))))->pluck('piece_id')->unique();
+        $coats = Coat::query()->with(['piece', 'resin'])->whereIn('piece_id', $pieces)->orderBy('plan_id')->orderBy('position')->get();
         $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
-        $ids = $this->ids($resins);
+        $ids = $this->sharedIds($resins);
         $document = $this->bare($plan);
-        $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
-        $document->pieces = $coats->map(fn (Coat $coat): stdClass => $coat->piece->spec)->unique(fn (stdClass $piece): mixed => $piece->id ?? null)->values()->all();
-        $document->coats = $coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all();
+        $document->resins = array_values($resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->unique(fn (stdClass $sheet): mixed => $sheet->id ?? null)->all());
+        $document->pieces = array_values($coats->unique('piece_id')->map(fn (Coat $coat): stdClass => $this->named($coat->piece->spec, CoatKeys::name($coat->plan_id, $coat->piece->key)))->all());
+        $document->coats = array_values($coats->map(function (Coat $coat) use ($ids): stdClass {
+            $spec = $this->named($this->coat($coat, $ids), CoatKeys::of($coat));
+            $spec->piece = CoatKeys::name($coat->plan_id, $coat->piece->key);
+
+            return $spec;
+        })->all());
         $document->batches = array_map(Json::copy(...), $batches);
         BatchEntries::addSupplies($document, $plan);
 
@@ -95,6 +100,36 @@ final class PlanAssembler
             'pieces' => [],
             'coats' => [],
         ];
+    }
+
+    /**
+     * The same, but sheets that say the same have one id: what came in a file shares a cup with what stands on the shelf.
+     *
+     * @param  Collection<int, Resin>  $resins
+     * @return array<int, string> by row
+     */
+    private function sharedIds(Collection $resins): array
+    {
+        $ids = $this->ids($resins);
+        $known = [];
+        foreach ($resins as $resin) {
+            $content = Json::copy($resin->sheet);
+            unset($content->id);
+            $ids[$resin->id] = $known[Json::line($content)] ??= $ids[$resin->id];
+        }
+
+        return $ids;
+    }
+
+    private function named(stdClass $spec, string $id): stdClass
+    {
+        if (($spec->id ?? null) === $id) {
+            return $spec;
+        }
+        $named = Json::copy($spec);
+        $named->id = $id;
+
+        return $named;
     }
 
     /**

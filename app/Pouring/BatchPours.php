@@ -10,10 +10,10 @@ use App\Journal\Moment;
 use App\Journal\Pressed;
 use App\Journal\Refused;
 use App\Mixing\CupReader;
-use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Pour;
 use App\PlanFile\Dig;
+use App\Planning\CoatKeys;
 use App\Planning\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
@@ -77,7 +77,7 @@ final readonly class BatchPours
 
     private function begun(Mixing $mixing, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
     {
-        $coat = Coat::query()->where('plan_id', $mixing->plan_id)->where('key', $turn->coat->case->coat->id)->firstOrFail();
+        $coat = CoatKeys::find([$turn->coat->case->coat->id])->firstOrFail();
         $begun = $this->pours->ready($coat, $room, $overrideReason, $units);
         $part = self::partOf($batch, $turn);
         $all = $turn->coat->case->piece->quantity;

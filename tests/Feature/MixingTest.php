@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Mixing\Choices;
 use App\Models\Coat;
 use App\Models\Lot;
 use App\Models\Mixing;
@@ -56,7 +57,7 @@ final class MixingTest extends TestCase
         $pour = Pour::query()->latest('rowid')->firstOrFail();
         self::assertStringEndsWith(', 2 of 4', $pour->title);
         self::assertEqualsWithDelta([$mixing->result()->a_ml, $mixing->result()->b_ml], [$pour->used_a_ml, $pour->used_b_ml], 1e-6, 'what was weighed is written down already');
-        $choices = $this->get('/plans/1/evening')->viewData('page')['props']['choices'];
+        $choices = app(Choices::class)->of(CarbonImmutable::now());
         self::assertSame(2, collect($choices)->firstWhere('coat', 'prints-flood')['quantity'] ?? null, 'the other two are still to be poured');
         $rest = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('answer.batches');
         self::assertSame([2], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $rest));

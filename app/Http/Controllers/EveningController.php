@@ -43,12 +43,18 @@ final readonly class EveningController
         return redirect()->route('evening', Plan::own());
     }
 
-    public function show(Request $request, Plan $plan, Choices $choices): Response
+    /** One evening over everything that is open: that of the studio. */
+    public function show(Request $request, Plan $plan, Choices $choices): Response|RedirectResponse
     {
+        if (! $plan->isOwn()) {
+            return $this->own();
+        }
+
         return Inertia::render('Evening', [
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
             'read' => ['plan' => $plan->version],
-            'choices' => $choices->of($plan, Person::units($request)),
+            // of hundreds of pieces: asked for when somebody chooses
+            'choices' => Inertia::optional(fn (): array => $choices->of(CarbonImmutable::now())),
             ...$this->kept($request, $plan)[0],
             'mixings' => $this->mixings($plan),
         ]);

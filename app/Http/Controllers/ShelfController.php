@@ -15,7 +15,6 @@ use App\Mixing\Choices;
 use App\Mixing\EveningAnswer;
 use App\Models\Coat;
 use App\Models\Lot;
-use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Supply;
@@ -53,7 +52,7 @@ final readonly class ShelfController
 
     public function show(Request $request, Choices $choices): Response
     {
-        $needed = $choices->needed(Plan::own(), Person::units($request));
+        $needed = $choices->needed();
 
         return Inertia::render('Shelf', [
             'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0)),

@@ -136,6 +136,8 @@ export interface Choice {
     drawing: Drawing
     state: 'ready' | 'waits' | 'later'
     sentence: string | null
+    /** The plan that it is of, where there are several. */
+    plan: string | null
 }
 
 export type Compared = 'cup' | 'dish' | 'halved' | 'cooler'

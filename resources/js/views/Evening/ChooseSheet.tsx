@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
+import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { joined, volume } from '../../lib/format'
@@ -11,7 +12,8 @@ import type { Choice } from '../../types/mixing'
 interface Props {
     open: boolean
     onClose: () => void
-    choices: Choice[]
+    /** Undefined until they are there. */
+    choices: Choice[] | undefined
     chosen: string[]
     busy: boolean
     sentence: string | undefined
@@ -22,17 +24,28 @@ interface Props {
 export function ChooseSheet(props: Props): ReactNode {
     return (
         <Sheet open={props.open} onClose={props.onClose} title="What is poured tonight?" wide>
-            <Choose {...props} />
+            {props.choices === undefined ? (
+                <p className="min-h-40 text-lg">Looking through what is planned …</p>
+            ) : (
+                <Choose {...props} choices={props.choices} />
+            )}
         </Sheet>
     )
 }
 
-function Choose(props: Props): ReactNode {
+/** So many of one resin are shown at first. */
+const FOLDED = 12
+
+function Choose(props: Props & { choices: Choice[] }): ReactNode {
     const [picked, setPicked] = useState(
         () => new Set(props.chosen.filter((coat) => props.choices.some((one) => one.coat === coat))),
     )
     const [later, setLater] = useState(props.choices.some((one) => one.state === 'later' && picked.has(one.coat)))
-    const shown = props.choices.filter((one) => later || one.state !== 'later')
+    const [wanted, setWanted] = useState('')
+    const [unfolded, setUnfolded] = useState<string[]>([])
+    const shown = props.choices.filter(
+        (one) => (later || one.state !== 'later') && found(one, wanted.trim().toLowerCase()),
+    )
     const resins = [...new Set(shown.map((one) => one.resin))]
     const put = (coats: string[], on: boolean): void =>
         setPicked((before) => new Set(on ? [...before, ...coats] : [...before].filter((coat) => !coats.includes(coat))))
@@ -44,6 +57,19 @@ function Choose(props: Props): ReactNode {
             }}
         >
             {props.choices.length === 0 && <p>Every coat that is planned has been poured.</p>}
+            {props.choices.length > FOLDED && (
+                <div className="flex items-end gap-6 pb-3">
+                    <Field
+                        label="Find a piece, a plan or a resin"
+                        value={wanted}
+                        onChange={setWanted}
+                        className="w-80"
+                    />
+                    <p className="pb-1 text-soft" aria-live="polite">
+                        {shown.length} of {props.choices.length}, {picked.size} chosen
+                    </p>
+                </div>
+            )}
             <div className="max-h-[56dvh] space-y-4 overflow-auto pr-2">
                 {resins.map((resin) => {
                     const own = shown.filter((one) => one.resin === resin)
@@ -62,7 +88,7 @@ function Choose(props: Props): ReactNode {
                                     </button>
                                 )}
                             </legend>
-                            {own.map((one) => (
+                            {(unfolded.includes(resin) ? own : folded(own, picked)).map((one) => (
                                 <ChoiceRow
                                     key={one.coat}
                                     choice={one}
@@ -70,6 +96,15 @@ function Choose(props: Props): ReactNode {
                                     onChange={(on) => put([one.coat], on)}
                                 />
                             ))}
+                            {!unfolded.includes(resin) && own.length > folded(own, picked).length && (
+                                <button
+                                    type="button"
+                                    className="min-h-11 underline underline-offset-4"
+                                    onClick={() => setUnfolded([...unfolded, resin])}
+                                >
+                                    {own.length - folded(own, picked).length} more with {resin}
+                                </button>
+                            )}
                         </fieldset>
                     )
                 })}
@@ -86,6 +121,20 @@ function Choose(props: Props): ReactNode {
                 </div>
             </div>
         </form>
+    )
+}
+
+/** The first of many, and all that are chosen. */
+function folded(choices: Choice[], picked: Set<string>): Choice[] {
+    return choices.filter((one, index) => index < FOLDED || picked.has(one.coat))
+}
+
+function found(choice: Choice, wanted: string): boolean {
+    return (
+        wanted === '' ||
+        [choice.piece, choice.resin, choice.plan ?? '', COAT_KINDS[choice.kind] ?? ''].some((text) =>
+            text.toLowerCase().includes(wanted),
+        )
     )
 }
 
@@ -113,6 +162,7 @@ function ChoiceRow({
             <span>
                 {choice.quantity > 1 && <strong>{choice.quantity} </strong>}
                 {choice.piece}, {(COAT_KINDS[choice.kind] ?? choice.kind).toLowerCase()}
+                {choice.plan !== null && <span className="block text-sm text-soft">{choice.plan}</span>}
                 {choice.sentence !== null && <span className="block text-sm text-soft">{choice.sentence}</span>}
                 {choice.state === 'later' && <span className="block text-sm text-soft">After the coat below it.</span>}
             </span>

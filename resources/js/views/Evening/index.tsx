@@ -24,7 +24,8 @@ import { useEvening } from './useEvening'
 interface Props {
     plan: { id: number; name: string }
     read: Read
-    choices: Choice[]
+    /** Asked for when somebody chooses. */
+    choices?: Choice[]
     batches: BatchSpec[]
     answer: EveningFigures | null
     sentences: Sentences | null
@@ -73,6 +74,10 @@ export default function Evening(props: Props): ReactNode {
         if (over === null || block === undefined || over.id === block.from) return
         void evening.move(block.coat, block.from, over.id === 'new' ? null : String(over.id))
     }
+    const choose = (): void => {
+        setChoosing(true)
+        router.reload({ only: ['choices'] })
+    }
     const stops = batches.some((batch) => batch.advice.some((one) => one.level === 'stop'))
     return (
         <div className="flex flex-1 flex-col">
@@ -99,7 +104,7 @@ export default function Evening(props: Props): ReactNode {
                             <PrinterIcon size={18} /> Mix sheets
                         </LinkButton>
                     )}
-                    <Button look={batches.length === 0 ? 'next' : 'plain'} onClick={() => setChoosing(true)}>
+                    <Button look={batches.length === 0 ? 'next' : 'plain'} onClick={choose}>
                         Choose what is poured
                     </Button>
                 </div>
