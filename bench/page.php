@@ -21,5 +21,12 @@ require __DIR__.'/../vendor/autoload.php';
     $host = explode(',', (string) getenv('SERVED_AT') ?: '127.0.0.1:8000')[0];
     $begin = hrtime(true);
     $response = $kernel->handle(Request::create("http://$host$path", 'GET', server: ['HTTP_ACCEPT' => $accept]));
+    if (getenv('QUERIES')) {
+        foreach (array_count_values(array_column(DB::getQueryLog(), 'query')) as $q => $n) {
+            if ($n > 1) {
+                fwrite(STDERR, $n.' x '.substr((string) $q, 0, 150)."\n");
+            }
+        }
+    }
     printf("%d %.1f %d %.1f %d\n", $response->getStatusCode(), (hrtime(true) - $begin) / 1e6, count(DB::getQueryLog()), memory_get_peak_usage() / 1048576, strlen((string) $response->getContent()));
 })(require __DIR__.'/../bootstrap/app.php', $argv[1] ?? '/', $argv[2] ?? 'text/html');

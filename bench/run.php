@@ -26,10 +26,6 @@ use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
 
 require __DIR__.'/../vendor/autoload.php';
-require __DIR__.'/Figures.php';
-require __DIR__.'/MixRoom.php';
-require __DIR__.'/Plans.php';
-require __DIR__.'/Tracing.php';
 
 chdir(dirname(__DIR__));
 $wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start'];

@@ -101,4 +101,7 @@ Route::post('/shelf/supplies/{supply}/restore', [ShelfController::class, 'restor
 Route::get('/swatches', [StudioController::class, 'swatches'])->name('swatches');
 
 Route::post('/plans', [PlanController::class, 'import']);
+Route::post('/plans/{plan}/away', [PlanController::class, 'putAway']);
+Route::post('/plans/{plan}/back', [PlanController::class, 'bringBack']);
+Route::delete('/plans/{plan}', [PlanController::class, 'remove']);
 Route::get('/plans/{plan}/file', [PlanController::class, 'export']);

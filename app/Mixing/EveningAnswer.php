@@ -26,6 +26,7 @@ use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Quantity\VolumeUnit;
 use OpenGlaze\Core\Safety\Caution;
+use OpenGlaze\Core\Stock\Lot as StockLot;
 use OpenGlaze\Core\Stock\StockAdvisor;
 
 /** What pages are told of an evening's batches: the result file's names, and what is drawn beside them. */
@@ -41,16 +42,26 @@ final class EveningAnswer
     {
         $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->emptiedMin, $evening->batches));
 
+        $lots = Lot::ofResins(array_map(self::resinOf(...), $evening->batches));
+
         return [
-            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today), $evening->batches),
+            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today, $lots[self::resinOf($batch)] ?? []), $evening->batches),
             'minutes' => $minutes,
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today): array
+    private static function resinOf(BatchResult $batch): string
     {
-        $lots = Lot::ofResin($result->turns[0]->coat->case->coat->resinId);
+        return $batch->turns[0]->coat->case->coat->resinId;
+    }
+
+    /**
+     * @param  list<StockLot>|null  $lots  of its resin; asked for where they are not at hand
+     * @return array<string, mixed>
+     */
+    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today, ?array $lots = null): array
+    {
+        $lots ??= Lot::ofResins([self::resinOf($result)])[self::resinOf($result)] ?? [];
 
         return [
             ...ResultDocument::batch($result),

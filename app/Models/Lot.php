@@ -41,13 +41,19 @@ final class Lot extends Model
     ];
 
     /**
-     * Those of a resin of the shelf, the ones that were opened first before the others.
+     * Those of resins of the shelf, the ones that were opened first before the others.
      *
-     * @return list<StockLot>
+     * @param  list<string>  $keys
+     * @return array<string, list<StockLot>> by the resin's key
      */
-    public static function ofResin(string $key): array
+    public static function ofResins(array $keys): array
     {
-        return array_map(static fn (self $lot): StockLot => $lot->inCore(), self::rowsOfResin($key));
+        $lots = [];
+        foreach (Resin::query()->whereNull('plan_id')->whereIn('key', array_unique($keys))->with('lots')->get() as $resin) {
+            $lots[$resin->key] = array_values($resin->lots->map(static fn (self $lot): StockLot => $lot->inCore())->all());
+        }
+
+        return $lots;
     }
 
     /** @return list<self> */

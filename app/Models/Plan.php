@@ -34,6 +34,12 @@ final class Plan extends Model
         return self::query()->oldest('id')->firstOrFail();
     }
 
+    /** Its number, which never changes while it is there. */
+    public static function ownId(): int
+    {
+        return once(static fn (): int => self::query()->oldest('id')->firstOrFail(['id'])->id);
+    }
+
     /**
      * The plans that are worked on: the studio's own, and those of files that were not put away.
      *
@@ -46,7 +52,7 @@ final class Plan extends Model
 
     public function isOwn(): bool
     {
-        return $this->id === self::own()->id;
+        return $this->id === self::ownId();
     }
 
     public function studio(): stdClass

@@ -33,6 +33,22 @@ final class Supply extends Model
         return self::query()->where('kind', $kind)->orderBy('position')->get();
     }
 
+    /**
+     * Everything on the shelf at once.
+     *
+     * @return array<string, Collection<int, self>> by the name of its kind, each in its order
+     */
+    public static function allOnShelf(): array
+    {
+        $all = self::query()->orderBy('position')->get();
+        $byKind = [];
+        foreach (SupplyKind::cases() as $kind) {
+            $byKind[$kind->value] = $all->where('kind', $kind)->values();
+        }
+
+        return $byKind;
+    }
+
     public function name(): string
     {
         $name = $this->sheet->name ?? null;

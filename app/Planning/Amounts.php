@@ -6,14 +6,12 @@ namespace App\Planning;
 
 use App\Models\Coat;
 use App\Models\Piece;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Support\Facades\Cache;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
-use stdClass;
 
 /**
  * What each coat of many pieces takes. A piece is computed with its whole stack, by itself, and kept by the
@@ -76,25 +74,11 @@ final readonly class Amounts
     {
         $coats = array_values($piece->coats->map(fn (Coat $coat): Coat => $coat->setRelation('piece', $piece))->all());
         try {
-            $results = (new Planner)->plan((new PlanReader)->read($this->bare($piece, $coats)));
+            $results = (new Planner)->plan((new PlanReader)->read($this->assembler->alone($piece, $coats)));
         } catch (PlanException) {
             return array_map(static fn (): ?array => null, $coats);
         }
 
         return array_map(static fn (CoatResult $result): array => Taken::of($result)->toKeep(), $results);
-    }
-
-    /** @param  list<Coat>  $coats */
-    private function bare(Piece $piece, array $coats): stdClass
-    {
-        $document = $this->assembler->stack($piece, $coats);
-        // what is stirred in adds nothing to what is poured
-        foreach (['batches', 'recipes', 'colourants', 'vessels'] as $list) {
-            if (Dig::value($document, $list) !== null) {
-                unset($document->{$list});
-            }
-        }
-
-        return $document;
     }
 }

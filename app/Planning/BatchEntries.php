@@ -9,6 +9,7 @@ use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
+use Illuminate\Database\Eloquent\Collection;
 use stdClass;
 
 /** Batches in a document, and the vessels, colourants and recipes that they are mixed with. */
@@ -93,8 +94,9 @@ final class BatchEntries
     public static function addSupplies(stdClass $document, Plan $plan): void
     {
         self::addOwn($document, $plan);
+        $shelf = Supply::allOnShelf();
         foreach (SupplyKind::cases() as $kind) {
-            self::add($document, $kind, static fn (): bool => true);
+            self::add($document, $kind, $shelf, static fn (): bool => true);
         }
     }
 
@@ -104,10 +106,11 @@ final class BatchEntries
         if (Dig::objects($document, 'batches') === []) {
             return;
         }
+        $shelf = Supply::allOnShelf();
         // recipes first: they name colourants
         foreach ([SupplyKind::Recipe, SupplyKind::Vessel, SupplyKind::Colourant] as $kind) {
             $named = json_encode([$document->batches, $document->recipes ?? []], self::FLAGS);
-            self::add($document, $kind, static fn (Supply $supply): bool => str_contains($named, json_encode($supply->key, self::FLAGS)));
+            self::add($document, $kind, $shelf, static fn (Supply $supply): bool => str_contains($named, json_encode($supply->key, self::FLAGS)));
         }
     }
 
@@ -121,12 +124,15 @@ final class BatchEntries
         }
     }
 
-    /** @param  callable(Supply): bool  $wanted */
-    private static function add(stdClass $document, SupplyKind $kind, callable $wanted): void
+    /**
+     * @param  array<string, Collection<int, Supply>>  $shelf
+     * @param  callable(Supply): bool  $wanted
+     */
+    private static function add(stdClass $document, SupplyKind $kind, array $shelf, callable $wanted): void
     {
         $held = Dig::objects($document, $kind->list());
         $ids = array_map(static fn (stdClass $one): mixed => $one->id ?? null, $held);
-        $added = Supply::onShelf($kind)->filter(static fn (Supply $supply): bool => ! in_array($supply->key, $ids, true) && $wanted($supply))
+        $added = $shelf[$kind->value]->filter(static fn (Supply $supply): bool => ! in_array($supply->key, $ids, true) && $wanted($supply))
             ->map(static fn (Supply $supply): stdClass => $supply->sheet)->values()->all();
         if ($added !== []) {
             $document->{$kind->list()} = [...$held, ...$added];

@@ -22,7 +22,7 @@ final class CoatKeys
     /** The name of anything of a plan, in the evening. */
     public static function name(int $planId, string $key): string
     {
-        return $planId === Plan::own()->id ? $key : "$planId:$key";
+        return $planId === Plan::ownId() ? $key : "$planId:$key";
     }
 
     /**
@@ -33,7 +33,7 @@ final class CoatKeys
      */
     public static function find(array $keys): Collection
     {
-        $own = Plan::own()->id;
+        $own = Plan::ownId();
         $byPlan = [];
         foreach ($keys as $key) {
             [$plan, $name] = preg_match('/^(\d+):(.+)$/s', $key, $found) === 1 ? [(int) $found[1], $found[2]] : [$own, $key];

@@ -50,13 +50,25 @@ final class PlanAssembler
      */
     public function stack(Piece $piece, array $coats): stdClass
     {
+        $document = $this->alone($piece, $coats);
+        BatchEntries::addOf($document, $piece->plan, array_combine(array_map(CoatKeys::of(...), $coats), array_map(static fn (Coat $coat): string => $coat->key, $coats)));
+
+        return $document;
+    }
+
+    /**
+     * The same without what is stirred in.
+     *
+     * @param  list<Coat>  $coats  in their order
+     */
+    public function alone(Piece $piece, array $coats): stdClass
+    {
         $resins = collect($coats)->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
         $ids = $this->ids($resins);
         $document = $this->bare($piece->plan);
         $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
         $document->pieces = [$piece->spec];
         $document->coats = array_map(fn (Coat $coat): stdClass => $this->coat($coat, $ids), $coats);
-        BatchEntries::addOf($document, $piece->plan, array_combine(array_map(CoatKeys::of(...), $coats), array_map(static fn (Coat $coat): string => $coat->key, $coats)));
 
         return $document;
     }

@@ -20,19 +20,25 @@ final class PlanImporter
 {
     private const AT_A_TIME = 500;
 
+    /** The plan that came in the same file before, letter by letter; null where none did. */
+    public function known(string $text): ?Plan
+    {
+        return Plan::query()->where('sha256', hash('sha256', $text))->first();
+    }
+
     /** @throws PlanException when the file is no plan */
     public function import(string $text, string $name): Plan
     {
         $document = PlanFile::read($text)->document;
 
-        return DB::transaction(function () use ($document, $name): Plan {
+        return DB::transaction(function () use ($document, $name, $text): Plan {
             $rest = Json::copy($document);
             foreach (['resins', 'pieces', 'coats'] as $list) {
                 if (isset($rest->{$list})) {
                     $rest->{$list} = [];
                 }
             }
-            $plan = Plan::query()->create(['name' => $name, 'document' => $rest]);
+            $plan = Plan::query()->create(['name' => $name, 'document' => $rest, 'sha256' => hash('sha256', $text)]);
             $resins = $this->insert($plan, Resin::class, 'sheet', Dig::objects($document, 'resins'));
             $pieces = $this->insert($plan, Piece::class, 'spec', Dig::objects($document, 'pieces'));
             $this->insert($plan, Coat::class, 'spec', Dig::objects($document, 'coats'), static fn (stdClass $coat): array => [

@@ -229,7 +229,7 @@ final class PlanFileTest extends TestCase
 
     private function import(string $text): \Illuminate\Testing\TestResponse
     {
-        return $this->post('/plans', ['file' => UploadedFile::fake()->createWithContent('tea-room.json', $text)]);
+        return $this->post('/plans', ['file' => UploadedFile::fake()->createWithContent('tea-room.json', $text), 'again' => '1']);
     }
 
     private function export(): string

@@ -7,10 +7,13 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use App\Http\Editing;
 use App\Http\Person;
+use App\Journal\Moment;
+use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\Planning\CoatAnswer;
+use App\Planning\FieldException;
 use App\Planning\OutlineDrawing;
 use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
@@ -40,30 +43,58 @@ final readonly class PieceController
     /** How much smaller than its place a backing is cut, mm. */
     private const LESS_MM = 0.5;
 
+    /** How many pieces are shown at a time. */
+    private const AT_A_TIME = 60;
+
+    /** How many pours are shown at a time. */
+    private const POURS_AT_A_TIME = 20;
+
     public function __construct(private PieceDesk $desk)
     {
     }
 
-    public function index(): Response
+    /** The pieces of the open plans: so many of each, or one plan page by page, or those that were taken away. */
+    public function index(Request $request): Response
     {
-        $plans = Plan::query()->with([
-            'pieces.coats.resin',
-            'pieces.pours' => fn ($pours) => $pours->setting(CarbonImmutable::now()),
-            'pieces.lastPour',
-        ])->oldest('id')->get();
+        $now = CarbonImmutable::now();
+        $wanted = trim($request->string('find')->value());
+        $one = $request->integer('plan');
+        $away = $request->boolean('away');
+        $page = max(1, $request->integer('page', 1));
+        $plans = Plan::open()->when($one > 0, fn ($plans) => $plans->whereKey($one))->get();
 
         return Inertia::render('Pieces', [
-            'plans' => $plans->map(fn (Plan $plan): array => [
-                'id' => $plan->id,
-                'name' => $plan->name,
-                'pieces' => $plan->pieces->map(fn (Piece $piece): array => [
-                    ...$this->desk->summary($piece),
-                    'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour, CarbonImmutable::now()))->values(),
-                    'last_poured_at' => $piece->lastPour?->started_at->valueOf(),
-                    'coats' => $piece->coats->map(fn ($coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
-                ])->values(),
-            ]),
+            'plans' => $plans->map(function (Plan $plan) use ($wanted, $away, $page, $one, $now): array {
+                $pieces = $plan->pieces()->when($away, fn ($pieces) => $pieces->onlyTrashed())
+                    ->when($wanted !== '', fn ($pieces) => $pieces->whereRaw("instr(lower(json_extract(spec, '\$.name')), lower(?)) > 0", [$wanted]));
+                $count = $pieces->count();
+
+                return [
+                    'id' => $plan->id,
+                    'name' => $plan->name,
+                    'count' => $count,
+                    'page' => $one > 0 ? $page : 1,
+                    'pages' => (int) ceil($count / self::AT_A_TIME),
+                    'pieces' => $pieces->with(['coats.resin', 'lastPour', 'pours' => fn ($pours) => $pours->setting($now)])
+                        ->forPage($one > 0 ? $page : 1, self::AT_A_TIME)->get()->map(fn (Piece $piece): array => $this->listed($piece, $now))->values(),
+                ];
+            }),
+            'find' => $wanted,
+            'plan' => $one > 0 ? $one : null,
+            'away' => $away,
+            'away_count' => Piece::onlyTrashed()->whereIn('plan_id', Plan::open()->select('id'))->count(),
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function listed(Piece $piece, CarbonImmutable $now): array
+    {
+        return [
+            ...$this->desk->summary($piece),
+            'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour, $now))->values(),
+            'last_poured_at' => $piece->lastPour?->started_at->valueOf(),
+            'coats' => $piece->coats->map(fn (Coat $coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
+        ];
     }
 
     public function create(): Response
@@ -117,8 +148,13 @@ final readonly class PieceController
         return response()->json(CoatAnswer::trace(Traces::ofPiece($this->unsaved($request))[$figure] ?? abort(404)));
     }
 
-    public function destroy(Piece $piece): RedirectResponse
+    /** A piece that something is setting on is not taken away with one press. */
+    public function destroy(Request $request, Piece $piece): RedirectResponse
     {
+        $wet = $piece->pours()->setting(CarbonImmutable::now())->orderByDesc('handle_at')->first();
+        if ($wet !== null && ! $request->boolean('all_the_same')) {
+            throw FieldException::at(['away' => (string) $piece->id, 'away_until' => (string) Moment::ms($wet->handle_at)]);
+        }
         $piece->delete();
 
         return redirect()->route('pieces')
@@ -151,12 +187,16 @@ final readonly class PieceController
 
     public function history(Piece $piece): Response
     {
+        $pours = $piece->pours()->with(['begun', 'poured'])->paginate(self::POURS_AT_A_TIME);
+
         return Inertia::render('LookBack', [
             'piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id'), 'next_coat_id' => $this->desk->nextCoat($piece)?->id],
-            'pours' => $piece->pours()->with(['begun', 'poured'])->get()->map(fn (Pour $pour): array => [
+            'pours' => $pours->getCollection()->map(fn (Pour $pour): array => [
                 ...PourState::of($pour, CarbonImmutable::now()),
                 ...UsedBesidePlanned::of($pour),
             ])->values(),
+            'page' => $pours->currentPage(),
+            'pages' => $pours->lastPage(),
         ]);
     }
 

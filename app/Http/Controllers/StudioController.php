@@ -30,7 +30,7 @@ final readonly class StudioController
             'read' => ['plan' => $own->version],
             'in_force' => RoomInForce::of($desk->inForce($own)),
             'plans' => Plan::query()->withCount('pieces')->oldest('id')->get()
-                ->map(fn (Plan $plan): array => ['id' => $plan->id, 'name' => $plan->name, 'pieces' => $plan->pieces_count]),
+                ->map(fn (Plan $plan): array => ['id' => $plan->id, 'name' => $plan->name, 'pieces' => $plan->pieces_count, 'own' => $plan->isOwn(), 'away' => $plan->put_away_at !== null]),
         ]);
     }
 

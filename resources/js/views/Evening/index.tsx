@@ -32,6 +32,8 @@ interface Props {
     mixings: Mixings
 }
 
+const DAY_MIN = 24 * 60
+
 /** About the height of a row, px. */
 const ROW_PX = 100
 
@@ -89,6 +91,12 @@ export default function Evening(props: Props): ReactNode {
                         <p className="mt-1 text-soft" aria-live="polite">
                             {batches.length === 1 ? 'One cup' : `${batches.length} cups, one after the other`},{' '}
                             {span(evening.answer?.minutes ?? 0)} of mixing and pouring.
+                            {(evening.answer?.minutes ?? 0) > DAY_MIN && (
+                                <strong className="text-danger">
+                                    {' '}
+                                    That is longer than a day: choose fewer coats for one evening.
+                                </strong>
+                            )}
                             {stops && <strong className="text-danger"> A stop wants a change.</strong>}
                         </p>
                     )}

@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 import { StagePage } from '../../controls/Stages'
@@ -11,10 +12,12 @@ import { PourRecord } from './PourRecord'
 interface Props {
     piece: PieceRow & { coat_id: number | null; next_coat_id: number | null }
     pours: (PourState & PlannedAndUsed)[]
+    page: number
+    pages: number
 }
 
 /** Every pour of a piece, what was planned beside what it took. */
-export default function LookBack({ piece, pours }: Props): ReactNode {
+export default function LookBack({ piece, pours, page, pages }: Props): ReactNode {
     const setting = pours.find((pour) => pour.off_at === null && (pour.handle_at === null || pour.handle_at > pour.now))
     return (
         <StagePage
@@ -54,6 +57,29 @@ export default function LookBack({ piece, pours }: Props): ReactNode {
                         </li>
                     ))}
                 </ol>
+                {pages > 1 && (
+                    <nav aria-label="Older and newer pours" className="flex items-center gap-6 border-t pt-3 ruled">
+                        {page > 1 && (
+                            <Link
+                                href={`/pieces/${piece.id}/history?page=${page - 1}`}
+                                className="underline underline-offset-4"
+                            >
+                                Newer
+                            </Link>
+                        )}
+                        <span className="text-soft">
+                            {page} of {pages}
+                        </span>
+                        {page < pages && (
+                            <Link
+                                href={`/pieces/${piece.id}/history?page=${page + 1}`}
+                                className="underline underline-offset-4"
+                            >
+                                Older
+                            </Link>
+                        )}
+                    </nav>
+                )}
             </div>
         </StagePage>
     )

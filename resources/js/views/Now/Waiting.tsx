@@ -1,10 +1,13 @@
 import { Link } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
+import { sizeOf } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
 import type { PieceRow } from '../../types/page'
 
 /** What is planned and not poured, drawn to one scale. */
 export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[] }): ReactNode {
+    const units = useUnits()
     const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
     return (
         <section className="mt-auto px-4 pt-8 pb-6 sm:px-8">
@@ -19,6 +22,9 @@ export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[]
                                 size={Math.max(22, (Math.max(...boxOf(piece.drawing)) / longest) * 120)}
                             />
                             <span className="block pt-1 group-hover:underline">{piece.name}</span>
+                            {pieces.filter((other) => other.name === piece.name).length > 1 && (
+                                <span className="block text-sm text-soft">{sizeOf(piece.drawing, units)}</span>
+                            )}
                         </Link>
                     </li>
                 ))}

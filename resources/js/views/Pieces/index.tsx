@@ -1,139 +1,151 @@
 import { Head, Link, router } from '@inertiajs/react'
 import { DownloadSimpleIcon } from '@phosphor-icons/react'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
-import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
-import { PhaseWord } from '../../drawings/phases'
-import { useServerNow } from '../../lib/clock'
-import { shortDay, sizeOf } from '../../lib/format'
-import { useUnits } from '../../lib/pages'
-import { phaseOf } from '../../lib/pour'
-import { surfaceWord } from '../../lib/words'
-import type { PieceRow, PourState } from '../../types/page'
+import { Field } from '../../controls/Field'
+import { boxOf } from '../../drawings/OutlineDrawing'
+import { PieceTile, type ListedPiece } from './PieceTile'
 
-interface ListedPiece extends PieceRow {
-    pours: PourState[]
-    last_poured_at: number | null
-    coats: { id: number; kind: string; resin: string }[]
+interface ListedPlan {
+    id: number
+    name: string
+    /** All that were found, not only those that are shown. */
+    count: number
+    page: number
+    pages: number
+    pieces: ListedPiece[]
 }
 
 interface Props {
-    plans: { id: number; name: string; pieces: ListedPiece[] }[]
+    plans: ListedPlan[]
+    find: string
+    /** The one plan that is looked through; null for all. */
+    plan: number | null
+    /** What is shown was taken away. */
+    away: boolean
+    away_count: number
 }
 
+/** More pieces than this are looked for by name. */
+const MANY = 20
+
 /** All pieces, drawn to one scale as they would lie side by side. */
-export default function Pieces({ plans }: Props): ReactNode {
-    const shown = plans.filter((plan, index) => index === 0 || plan.pieces.length > 0)
+export default function Pieces(props: Props): ReactNode {
+    const { plans, away } = props
+    const shown = plans.filter((plan, index) => (index === 0 && !away && props.find === '') || plan.count > 0)
+    const many = plans.reduce((sum, plan) => sum + plan.count, 0) > MANY || props.find !== ''
     return (
         <div className="flex-1 px-4 py-6 sm:px-8">
             <Head title="Pieces" />
             <div className="flex flex-wrap items-end justify-between gap-4">
-                <h1 className="figure text-4xl">Pieces</h1>
-                <LinkButton href="/pieces/new" look="next" className="min-w-44">
-                    Take in a piece
-                </LinkButton>
-            </div>
-            {shown.map((plan) => (
-                <section key={plan.id} className="mt-6">
-                    <div className="flex items-baseline justify-between border-b ruled pb-1">
-                        <h2 className="text-lg font-bold">{plan.name}</h2>
-                        <a
-                            href={`/plans/${plan.id}/file`}
-                            className="inline-flex min-h-9 items-center gap-2 underline underline-offset-4"
-                        >
-                            <DownloadSimpleIcon size={18} /> Plan file
-                        </a>
-                    </div>
-                    {plan.pieces.length === 0 ? (
-                        <p className="py-6 text-lg text-soft">
-                            No piece yet. Take one in: its size and its edge are enough.
-                        </p>
+                <h1 className="figure text-4xl">{away ? 'Taken away' : 'Pieces'}</h1>
+                <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+                    {many && <Find find={props.find} away={away} />}
+                    {away ? (
+                        <LinkButton href="/pieces">To the pieces</LinkButton>
                     ) : (
-                        <Shelf pieces={plan.pieces} />
+                        <LinkButton href="/pieces/new" look="next" className="min-w-44">
+                            Take in a piece
+                        </LinkButton>
                     )}
-                </section>
+                </div>
+            </div>
+            {shown.length === 0 && (
+                <p className="py-6 text-lg text-soft">
+                    {props.find === ''
+                        ? 'Nothing was taken away.'
+                        : `No piece is called anything like "${props.find}".`}
+                </p>
+            )}
+            {shown.map((plan) => (
+                <Plan key={plan.id} plan={plan} away={away} find={props.find} />
             ))}
+            {!away && props.away_count > 0 && (
+                <p className="mt-10 border-t pt-2 ruled">
+                    <Link href="/pieces?away=1" className="underline underline-offset-4">
+                        {props.away_count === 1 ? 'One piece was' : `${props.away_count} pieces were`} taken away
+                    </Link>
+                </p>
+            )}
         </div>
     )
 }
 
-function Shelf({ pieces }: { pieces: ListedPiece[] }): ReactNode {
-    const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
+function Find({ find, away }: { find: string; away: boolean }): ReactNode {
+    const [wanted, setWanted] = useState(find)
     return (
-        <ul className="flex flex-wrap gap-x-8 gap-y-8 pt-6">
-            {pieces.map((piece) => (
-                <Piece key={piece.id} piece={piece} longest={longest} />
-            ))}
-        </ul>
+        <form
+            role="search"
+            onSubmit={(event) => {
+                event.preventDefault()
+                router.get('/pieces', {
+                    ...(wanted.trim() === '' ? {} : { find: wanted }),
+                    ...(away ? { away: 1 } : {}),
+                })
+            }}
+        >
+            <Field label="Find a piece by its name" value={wanted} onChange={setWanted} className="w-64" />
+        </form>
     )
 }
 
-function Piece({ piece, longest }: { piece: ListedPiece; longest: number }): ReactNode {
-    const units = useUnits()
-    const now = useServerNow()
-    const [w, h] = boxOf(piece.drawing)
-    const coat = piece.coats[0]
-    const pour = piece.pours[0]
-    const size = sizeOf(piece.drawing, units)
+function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: string }): ReactNode {
+    const longest = Math.max(...plan.pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
+    const named = (name: string): number => plan.pieces.filter((piece) => piece.name === name).length
     return (
-        <li className="w-52">
-            <Link
-                href={pour ? `/pours/${pour.id}` : coat ? `/coats/${coat.id}` : `/pieces/${piece.id}`}
-                className="group block"
-            >
-                <span className="flex min-h-42 items-end">
-                    <OutlineDrawing
-                        drawing={piece.drawing}
-                        coatedEdges={piece.spec.coated_edges ?? 'none'}
-                        size={Math.max(26, (Math.max(w, h) / longest) * 156)}
-                        glossy={pour !== undefined}
-                    />
-                </span>
-                <span className="mt-2 block text-lg leading-tight font-bold group-hover:underline">{piece.name}</span>
-            </Link>
-            <p className="text-sm text-soft">
-                {size}, {surfaceWord(piece.spec.surface).toLowerCase()}
-                {(piece.spec.quantity ?? 1) > 1 && `, ${piece.spec.quantity} alike`}
-            </p>
-            <p className="mt-1 min-h-7">
-                {pour ? (
-                    pour.poured_at === null ? (
-                        'Being poured'
-                    ) : (
-                        <PhaseWord phase={phaseOf(pour, now).phase} />
-                    )
-                ) : (
+        <section className="mt-6">
+            <div className="flex items-baseline justify-between border-b ruled pb-1">
+                <h2 className="text-lg font-bold">
+                    {plan.name}
+                    {plan.pages > 1 && <span className="font-normal text-soft">, {plan.count} pieces</span>}
+                </h2>
+                <a
+                    href={`/plans/${plan.id}/file`}
+                    className="inline-flex min-h-9 items-center gap-2 underline underline-offset-4"
+                >
+                    <DownloadSimpleIcon size={18} /> Plan file
+                </a>
+            </div>
+            {plan.pieces.length === 0 ? (
+                <p className="py-6 text-lg text-soft">No piece yet. Take one in: its size and its edge are enough.</p>
+            ) : (
+                <ul className="flex flex-wrap gap-x-8 gap-y-8 pt-6">
+                    {plan.pieces.map((piece) => (
+                        <PieceTile
+                            key={piece.id}
+                            piece={piece}
+                            longest={longest}
+                            away={away}
+                            twin={named(piece.name) > 1}
+                        />
+                    ))}
+                </ul>
+            )}
+            {plan.pages > 1 && (
+                <nav aria-label={`Pages of ${plan.name}`} className="mt-6 flex items-center gap-6">
+                    {plan.page > 1 && <Page plan={plan} page={plan.page - 1} find={find} away={away} word="Before" />}
                     <span className="text-soft">
-                        {piece.last_poured_at === null
-                            ? 'Not poured yet'
-                            : `Last poured ${shortDay(piece.last_poured_at)}`}
+                        {plan.page} of {plan.pages}
                     </span>
-                )}
-            </p>
-            <p className="mt-1 flex gap-3 text-sm whitespace-nowrap">
-                <Link
-                    href={`/pieces/${piece.id}`}
-                    aria-label={`Measures of ${piece.name}`}
-                    className="inline-flex min-h-8 items-center underline underline-offset-4"
-                >
-                    Measures
-                </Link>
-                <Link
-                    href={`/pieces/${piece.id}/history`}
-                    aria-label={`Look back at ${piece.name}`}
-                    className="inline-flex min-h-8 items-center underline underline-offset-4"
-                >
-                    Look back
-                </Link>
-                <button
-                    type="button"
-                    aria-label={`Take away ${piece.name}`}
-                    className="min-h-8 underline underline-offset-4"
-                    onClick={() => router.delete(`/pieces/${piece.id}`)}
-                >
-                    Take away
-                </button>
-            </p>
-        </li>
+                    {plan.page < plan.pages && (
+                        <Page plan={plan} page={plan.page + 1} find={find} away={away} word="More" />
+                    )}
+                </nav>
+            )}
+        </section>
+    )
+}
+
+function Page(props: { plan: ListedPlan; page: number; find: string; away: boolean; word: string }): ReactNode {
+    const query = new URLSearchParams({
+        plan: String(props.plan.id),
+        page: String(props.page),
+        ...(props.find === '' ? {} : { find: props.find }),
+        ...(props.away ? { away: '1' } : {}),
+    })
+    return (
+        <Link href={`/pieces?${query}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
+            {props.word}
+        </Link>
     )
 }

@@ -1,6 +1,6 @@
 import type { Read } from '../../lib/http'
 import { Head, Link, router } from '@inertiajs/react'
-import { DownloadSimpleIcon, UploadSimpleIcon } from '@phosphor-icons/react'
+import { UploadSimpleIcon } from '@phosphor-icons/react'
 import { useId, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
@@ -12,12 +12,14 @@ import { useSending } from '../../lib/sending'
 import type { RoomInForce } from '../../types/answer'
 import type { RoomSpec } from '../../types/plan'
 
+import { PlanFiles, type PlanFileRow } from './PlanFiles'
+
 interface Props {
     name: string
     room: RoomSpec
     read: Read
     in_force: RoomInForce
-    plans: { id: number; name: string; pieces: number }[]
+    plans: PlanFileRow[]
 }
 
 /** The studio: its name, its usual room, its files. */
@@ -35,8 +37,12 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                 setTyped({})
             },
         })
-    const bringIn = (file: File | undefined): void => {
-        if (file !== undefined) router.post('/plans', { file }, { forceFormData: true, ...options })
+    const [chosen, setChosen] = useState<File | null>(null)
+    const bringIn = (file: File | undefined, again = false): void => {
+        if (file === undefined) return
+        setChosen(file)
+        setSentences({})
+        router.post('/plans', { file, ...(again ? { again: '1' } : {}) }, { forceFormData: true, ...options })
     }
     const field = (key: string, label: string, saved: string, unit: string, assumed: string): ReactNode => (
         <Field
@@ -106,22 +112,7 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                 <p className="mt-2">
                     A plan outlives the program: it is one open JSON file, and anybody can check its arithmetic.
                 </p>
-                <ul className="mt-3">
-                    {plans.map((plan) => (
-                        <li key={plan.id} className="flex items-center justify-between gap-4 border-b ruled">
-                            <span>
-                                {plan.name}, {plan.pieces === 1 ? 'one piece' : `${plan.pieces} pieces`}
-                            </span>
-                            <a
-                                href={`/plans/${plan.id}/file`}
-                                aria-label={`Save the plan file of ${plan.name}`}
-                                className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
-                            >
-                                <DownloadSimpleIcon size={18} /> Save
-                            </a>
-                        </li>
-                    ))}
-                </ul>
+                <PlanFiles plans={plans} />
                 <label
                     htmlFor={fileId}
                     className="mt-4 flex min-h-14 cursor-pointer items-center gap-3 rounded border border-dashed border-line bg-sheet px-4 focus-within:outline-3 focus-within:outline-act"
@@ -138,6 +129,9 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                 <p role="status" className="mt-2 font-semibold break-words text-danger">
                     {sentences.file ?? sentences.photo ?? ''}
                 </p>
+                {sentences.known !== undefined && chosen !== null && (
+                    <Button onClick={() => bringIn(chosen, true)}>Bring it in once more all the same</Button>
+                )}
                 <p className="mt-6 text-sm">
                     <Link href="/swatches" className="underline underline-offset-4">
                         Colours, type and signs of this program
