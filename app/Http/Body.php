@@ -15,19 +15,64 @@ final class Body
 {
     private const MOST_BYTES = 1024 * 1024;
 
+    private const DEEPEST = 40;
+
+    /** Fields of objects, all together. */
+    private const MOST_FIELDS = 4000;
+
+    /** Numbers, texts and lists in lists, all together. */
+    private const MOST_VALUES = 250_000;
+
     public static function of(Request $request): stdClass
     {
         $text = $request->getContent();
         if (strlen($text) > self::MOST_BYTES) {
-            throw FieldException::at(['form' => 'That is more than can be read at once.']);
+            throw self::refused('too_much');
         }
         if (in_array(trim($text), ['', '[]'], true)) {
             return new stdClass;
         }
         try {
-            return Json::object($text);
+            $body = Json::object($text);
         } catch (JsonException) {
-            throw FieldException::at(['form' => 'The page sent something that cannot be read. Reload it and try again.']);
+            throw self::refused('unreadable');
         }
+        $fields = $values = 0;
+        self::bound($body, 0, $fields, $values);
+
+        return $body;
+    }
+
+    /** A text of a query or a form; nothing where a list or nothing was sent. */
+    public static function text(Request $request, string $field): string
+    {
+        $value = $request->input($field);
+
+        return is_scalar($value) && mb_check_encoding($text = (string) $value, 'UTF-8') ? $text : '';
+    }
+
+    /** @throws FieldException when it is too deep, holds too much, or a number that none is */
+    private static function bound(mixed $value, int $depth, int &$fields, int &$values): void
+    {
+        if (is_float($value) && ! is_finite($value)) {
+            throw self::refused('no_number');
+        }
+        if ($depth > self::DEEPEST || $fields > self::MOST_FIELDS || ++$values > self::MOST_VALUES) {
+            throw self::refused('too_much');
+        }
+        if ($value instanceof stdClass) {
+            $inner = get_object_vars($value);
+            $fields += count($inner);
+        }
+        foreach ($inner ?? (is_array($value) ? $value : []) as $one) {
+            self::bound($one, $depth + 1, $fields, $values);
+        }
+    }
+
+    private static function refused(string $code): FieldException
+    {
+        $sentence = __("problems.$code");
+
+        return FieldException::at(['form' => is_string($sentence) ? $sentence : $code]);
     }
 }

@@ -20,6 +20,9 @@ final class PhotoStore
 
     private const LONGEST_SIDE_PX = 2000;
 
+    /** In which the mark of the end is looked for: some cameras write a little after it. */
+    private const TAIL_BYTES = 4096;
+
     private const TYPES = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
     /**
@@ -39,6 +42,9 @@ final class PhotoStore
         if (self::MOST_MEGAPIXELS * 1_000_000 < $size[0] * $size[1]) {
             throw self::refused(sprintf('This photo has more than %d megapixels: choose a smaller one.', self::MOST_MEGAPIXELS));
         }
+        if (self::isCutShort($file->getPathname(), $size[2])) {
+            throw self::refused('This photo was cut short on its way: choose it again, or another.');
+        }
         try {
             $image = ImageManager::gd()->read($file->getPathname())->scaleDown(self::LONGEST_SIDE_PX, self::LONGEST_SIDE_PX);
             $bytes = (string) $image->toJpeg(85);
@@ -47,6 +53,28 @@ final class PhotoStore
         }
 
         return $this->keepJpeg($bytes);
+    }
+
+    /** Whether its end is missing: a reader would fill the rest with grey, and say nothing. */
+    private static function isCutShort(string $path, int $type): bool
+    {
+        $bytes = filesize($path);
+        $end = (string) file_get_contents($path, offset: max(0, $bytes - self::TAIL_BYTES));
+
+        return match ($type) {
+            IMAGETYPE_JPEG => ! str_contains($end, "\xFF\xD9"),
+            IMAGETYPE_PNG => ! str_contains($end, 'IEND'),
+            IMAGETYPE_WEBP => self::webpBytes($path) > $bytes,
+            default => false,
+        };
+    }
+
+    /** What its head says that the whole file has at least. */
+    private static function webpBytes(string $path): int
+    {
+        $said = unpack('V', (string) file_get_contents($path, offset: 4, length: 4));
+
+        return is_array($said) && is_int($said[1] ?? null) ? $said[1] + 8 : 0;
     }
 
     public function keepJpeg(string $bytes): string

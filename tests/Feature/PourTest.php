@@ -259,7 +259,9 @@ final class PourTest extends TestCase
             'a picture of another kind' => [fn () => UploadedFile::fake()->createWithContent('p.jpg', "GIF89a\x01\x00\x01\x00\x00\x00\x00;"), 'not a photo'],
             'forty megabytes' => [fn () => UploadedFile::fake()->create('p.jpg', 40 * 1024, 'image/jpeg'), 'larger than 20 MB'],
             'a hundred megapixels, never decoded' => [fn () => UploadedFile::fake()->createWithContent('p.png', self::pngHeader(10_000, 10_000)), 'more than 50 megapixels'],
-            'cut off' => [fn () => UploadedFile::fake()->createWithContent('p.png', self::pngHeader(100, 100)), 'damaged'],
+            'a JPEG cut short' => [fn () => UploadedFile::fake()->createWithContent('p.jpg', substr(self::noisyJpeg(), 0, -6000)), 'cut short on its way'],
+            'cut off' => [fn () => UploadedFile::fake()->createWithContent('p.png', self::pngHeader(100, 100)), 'cut short on its way'],
+            'damaged in the middle' => [fn () => UploadedFile::fake()->createWithContent('p.png', self::pngHeader(100, 100).pack('N', 0).'IEND'.pack('N', crc32('IEND'))), 'damaged'],
         ];
     }
 
@@ -319,6 +321,19 @@ final class PourTest extends TestCase
     private function finishWith(Pour $pour, UploadedFile $photo): \Illuminate\Testing\TestResponse
     {
         return $this->post("/pours/{$pour->id}/finish", ['used_a' => '1', 'used_b' => '1', 'photo' => $photo]);
+    }
+
+    private static function noisyJpeg(): string
+    {
+        $image = imagecreatetruecolor(200, 200);
+        mt_srand(3);
+        for ($at = 0; $at < 40_000; $at++) {
+            imagesetpixel($image, $at % 200, intdiv($at, 200), mt_rand(0, 0xFFFFFF));
+        }
+        ob_start();
+        imagejpeg($image);
+
+        return (string) ob_get_clean();
     }
 
     private static function pngHeader(int $width, int $height): string

@@ -110,7 +110,7 @@ final readonly class EveningController
     /** Computes without saving, one batch of them. */
     public function live(Request $request, Plan $plan): JsonResponse
     {
-        $one = $request->string('batch')->value();
+        $one = Body::text($request, 'batch');
         $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $one);
         $batch = $evening->batch($one) ?? abort(404);
 

@@ -57,7 +57,7 @@ final readonly class PieceController
     public function index(Request $request): Response
     {
         $now = CarbonImmutable::now();
-        $wanted = trim($request->string('find')->value());
+        $wanted = trim(Body::text($request, 'find'));
         $one = $request->integer('plan');
         $away = $request->boolean('away');
         $page = max(1, $request->integer('page', 1));

@@ -87,7 +87,7 @@ final readonly class PourController
 
     public function finish(Request $request, Pour $pour, PhotoStore $photos, Bench $bench): RedirectResponse
     {
-        $facts = (new UsedFields($pour))->read(fn (string $field): string => $request->string($field)->value());
+        $facts = (new UsedFields($pour))->read(fn (string $field): string => Body::text($request, $field));
         $file = $request->file('photo');
         $before = $pour->photo;
         $photo = $file instanceof UploadedFile ? $photos->keep($file) : null;
@@ -110,7 +110,7 @@ final readonly class PourController
     private static function press(Request $request): ?stdClass
     {
         try {
-            return Json::object($request->string('press')->value());
+            return Json::object(Body::text($request, 'press'));
         } catch (JsonException) {
             return null;
         }

@@ -114,7 +114,7 @@ final readonly class Cubic implements Segment
     /** @return list<float> the real roots of a·t² + b·t + c */
     private static function roots(float $a, float $b, float $c): array
     {
-        if (abs($a) < 1e-12 * (abs($b) + abs($c))) {
+        if (abs($a) <= 1e-12 * (abs($b) + abs($c))) {
             return $b === 0.0 ? [] : [-$c / $b];
         }
         $under = $b * $b - 4 * $a * $c;

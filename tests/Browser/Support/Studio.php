@@ -124,6 +124,7 @@ final class Studio
             'LARAVEL_STORAGE_PATH' => $this->folder,
             'SERVED_AT' => "127.0.0.1:{$this->port}",
             'SCALE_SOCKET' => $this->scaleSocket(),
+            'SESSION_DRIVER' => 'cookie',
             'CACHE_STORE' => 'file',
         ];
     }
