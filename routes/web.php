@@ -14,11 +14,7 @@ use App\Http\Controllers\PourController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StudioController;
-use App\Models\Plan;
 use Illuminate\Support\Facades\Route;
-
-// one evening for all plans that are open: it stands with the studio's own
-Route::bind('evening', static fn (string $id): Plan => ($own = Plan::own())->id === (int) $id ? $own : abort(404));
 
 Route::get('/', NowController::class)->name('now');
 Route::get('/now/pours', [NowController::class, 'pours'])->name('now.pours');
@@ -105,3 +101,6 @@ Route::post('/plans/{plan}/away', [PlanController::class, 'putAway']);
 Route::post('/plans/{plan}/back', [PlanController::class, 'bringBack']);
 Route::delete('/plans/{plan}', [PlanController::class, 'remove']);
 Route::get('/plans/{plan}/file', [PlanController::class, 'export']);
+
+// an address that nothing stands at is a page of the studio all the same
+Route::fallback(static fn () => abort(404));

@@ -10,6 +10,7 @@ use App\Journal\FoldTheBench;
 use App\Journal\SubjectRules;
 use App\Journal\ThisStudio;
 use App\Mixing\CupRules;
+use App\Models\Plan;
 use App\Pouring\FilmRules;
 use App\Scale\Scale;
 use App\Scale\SocketScale;
@@ -17,6 +18,7 @@ use App\Stock\LotRules;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -39,6 +41,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
+        // one evening for all plans that are open: it stands with the studio's own
+        Route::bind('evening', static fn (string $id): Plan => (string) ($own = Plan::own())->id === $id ? $own : abort(404));
         // rows of the bench are folded by the code that is here now, whatever wrote the database
         Event::listen(MigrationsEnded::class, FoldTheBench::class);
     }

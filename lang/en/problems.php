@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What goes wrong with a whole page or request, by the status of its answer or by a code.
 return [
+    '400' => 'This address cannot be read.',
     '404' => 'There is nothing at this address. It may have been taken away.',
     '405' => 'This address does not take that.',
     '413' => 'That file is too large: choose one of at most 20 MB.',
