@@ -129,7 +129,11 @@ install_js_libraries() {
 
 build_interface() {
     say "Building the interface …"
-    npx --no-install vite build --logLevel warn >&2
+    mkdir -p storage/logs
+    if ! npx --no-install vite build --logLevel warn >storage/logs/build.log 2>&1; then
+        cat storage/logs/build.log >&2
+        return 1
+    fi
 }
 
 # Keeps a log from growing for ever: what is older than the last megabytes goes.

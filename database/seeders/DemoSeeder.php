@@ -54,14 +54,14 @@ final class DemoSeeder extends Seeder
 
     private const TEMPLATE = 'Our tiles';
 
-    /** piece, days ago, °C, used beside planned, note */
+    /** piece, days ago, °C, used beside planned, note; and an act that went otherwise than planned: min late, null for missed */
     private const PAST = [
         ['study', 148, 22.0, 1.02, 'First try of the flood coat. Flat, no drips left after the third wipe.'],
         ['study', 121, 20.5, 1.00, 'Dust. The door stood open; cover ready next time.'],
-        ['ridge', 96, 19.0, 1.09, 'Sealed only once: bubbles for an hour out of the ply.'],
+        ['ridge', 96, 19.0, 1.09, 'Sealed only once: bubbles for an hour out of the ply.', ['look', null]],
         ['ridge', 83, 21.0, 0.99, 'Fisheyes at one corner, wiped with the wrong cloth. Silicone?'],
         ['winter', 60, 21.5, 0.97, 'Even all over. A scarred spot upper left: the torch stood still.'],
-        ['comet', 34, 22.0, 1.04, 'Ribbons from the middle. Drips at the lower rim, last wipe came too soon.'],
+        ['comet', 34, 22.0, 1.04, 'Ribbons from the middle. Drips at the lower rim, last wipe came too soon.', ['wipe-3', -14]],
         ['study', 19, 18.0, 1.00, 'A soft corner that never hardened: the cup wall went in with the last of it.'],
         ['winter', 6, 21.0, 0.98, 'Sanded and flooded once more. The scar is gone.'],
     ];
@@ -92,8 +92,8 @@ final class DemoSeeder extends Seeder
         $this->stacks->add($coats['casting']->piece, CoatKind::Layer);
         $this->stacks->add($coats['casting']->piece, CoatKind::Back);
         $this->stacks->keep(Piece::query()->where('key', 'tiles')->firstOrFail(), self::TEMPLATE);
-        foreach (self::PAST as $index => [$key, $daysAgo, $celsius, $share, $note]) {
-            $this->past($coats[$key], $daysAgo, $celsius, $share, $note, $index);
+        foreach (self::PAST as $index => $past) {
+            $this->past($coats[$past[0]], $past[1], $past[2], $past[3], $past[4], $index, $past[5] ?? null);
         }
         $this->shelf();
         foreach (Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', self::YESTERDAY)->get() as $coat) {
@@ -172,12 +172,13 @@ final class DemoSeeder extends Seeder
         return $coat;
     }
 
-    private function past(Coat $coat, int $daysAgo, float $celsius, float $share, string $note, int $index): void
+    /** @param  array{string, int|null}|null  $otherwise */
+    private function past(Coat $coat, int $daysAgo, float $celsius, float $share, string $note, int $index, ?array $otherwise): void
     {
         $start = CarbonImmutable::now()->startOfDay()->subDays($daysAgo)->setTime(17, 40 + $index);
         $pour = $this->begin($coat->refresh(), $start, $celsius, 48 + $index);
         $this->press($pour, EventKind::Poured, $start->addMinutes(8));
-        $this->act($pour, 99, $index);
+        $this->act($pour, 99, $index, $otherwise);
         $this->press($pour, EventKind::Took, $start->addHours(15), [
             'a' => $this->weighed($pour, 'a_ml', $share), 'b' => $this->weighed($pour, 'b_ml', $share),
             'note' => $note, 'photo' => $this->photos->keepJpeg(DemoPhoto::jpeg($coat->piece->spec, $index)),
@@ -200,13 +201,21 @@ final class DemoSeeder extends Seeder
         return $this->pours->begin($coat, $room, null, $this->presses->byStudio(EventKind::PourBegun, (string) Str::uuid(), $at), UnitSystem::Metric);
     }
 
-    /** Its first acts, each so many minutes after it was due at most. */
-    private function act(Pour $pour, int $most, int $lateMin): void
+    /**
+     * Its first acts, each so many minutes after it was due at most.
+     *
+     * @param  array{string, int|null}|null  $otherwise  one that went otherwise
+     */
+    private function act(Pour $pour, int $most, int $lateMin, ?array $otherwise = null): void
     {
         $pour->refresh();
         foreach (array_slice(Dig::objects($pour->schedule, 'acts'), 0, $most) as $index => $act) {
             $due = ($pour->poured_at ?? $pour->started_at)->addSeconds((int) (60 * (Dig::float($act, 'due_min') ?? 0.0)) + 20);
-            $this->press($pour, EventKind::ActDone, $due->addMinutes(($lateMin + $index) % 3), ['act' => Dig::text($act, 'id')]);
+            $id = Dig::text($act, 'id');
+            $late = $otherwise !== null && $otherwise[0] === $id ? $otherwise[1] : ($lateMin + $index) % 3;
+            if ($late !== null) {
+                $this->press($pour, EventKind::ActDone, $due->addMinutes($late), ['act' => $id]);
+            }
         }
     }
 

@@ -79,6 +79,46 @@ final class Studio
         retry(self::LOOKS, fn (): string => @file_get_contents($this->url('/up')) ?: throw new RuntimeException('The studio does not open.'), self::LOOK_EVERY_MS);
     }
 
+    /** A power cut in so many ms, while something else goes on. */
+    public function killAfter(int $ms): void
+    {
+        $pid = $this->server?->getPid();
+        if ($pid !== null) {
+            $children = implode(' ', array_map(static fn (string $child): string => "-$child", explode("\n", trim((string) shell_exec("pgrep -P $pid")))));
+            exec(sprintf('(sleep %.3f; kill -STOP %d; kill -KILL -- %s -%d) >/dev/null 2>&1 &', $ms / 1000, $pid, $children, $pid));
+        }
+    }
+
+    /** Of all that serves, only what was started first is killed. */
+    public function killFirst(): void
+    {
+        $pid = $this->server?->getPid();
+        if ($pid !== null) {
+            posix_kill($pid, 9);
+        }
+        $this->server = null;
+    }
+
+    /** @return list<int> of the processes that serve this studio, those whose command holds such words */
+    public function processes(string $words): array
+    {
+        $found = [];
+        foreach (explode("\n", trim((string) shell_exec('ps -eo pid=,ppid=,args='))) as $line) {
+            [$pid, $parent, $command] = [...preg_split('/\s+/', trim($line), 3) ?: [], '', '', ''];
+            $all[(int) $pid] = [(int) $parent, $command];
+        }
+        foreach ($all ?? [] as $pid => [$parent, $command]) {
+            for ($up = $pid; isset($all[$up]) && $up !== $this->server?->getPid(); $up = $all[$up][0]) {
+                continue;
+            }
+            if ($up === $this->server?->getPid() && str_contains($command, $words)) {
+                $found[] = $pid;
+            }
+        }
+
+        return $found;
+    }
+
     /** As a power cut would: no goodbye, for the servers and their workers neither. */
     public function kill(): void
     {

@@ -51,7 +51,9 @@ export function PartTaken({
     const measured = said.how === 'weighed' || said.how === 'read'
     return (
         <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-            <Cup part={letter} ml={drawnMl(planned, part, said)} cupMl={cupMl} height={104} />
+            <div className="max-sm:hidden">
+                <Cup part={letter} ml={drawnMl(planned, part, said)} cupMl={cupMl} height={104} />
+            </div>
             <div className="space-y-2">
                 <Switch
                     label={`Part ${letter}: how you know`}

@@ -90,16 +90,6 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                             onChange={(to) => setSaid((before) => ({ ...before, [part]: to }))}
                         />
                     ))}
-                    <Field
-                        className="w-60"
-                        label="Weighed in the tray below it"
-                        hint="what ran off, without the tray"
-                        unit="g"
-                        value={tray}
-                        inputMode="decimal"
-                        sentence={sentences.tray_g}
-                        onChange={setTray}
-                    />
                     <TextArea label="One note: what went well, what did not" value={note} onChange={setNote} />
                 </section>
                 <section>
@@ -136,6 +126,18 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                             className="mt-2 max-h-60 border border-line"
                         />
                     )}
+                    <div className="mt-6">
+                        <Field
+                            className="w-60"
+                            label="Weighed in the tray below it"
+                            hint="what ran off, without the tray"
+                            unit="g"
+                            value={tray}
+                            inputMode="decimal"
+                            sentence={sentences.tray_g}
+                            onChange={setTray}
+                        />
+                    </div>
                     {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
                 </section>
             </div>

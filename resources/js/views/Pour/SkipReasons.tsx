@@ -15,7 +15,7 @@ export function SkipReasons({ act, onReason }: { act: PourActState; onReason: (r
     const [typed, setTyped] = useState('')
     return (
         <form
-            className="col-span-full grid gap-2 border-t ruled bg-sheet px-4 py-3 sm:grid-cols-2 sm:px-6"
+            className="grid gap-2 border-b ruled bg-sheet px-4 py-3 sm:grid-cols-2 sm:px-6"
             aria-label={`Skip ${act.title}, because`}
             onSubmit={(event) => {
                 event.preventDefault()

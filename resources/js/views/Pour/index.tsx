@@ -106,57 +106,60 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                 {pour.poured_at !== null && <ActList pour={pour} now={now} />}
             </div>
 
-            {skipping && want.kind === 'act' && (
-                <SkipReasons
-                    act={want.act}
-                    onReason={(reason) => {
-                        setSkipping(false)
-                        void press('act_skipped', { act: want.act.id, reason }, `${want.act.title}, ${pour.title}`)
-                    }}
-                />
-            )}
-            <div className="sticky bottom-0 flex items-stretch gap-3 border-t ruled bg-bench px-4 py-3 sm:px-6">
-                <button
-                    type="button"
-                    disabled={back === null}
-                    aria-label="Take the last press back"
-                    className="grid min-h-20 w-20 shrink-0 place-items-center rounded border border-line bg-sheet disabled:opacity-40"
-                    onClick={() => back?.()}
-                >
-                    <ArrowUUpLeftIcon size={34} />
-                </button>
-                {want.kind === 'act' && (
+            <div className="sticky bottom-0 border-t ruled bg-bench">
+                {skipping && want.kind === 'act' && (
+                    <SkipReasons
+                        act={want.act}
+                        onReason={(reason) => {
+                            setSkipping(false)
+                            void press('act_skipped', { act: want.act.id, reason }, `${want.act.title}, ${pour.title}`)
+                        }}
+                    />
+                )}
+                <div className="flex items-stretch gap-3 px-4 py-3 sm:px-6">
                     <button
                         type="button"
-                        aria-expanded={skipping}
-                        className="grid min-h-20 shrink-0 place-items-center rounded border border-line bg-sheet px-4 text-lg"
-                        onClick={() => setSkipping(!skipping)}
+                        disabled={back === null}
+                        aria-label="Take the last press back"
+                        className="grid min-h-20 w-20 shrink-0 place-items-center rounded border border-line bg-sheet disabled:opacity-40"
+                        onClick={() => back?.()}
                     >
-                        Skip
+                        <ArrowUUpLeftIcon size={34} />
                     </button>
-                )}
-                <button
-                    type="button"
-                    data-testid="next"
-                    className="flex min-h-20 flex-1 items-center justify-center gap-3 rounded bg-act px-4 text-2xl font-bold text-act-ink"
-                    onClick={next}
-                >
-                    {want.kind === 'pouring' && 'It is all on the piece'}
                     {want.kind === 'act' && (
-                        <>
-                            <CheckIcon size={34} weight="bold" /> Done
-                        </>
+                        <button
+                            type="button"
+                            aria-expanded={skipping}
+                            className="grid min-h-20 shrink-0 place-items-center rounded border border-line bg-sheet px-4 text-lg"
+                            onClick={() => setSkipping(!skipping)}
+                        >
+                            Skip
+                        </button>
                     )}
-                    {want.kind === 'waiting' && (pour.written_at === null ? 'Finish: what it took' : 'What it took')}
-                </button>
-                {want.kind === 'act' && (
-                    <Link
-                        href={`/pours/${pour.id}/finish`}
-                        className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"
+                    <button
+                        type="button"
+                        data-testid="next"
+                        className="flex min-h-20 flex-1 items-center justify-center gap-3 rounded bg-act px-4 text-2xl font-bold text-act-ink"
+                        onClick={next}
                     >
-                        Finish now
-                    </Link>
-                )}
+                        {want.kind === 'pouring' && 'It is all on the piece'}
+                        {want.kind === 'act' && (
+                            <>
+                                <CheckIcon size={34} weight="bold" /> Done
+                            </>
+                        )}
+                        {want.kind === 'waiting' &&
+                            (pour.written_at === null ? 'Finish: what it took' : 'What it took')}
+                    </button>
+                    {want.kind === 'act' && (
+                        <Link
+                            href={`/pours/${pour.id}/finish`}
+                            className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"
+                        >
+                            Finish now
+                        </Link>
+                    )}
+                </div>
             </div>
         </div>
     )

@@ -77,6 +77,7 @@ export default function Weigh(props: Props): ReactNode {
                     {!ready && next !== null && !stirring && !gone && (
                         <Ready cautions={props.cautions} onReady={() => setReady(true)} />
                     )}
+                    {weighing && mixing.mixed_at !== null && <Setting mixing={mixing} />}
                     {weighing && (
                         <WeighStepView
                             key={next.id}
@@ -206,8 +207,21 @@ function Steps({ mixing }: { mixing: MixingState }): ReactNode {
     )
 }
 
-function Done({ mixing, onPour, onBack }: { mixing: MixingState; onPour: () => void; onBack: () => void }): ReactNode {
+/** How long the mix has been setting, and how long it lasts in its cup. */
+function Setting({ mixing }: { mixing: MixingState }): ReactNode {
     const now = useServerNow()
+    const min = (now - (mixing.mixed_at ?? now)) / 60_000
+    const over = mixing.pot_life_min !== null && min > mixing.pot_life_min
+    return (
+        <p className={`text-xl ${over ? 'font-semibold text-danger' : ''}`}>
+            It is setting for {span(min)}
+            {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}. Do not leave it in the
+            cup.
+        </p>
+    )
+}
+
+function Done({ mixing, onPour, onBack }: { mixing: MixingState; onPour: () => void; onBack: () => void }): ReactNode {
     return (
         <section className="space-y-4">
             <p className="figure text-4xl leading-tight">
@@ -228,11 +242,7 @@ function Done({ mixing, onPour, onBack }: { mixing: MixingState; onPour: () => v
                 </ul>
             ) : (
                 <>
-                    <p className="text-xl">
-                        It is setting for {span((now - (mixing.mixed_at ?? now)) / 60_000)}
-                        {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}. Do not
-                        leave it in the cup.
-                    </p>
+                    <Setting mixing={mixing} />
                     <div className="flex flex-wrap gap-3">
                         <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onPour}>
                             To the pour
