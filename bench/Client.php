@@ -29,14 +29,18 @@ final class Client
         curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 20]);
     }
 
+    public function isWaiting(): bool
+    {
+        return $this->waiting !== [];
+    }
+
     /** Loads a page, for its cookies. */
     public function open(): void
     {
-        curl_setopt_array($this->curl, [CURLOPT_URL => $this->studio->url('/up'), CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => []]);
-        curl_setopt($this->curl, CURLOPT_URL, $this->studio->url('/now/pours'));
+        curl_setopt_array($this->curl, [CURLOPT_URL => $this->studio->url('/now/pours'), CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => []]);
         curl_exec($this->curl);
-        foreach ((array) curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $line) {
-            $parts = explode("\t", is_string($line) ? $line : '');
+        foreach (curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $line) {
+            $parts = explode("\t", $line);
             if (str_starts_with($parts[5] ?? '', 'XSRF-TOKEN')) {
                 $this->token = urldecode($parts[6] ?? '');
             }
@@ -53,7 +57,7 @@ final class Client
     {
         curl_setopt_array($this->curl, [
             CURLOPT_URL => $this->studio->url('/events'), CURLOPT_POST => true,
-            CURLOPT_POSTFIELDS => json_encode(['studio' => $this->studioId, 'device' => ['id' => $this->device, 'name' => 'a bench'], 'events' => $events]),
+            CURLOPT_POSTFIELDS => json_encode(['studio' => $this->studioId, 'device' => ['id' => $this->device, 'name' => 'a bench'], 'events' => $events], JSON_THROW_ON_ERROR),
             CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-XSRF-TOKEN: '.$this->token],
         ]);
         $answer = curl_exec($this->curl);

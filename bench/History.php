@@ -13,20 +13,16 @@ use App\Models\Pour;
 use App\Models\Resin;
 use App\PlanFile\Json;
 use App\Planning\PlanImporter;
-use Database\Seeders\DatabaseSeeder;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** A studio with a long past: the demo, ten thousand finished pours, and 200 pieces with 800 coats that are planned. */
+/** A long past for the demo studio: ten thousand finished pours, and 200 pieces with 800 coats that are planned. */
 final class History
 {
     private const EVERY_MS = 4 * 3_600_000;
 
     public static function write(int $pours, int $pieces): void
     {
-        Artisan::call('migrate', ['--force' => true]);
-        (new DatabaseSeeder)->setContainer(app())->__invoke();
         self::planned($pieces, 'large');
         self::planned((int) ceil($pours / 200), 'old');
         $one = Pour::query()->whereNotNull('written_at')->whereNotNull('coat_id')->latest('started_at')->firstOrFail();

@@ -9,7 +9,6 @@ use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Order;
 use OpenGlaze\Core\Journal\Press;
-use PDO;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Browser\Support\Studio;
@@ -37,18 +36,18 @@ final class Outages
             }
             // the cut comes while the presses are on their way
             $studio->killAfter($random->getInt(1, 60));
-            while ($client->waiting !== [] && $client->send(array_slice(array_values($client->waiting), 0, 2))) {
-                continue;
-            }
+            do {
+                $heard = $client->send(array_slice(array_values($client->waiting), 0, 2));
+            } while ($heard && $client->isWaiting());
             $studio->kill();
         }
         $studio->serve();
         $client->open();
-        while ($client->waiting !== []) {
+        while ($client->isWaiting()) {
             $client->send(array_slice(array_values($client->waiting), 0, 50));
         }
 
-        return self::compared($studio->database(), $sent, $client->done) + ['sound' => $studio->database()->query('PRAGMA integrity_check')->fetchColumn() === 'ok'];
+        return self::compared($studio, $sent, $client->done) + ['sound' => $studio->value('PRAGMA integrity_check') === 'ok'];
     }
 
     /**
@@ -74,7 +73,7 @@ final class Outages
         }
         ksort($expected);
         $begin = hrtime(true);
-        while (array_filter($clients, static fn (Client $client): bool => $client->waiting !== []) !== []) {
+        while (array_filter($clients, static fn (Client $client): bool => $client->isWaiting()) !== []) {
             foreach ($clients as $client) {
                 $some = $random->shuffleArray(array_slice(array_values($client->waiting), 0, 100));
                 $known = array_slice($sent, $random->getInt(0, max(0, count($sent) - 5)), 3);
@@ -88,20 +87,20 @@ final class Outages
         }
         $seconds = (hrtime(true) - $begin) / 1e9;
         $done = array_merge(...array_map(static fn (Client $client): array => $client->done, array_values($clients)));
-        $ordered = self::ordered($studio->database(), $film);
+        $ordered = self::ordered($studio, $film);
         $outOfOrder = count(array_filter(array_map(null, $ordered, array_values($expected)), static fn (array $pair): bool => $pair[0] !== $pair[1]));
 
-        return self::compared($studio->database(), $sent, $done) + ['out_of_order' => $outOfOrder, 'seconds' => $seconds];
+        return self::compared($studio, $sent, $done) + ['out_of_order' => $outOfOrder, 'seconds' => $seconds];
     }
 
     /**
-     * @param  array<string, mixed>  $sent
+     * @param  array<string, array<string, mixed>>  $sent
      * @param  array<string, true>  $done
      * @return array{sent: int, acknowledged: int, lost: int, doubled: int}
      */
-    private static function compared(PDO $database, array $sent, array $done): array
+    private static function compared(Studio $studio, array $sent, array $done): array
     {
-        $kept = array_count_values($database->query("select id from events where kind = 'observed'")->fetchAll(PDO::FETCH_COLUMN));
+        $kept = array_count_values(array_column($studio->rows("select id from events where kind = 'observed'"), 'id'));
 
         return [
             'sent' => count($sent),
@@ -112,17 +111,17 @@ final class Outages
     }
 
     /** @return list<string> the events of a film, as they are folded */
-    private static function ordered(PDO $database, string $film): array
+    private static function ordered(Studio $studio, string $film): array
     {
         $events = [];
-        foreach ($database->query("select * from events where kind = 'observed' and subject = '$film'")->fetchAll(PDO::FETCH_ASSOC) as $row) {
+        foreach ($studio->rows("select * from events where kind = 'observed' and subject = '$film'") as $row) {
             $events[] = Event::of($row['id'], EventKind::Observed, new Press($row['device'], (int) $row['sequence'], (int) $row['pressed_ms'], (int) $row['offset_ms'], (int) $row['heard_ms']), new Facts);
         }
 
         return array_map(static fn (Event $event): string => $event->id, Order::of($events));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{id: string, subject: string, kind: string, sequence: int, pressed_ms: int, offset_ms: int, version: int, facts: array<string, string>} */
     private static function observed(string $film, int $sequence, int $pressedMs, int $offsetMs): array
     {
         $hex = bin2hex(random_bytes(16));
@@ -136,11 +135,11 @@ final class Outages
 
     private static function film(Studio $studio): string
     {
-        return (string) $studio->database()->query('select id from pours where poured_at is not null order by started_at desc')->fetchColumn();
+        return $studio->value('select id from pours where poured_at is not null order by started_at desc');
     }
 
     private static function studioId(Studio $studio): string
     {
-        return (string) $studio->database()->query('select id from studio')->fetchColumn();
+        return $studio->value('select id from studio');
     }
 }

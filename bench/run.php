@@ -5,11 +5,13 @@ declare(strict_types=1);
 // Prints what things cost on this machine. Nothing here passes or fails.
 //
 //   php bench/run.php            everything
-//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start)
+//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history)
 
 use App\PlanFile\PlanFile;
 use Bench\Figures;
+use Bench\Load;
 use Bench\MixRoom;
+use Bench\Outages;
 use Bench\Plans;
 use Bench\Tracing;
 use Database\Seeders\DatabaseSeeder;
@@ -28,7 +30,7 @@ use Tests\Browser\Support\Studio;
 require __DIR__.'/../vendor/autoload.php';
 
 chdir(dirname(__DIR__));
-$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start'];
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start', 'journal', 'history'];
 $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 
 if (in_array('core', $wanted, true)) {
@@ -69,7 +71,7 @@ if (array_intersect(['endpoint', 'page', 'trace', 'mixing'], $wanted) !== []) {
         if (in_array('endpoint', $wanted, true)) {
             $times = $page->driver->executeAsyncScript(<<<'JS'
                 const done = arguments[arguments.length - 1]
-                const token = decodeURIComponent(document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN=')).slice(11))
+                const token = decodeURIComponent(document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN')).replace(/^[^=]*=/, ''))
                 const times = []
                 ;(async () => {
                     for (let i = 0; i < 120; i++) {
@@ -130,4 +132,43 @@ if (in_array('start', $wanted, true)) {
     $port = Studio::freePort();
     Figures::line('bin/start again, until it answers', sprintf('%.1f s', Figures::secondsUntil(['bin/start', '--port', (string) $port], 'Open Glaze is at')));
     Figures::line('bin/test, until the first test', sprintf('%.1f s', Figures::secondsUntil(['bin/test', '--list-suites'], 'Available test suite')));
+}
+
+if (in_array('journal', $wanted, true)) {
+    $studio = new Studio(DatabaseSeeder::class);
+    try {
+        $found = Outages::killed($studio, 200);
+        Figures::line('200 servers killed while they write', sprintf('%d presses: %d lost, %d doubled, %s', $found['sent'], $found['lost'], $found['doubled'], $found['sound'] ? 'the database whole' : 'THE DATABASE BROKEN'), 'aim 0');
+    } finally {
+        $studio->remove();
+    }
+    $studio = new Studio(DatabaseSeeder::class);
+    try {
+        $studio->serve();
+        $found = Outages::queued($studio, 10_000);
+        Figures::line('10,000 presses of two devices, clocks wrong', sprintf('%d lost, %d doubled, %d out of order, in %.0f s', $found['lost'], $found['doubled'], $found['out_of_order'], $found['seconds']), 'aim 0');
+    } finally {
+        $studio->remove();
+    }
+}
+
+if (in_array('history', $wanted, true)) {
+    $studio = new Studio(DatabaseSeeder::class);
+    try {
+        Figures::line('10,000 pours folded anew', trim($studio->php('bench/write-history.php', '10000', '200')).' s');
+        $studio->serve();
+        $pour = $studio->value('select id from pours where written_at is null and poured_at is not null order by started_at desc');
+        $piece = $studio->value('select piece_id from pours where piece_id is not null group by piece_id order by count(*) desc');
+        $paths = ['/', '/now/pours', '/pieces', '/plans/1/evening', '/plans/1/evening/sheet', '/shelf', '/studio', "/pours/$pour", "/pieces/$piece/history", '/coats/6', '/coats/6/mix', '/plans/1/batches/batch-1'];
+        foreach ($paths as $path) {
+            Load::pages($studio, [$path], 1, 1);
+        }
+        foreach (Load::pages($studio, $paths, 8, 60) as $path => $times) {
+            sort($times);
+            [, , $queries, $megabytes] = explode(' ', trim($studio->php('bench/page.php', $path)));
+            Figures::line('eight people, '.str_replace([$pour, $piece], ['…', '…'], $path), sprintf('p95 %.0f ms (median %.0f, of %d), %d queries, %.0f MB', $times[(int) floor(0.95 * (count($times) - 1))], $times[intdiv(count($times), 2)], count($times), $queries, $megabytes), 'aim 300 ms, 20, 64');
+        }
+    } finally {
+        $studio->remove();
+    }
 }

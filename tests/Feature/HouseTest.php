@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use OpenGlaze\Core\Journal\Refusal;
 use PHPUnit\Framework\TestCase;
 
 /** One direction: views → HTTP → app → core. */
@@ -13,7 +14,7 @@ final class HouseTest extends TestCase
 
     public function test_the_application_under_http_knows_no_requests(): void
     {
-        foreach (['PlanFile', 'Planning', 'Pouring', 'Mixing', 'Scale', 'Models', 'Database'] as $room) {
+        foreach (['PlanFile', 'Planning', 'Pouring', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Models', 'Database'] as $room) {
             $this->assertNothingUses('app/'.$room, '/use App\\\\Http|use Illuminate\\\\Http\\\\Request|use Inertia/');
         }
     }
@@ -34,6 +35,25 @@ final class HouseTest extends TestCase
         foreach (['resources', 'app', 'public/index.php', 'bootstrap/app.php', 'bootstrap/providers.php', 'config'] as $place) {
             $this->assertNothingUses($place, '#https?://(?!127\.0\.0\.1|www\.w3\.org/2000/svg|json-schema\.org/)#');
         }
+    }
+
+    public function test_what_php_packages_bring_along_is_pinned_to_what_is_installed(): void
+    {
+        exec(escapeshellarg(PHP_BINARY).' '.escapeshellarg(self::ROOT.'bin/pin').' --check 2>&1', $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
+    }
+
+    public function test_the_journal_is_written_through_one_door(): void
+    {
+        foreach (['Http', 'Mixing', 'Planning', 'Pouring', 'Stock', 'Console', 'Keeping'] as $room) {
+            $this->assertNothingUses('app/'.$room, '/JournalEvent::(query\(\)->)?(create|insert|update|delete|forceCreate)|(Pour|Mixing)::(create|insert|forceCreate)/');
+        }
+    }
+
+    public function test_every_refusal_has_its_sentence_and_no_sentence_is_for_nothing(): void
+    {
+        $sentences = require self::ROOT.'lang/en/journal.php';
+        self::assertEqualsCanonicalizing(array_map(static fn (Refusal $refusal): string => $refusal->value, Refusal::cases()), array_keys($sentences['refused']));
     }
 
     private function assertNothingUses(string $place, string $pattern): void

@@ -35,6 +35,7 @@ final class Studio
         $this->artisan('db:seed', '--force', '--class='.$this->seeder);
     }
 
+    /** @return non-empty-string */
     public function url(string $path): string
     {
         return "http://127.0.0.1:{$this->port}$path";
@@ -70,6 +71,23 @@ final class Studio
         return new PDO('sqlite:'.$this->folder.'/studio.sqlite', options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
     }
 
+    /** One value of the studio's database. */
+    public function value(string $query): string
+    {
+        return array_values($this->rows($query)[0] ?? [])[0] ?? '';
+    }
+
+    /** @return list<array<string, string>> rows of the studio's database */
+    public function rows(string $query): array
+    {
+        $rows = [];
+        foreach ($this->database()->query($query, PDO::FETCH_ASSOC) ?: [] as $row) {
+            $rows[] = array_map(static fn (mixed $value): string => is_scalar($value) ? (string) $value : '', is_array($row) ? $row : []);
+        }
+
+        return $rows;
+    }
+
     public function serve(): void
     {
         $this->server = new Process(['setsid', 'bin/serve', (string) $this->port], self::ROOT, $this->environment(), timeout: null);
@@ -102,12 +120,12 @@ final class Studio
     /** @return list<int> of the processes that serve this studio, those whose command holds such words */
     public function processes(string $words): array
     {
-        $found = [];
+        $found = $all = [];
         foreach (explode("\n", trim((string) shell_exec('ps -eo pid=,ppid=,args='))) as $line) {
             [$pid, $parent, $command] = [...preg_split('/\s+/', trim($line), 3) ?: [], '', '', ''];
             $all[(int) $pid] = [(int) $parent, $command];
         }
-        foreach ($all ?? [] as $pid => [$parent, $command]) {
+        foreach ($all as $pid => [$parent, $command]) {
             for ($up = $pid; isset($all[$up]) && $up !== $this->server?->getPid(); $up = $all[$up][0]) {
                 continue;
             }
@@ -153,6 +171,12 @@ final class Studio
     private function artisan(string ...$arguments): void
     {
         (new Process([PHP_BINARY, '-d', 'variables_order=EGPCS', 'artisan', ...$arguments], self::ROOT, $this->environment()))->mustRun();
+    }
+
+    /** Runs a script of the project for this studio. @return string what it prints */
+    public function php(string $script, string ...$arguments): string
+    {
+        return (new Process([PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'memory_limit=1G', $script, ...$arguments], self::ROOT, $this->environment(), timeout: 600))->mustRun()->getOutput();
     }
 
     /** @return array<string, string> */
