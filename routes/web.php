@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\EveningController;
 use App\Http\Controllers\JournalController;
+use App\Http\Controllers\JournalFileController;
 use App\Http\Controllers\MixingController;
 use App\Http\Controllers\NowController;
 use App\Http\Controllers\OutlineController;
@@ -63,6 +64,8 @@ Route::post('/plans/{evening}/batches/{batch}/bath', [EveningController::class, 
 Route::post('/plans/{evening}/batches/{batch}/mixings', [MixingController::class, 'begin']);
 
 Route::post('/events', [JournalController::class, 'append']);
+Route::get('/journal/file', [JournalFileController::class, 'export']);
+Route::delete('/pours/{pour}/words', [JournalFileController::class, 'erase']);
 
 Route::get('/mixings/{mixing}/state', [MixingController::class, 'state']);
 Route::get('/mixings/{mixing}', [MixingController::class, 'show'])->name('mixings.show');

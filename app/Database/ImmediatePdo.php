@@ -38,7 +38,14 @@ final class ImmediatePdo extends PDO
     public function rollBack(): bool
     {
         $this->inTransaction = false;
-        $this->exec('ROLLBACK');
+        try {
+            $this->exec('ROLLBACK');
+        } catch (PDOException $exception) {
+            // a full disk has rolled it back already; what went wrong first is what is to be said
+            if (! str_contains($exception->getMessage(), 'no transaction is active')) {
+                throw $exception;
+            }
+        }
 
         return true;
     }

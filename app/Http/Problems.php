@@ -69,7 +69,7 @@ final class Problems
     private static function page(Response $response, Throwable $exception, Request $request): Response
     {
         $status = $exception instanceof TokenMismatchException ? 419 : $response->getStatusCode();
-        if (! Lang::has("problems.$status") || $exception instanceof FieldException || $exception instanceof Refused || $exception instanceof Stale) {
+        if (! Lang::has("problems.$status") || $exception instanceof FieldException || $exception instanceof Refused || $exception instanceof Stale || self::whyUnwritable($exception) !== null) {
             return $response;
         }
 

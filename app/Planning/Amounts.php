@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Coat;
+use App\Journal\ThisStudio;
 use App\Models\Piece;
 use App\PlanFile\Json;
 use Illuminate\Support\Facades\Cache;
@@ -21,8 +21,13 @@ final readonly class Amounts
 {
     private const KEPT = 'amounts';
 
-    public function __construct(private PlanAssembler $assembler)
-    {
+    /** So many pieces are computed at once. */
+    private const AT_A_TIME = 100;
+
+    public function __construct(
+        private PlanAssembler $assembler,
+        private ThisStudio $studio,
+    ) {
     }
 
     /**
@@ -31,30 +36,40 @@ final readonly class Amounts
      */
     public function of(iterable $pieces): array
     {
-        $kept = Cache::get(self::KEPT);
+        $kept = Cache::get($this->name());
         $kept = is_array($kept) ? $kept : [];
-        $now = $taken = [];
-        $changed = false;
+        $prints = $missing = $taken = [];
         foreach ($pieces as $piece) {
-            $print = self::print($piece);
-            $own = $kept[$print] ?? null;
-            if (! is_array($own)) {
-                $own = $this->compute($piece);
-                $changed = true;
+            $prints[$piece->id] = [$piece, self::print($piece)];
+            if (! is_array($kept[$prints[$piece->id][1]] ?? null)) {
+                $missing[$piece->plan_id][] = $piece;
             }
-            $now[$print] = $own;
+        }
+        foreach ($missing as $own) {
+            foreach (array_chunk($own, self::AT_A_TIME) as $some) {
+                foreach ($this->compute($some) as $index => $amounts) {
+                    $kept[$prints[$some[$index]->id][1]] = $amounts;
+                }
+            }
+        }
+        foreach ($prints as [$piece, $print]) {
             foreach ($piece->coats->values() as $index => $coat) {
-                $one = $own[$index] ?? null;
+                $one = is_array($kept[$print] ?? null) ? $kept[$print][$index] ?? null : null;
                 if (is_array($one)) {
                     $taken[$coat->id] = Taken::kept($one);
                 }
             }
         }
-        if ($changed) {
-            Cache::forever(self::KEPT, $now);
+        if ($missing !== []) {
+            Cache::forever($this->name(), array_intersect_key($kept, array_flip(array_map(static fn (array $one): string => $one[1], $prints))));
         }
 
         return $taken;
+    }
+
+    private function name(): string
+    {
+        return self::KEPT.'-'.$this->studio->shortId();
     }
 
     /** What it is computed from, as a fingerprint. */
@@ -69,16 +84,28 @@ final readonly class Amounts
         return hash('xxh128', implode("\n", array_filter($parts, is_string(...))));
     }
 
-    /** @return list<array{float, float, int, int, bool}|null> of its coats, from the lowest on */
-    private function compute(Piece $piece): array
+    /**
+     * @param  non-empty-list<Piece>  $pieces  of one plan
+     * @return list<list<array{float, float, int, int, bool}|null>> of their coats, from the lowest on
+     */
+    private function compute(array $pieces): array
     {
-        $coats = array_values($piece->coats->map(fn (Coat $coat): Coat => $coat->setRelation('piece', $piece))->all());
         try {
-            $results = (new Planner)->plan((new PlanReader)->read($this->assembler->alone($piece, $coats)));
+            $results = (new Planner)->plan((new PlanReader)->read($this->assembler->stacks($pieces[0]->plan, $pieces)));
         } catch (PlanException) {
-            return array_map(static fn (): ?array => null, $coats);
+            // one that cannot be computed does not keep the others from it
+            return count($pieces) > 1
+                ? array_merge(...array_map(fn (Piece $piece): array => $this->compute([$piece]), $pieces))
+                : [array_values($pieces[0]->coats->map(static fn (): ?array => null)->all())];
+        }
+        $amounts = [];
+        $at = 0;
+        foreach ($pieces as $piece) {
+            $own = array_slice($results, $at, $piece->coats->count());
+            $at += count($own);
+            $amounts[] = array_map(static fn (CoatResult $result): array => Taken::of($result)->toKeep(), $own);
         }
 
-        return array_map(static fn (CoatResult $result): array => Taken::of($result)->toKeep(), $results);
+        return $amounts;
     }
 }

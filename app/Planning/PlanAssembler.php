@@ -57,6 +57,24 @@ final class PlanAssembler
     }
 
     /**
+     * Some pieces of one plan, each with its whole stack, without what is stirred in.
+     *
+     * @param  list<Piece>  $pieces  with their coats and the coats' resins
+     */
+    public function stacks(Plan $plan, array $pieces): stdClass
+    {
+        $coats = collect($pieces)->flatMap(fn (Piece $piece): array => $piece->coats->map(fn (Coat $coat): Coat => $coat->setRelation('piece', $piece))->all());
+        $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
+        $ids = $this->ids($resins);
+        $document = $this->bare($plan);
+        $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
+        $document->pieces = array_map(static fn (Piece $piece): stdClass => $piece->spec, $pieces);
+        $document->coats = array_values($coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all());
+
+        return $document;
+    }
+
+    /**
      * The same without what is stirred in.
      *
      * @param  list<Coat>  $coats  in their order

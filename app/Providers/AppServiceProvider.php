@@ -9,6 +9,7 @@ use App\Journal\Bench;
 use App\Journal\FoldTheBench;
 use App\Journal\SubjectRules;
 use App\Journal\ThisStudio;
+use App\Journal\Words;
 use App\Mixing\CupRules;
 use App\Models\Plan;
 use App\Pouring\FilmRules;
@@ -34,7 +35,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Scale::class, SocketScale::class);
         $this->app->scoped(ThisStudio::class);
         $this->app->tag([CupRules::class, FilmRules::class, LotRules::class], SubjectRules::class);
-        $this->app->when(Bench::class)->needs('$rules')->giveTagged(SubjectRules::class);
+        $this->app->when([Bench::class, Words::class])->needs('$rules')->giveTagged(SubjectRules::class);
     }
 
     public function boot(): void

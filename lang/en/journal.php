@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Why something cannot be written down, by the codes of OpenGlaze\Core\Journal\Refusal.
 return [
+    'words_erased' => 'The words are erased.',
+    'erased' => '{0} There were no words.|{1} The words of one event are erased.|[2,*] The words of :count events are erased.',
     'refused' => [
         'not_there' => 'There is nothing here that this could happen to. It may belong to another studio.',
         'not_of_this' => 'That does not happen to this.',

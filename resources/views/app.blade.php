@@ -13,6 +13,8 @@
         @inertiaHead
     </head>
     <body>
-        @inertia
+        {{-- as the framework's own directive writes it; but what cannot be encoded is an error, not a blank page --}}
+        <script data-page="app" type="application/json">{!! json_encode($page, JSON_HEX_TAG | JSON_THROW_ON_ERROR) !!}</script>
+        <div id="app"></div>
     </body>
 </html>

@@ -166,6 +166,20 @@ final class DatabaseTest extends TestCase
         self::assertEquals($before, $this->bench());
     }
 
+    public function test_a_full_disk_is_said_and_the_press_is_not_lost(): void
+    {
+        $pour = Pour::query()->whereNull('written_at')->whereNotNull('poured_at')->latest('started_at')->firstOrFail();
+        DB::statement('PRAGMA max_page_count = '.DB::scalar('PRAGMA page_count'));
+        try {
+            $long = array_map(fn (): array => $this->pressed($pour->id, 'observed', ['what' => 'thick', 'text' => str_repeat('x', 500)]), range(1, 40));
+            $this->sendEvents($long)->assertStatus(503)->assertJsonPath('code', 'full');
+            $this->getJson('/now/pours')->assertOk();
+        } finally {
+            DB::statement('PRAGMA max_page_count = 1073741823');
+        }
+        self::assertSame(array_fill(0, 40, 'done'), array_column($this->sendEvents($long)->assertOk()->json('results'), 'status'));
+    }
+
     /** @return array<string, list<mixed>> every row that is folded */
     private function bench(): array
     {

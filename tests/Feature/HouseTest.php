@@ -43,6 +43,13 @@ final class HouseTest extends TestCase
         self::assertSame(0, $status, implode("\n", $said));
     }
 
+    public function test_the_licences_of_what_ships_are_written_down(): void
+    {
+        exec(escapeshellarg(PHP_BINARY).' '.escapeshellarg(self::ROOT.'bin/licences').' --check 2>&1', $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
+        self::assertFileExists(self::ROOT.'LICENSE');
+    }
+
     public function test_the_journal_is_written_through_one_door(): void
     {
         foreach (['Http', 'Mixing', 'Planning', 'Pouring', 'Stock', 'Console', 'Keeping'] as $room) {

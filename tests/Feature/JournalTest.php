@@ -12,6 +12,7 @@ use App\Models\JournalEvent;
 use App\Models\Lot;
 use App\Models\Pour;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Quantity\UnitSystem;
@@ -158,5 +159,30 @@ final class JournalTest extends TestCase
     private function act(array $state, string $id): array
     {
         return collect($state['acts'])->firstWhere('id', $id);
+    }
+
+    public function test_the_journal_goes_out_as_a_line_for_each_event(): void
+    {
+        $text = $this->get('/journal/file')->assertOk()->streamedContent();
+        $lines = explode("\n", trim($text));
+        self::assertCount(JournalEvent::query()->count(), $lines);
+        $first = json_decode($lines[0], true, 512, JSON_THROW_ON_ERROR);
+        self::assertSame(['id', 'subject_kind', 'subject', 'kind', 'device', 'sequence', 'pressed_ms', 'offset_ms', 'heard_ms', 'version', 'kept', 'facts'], array_keys($first));
+        self::assertSame(0, Artisan::call('glaze:journal'));
+        self::assertSame(trim($text), trim(Artisan::output()));
+    }
+
+    public function test_a_persons_words_are_erased_and_what_happened_stays(): void
+    {
+        $pour = Pour::query()->whereNotNull('note')->latest('started_at')->firstOrFail();
+        $used = [$pour->used_a_ml, $pour->written_at];
+        $events = JournalEvent::query()->where('subject', $pour->id)->count();
+        $note = (string) $pour->note;
+        $this->delete("/pours/{$pour->id}/words")->assertRedirect();
+        self::assertEquals([null, ...$used], [$pour->refresh()->note, $pour->used_a_ml, $pour->written_at]);
+        self::assertSame($events, JournalEvent::query()->where('subject', $pour->id)->count());
+        self::assertStringNotContainsString($note, $this->get('/journal/file')->streamedContent());
+        Artisan::call('glaze:rebuild');
+        self::assertNull($pour->refresh()->note);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Mixing\Choices;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Json;
@@ -26,13 +27,14 @@ final readonly class PlanController
 {
     private const SHOWN_FAULTS = 5;
 
-    public function import(Request $request, PlanImporter $importer): RedirectResponse
+    public function import(Request $request, PlanImporter $importer, Choices $choices): RedirectResponse
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PlanFile::MOST_BYTES) {
             throw FieldException::at(['file' => 'Choose a plan file of at most 20 MB.']);
         }
-        $name = Str::limit(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 100, '');
+        $original = $file->getClientOriginalName();
+        $name = mb_check_encoding($original, 'UTF-8') ? Str::limit(pathinfo($original, PATHINFO_FILENAME), 100, '') : '';
         $text = (string) file_get_contents($file->getPathname());
         $known = $importer->known($text);
         if ($known !== null && ! $request->boolean('again')) {
@@ -43,6 +45,9 @@ final readonly class PlanController
         } catch (PlanException $exception) {
             throw FieldException::at(['file' => $this->sentence($exception)]);
         }
+
+        // worked out while somebody waits for a file anyway, not when they open the shelf
+        $choices->needed();
 
         return redirect()->route('pieces')->with('said', $plan->name.' was read.');
     }

@@ -1,4 +1,4 @@
-import { Link } from '@inertiajs/react'
+import { Link, router } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
 import { day, digits, joined, moment, span, temperature, thickness, trimmed, volume } from '../../lib/format'
@@ -43,6 +43,15 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
                     <Link href={`/pours/${pour.id}`} className="font-semibold text-act underline underline-offset-4">
                         Still setting: to the pour
                     </Link>
+                )}
+                {pour.note !== null && (
+                    <button
+                        type="button"
+                        className="text-soft underline underline-offset-4"
+                        onClick={() => router.delete(`/pours/${pour.id}/words`, { preserveScroll: true })}
+                    >
+                        Erase these words for good
+                    </button>
                 )}
                 {pour.written_at === null && pour.poured_at !== null && (
                     <Link href={`/pours/${pour.id}/finish`} className="underline underline-offset-4">

@@ -63,6 +63,14 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                     </li>
                 ))}
             </ul>
+            <p className="mt-2">
+                <a
+                    href="/journal/file"
+                    className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
+                >
+                    <DownloadSimpleIcon size={18} /> Save the journal: all that happened at the bench, a line each
+                </a>
+            </p>
             <Sheet
                 open={removing !== null}
                 onClose={() => setRemoving(null)}
