@@ -58,7 +58,7 @@ final class Outages
     public static function queued(Studio $studio, int $events, int $seed = 2): array
     {
         $random = new Randomizer(new Mt19937($seed));
-        $film = self::film($studio);
+        $films = array_column($studio->rows('select id from pours where poured_at is not null order by id'), 'id');
         $sent = $expected = [];
         $clients = [];
         foreach (['d4' => -7_200_000, 'e5' => 95_000_000] as $name => $wrongMs) {
@@ -66,12 +66,12 @@ final class Outages
             $client->open();
             for ($number = 1; $number <= $events / 2; $number++) {
                 $atMs = 1_790_000_000_000 + 500 * $number + ($name === 'd4' ? 0 : 250);
+                $film = $films[$number % count($films)];
                 $event = self::observed($film, $number, $atMs - $wrongMs, $wrongMs);
                 $sent[$event['id']] = $client->waiting[$event['id']] = $event;
-                $expected[$atMs] = $event['id'];
+                $expected[$film][$atMs] = $event['id'];
             }
         }
-        ksort($expected);
         $begin = hrtime(true);
         while (array_filter($clients, static fn (Client $client): bool => $client->isWaiting()) !== []) {
             foreach ($clients as $client) {
@@ -87,8 +87,11 @@ final class Outages
         }
         $seconds = (hrtime(true) - $begin) / 1e9;
         $done = array_merge(...array_map(static fn (Client $client): array => $client->done, array_values($clients)));
-        $ordered = self::ordered($studio, $film);
-        $outOfOrder = count(array_filter(array_map(null, $ordered, array_values($expected)), static fn (array $pair): bool => $pair[0] !== $pair[1]));
+        $outOfOrder = 0;
+        foreach ($expected as $film => $ids) {
+            ksort($ids);
+            $outOfOrder += count(array_filter(array_map(null, self::ordered($studio, (string) $film), array_values($ids)), static fn (array $pair): bool => $pair[0] !== $pair[1]));
+        }
 
         return self::compared($studio, $sent, $done) + ['out_of_order' => $outOfOrder, 'seconds' => $seconds];
     }
