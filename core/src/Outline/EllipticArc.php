@@ -88,6 +88,11 @@ final readonly class EllipticArc implements Segment
         ));
     }
 
+    public function isPoint(): bool
+    {
+        return $this->sweepRad === 0.0 || max($this->rx, $this->ry) === 0.0;
+    }
+
     public function pointsAfterStart(float $toleranceMm): array
     {
         $step = 2 * acos(max(0.0, 1 - $toleranceMm / max($this->rx, $this->ry)));

@@ -33,6 +33,11 @@ final readonly class Line implements Segment
         return $this->end->minus($this->start)->length();
     }
 
+    public function isPoint(): bool
+    {
+        return $this->start->equals($this->end);
+    }
+
     public function pointsAfterStart(float $toleranceMm): array
     {
         return [$this->end];

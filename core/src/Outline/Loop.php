@@ -77,6 +77,11 @@ final readonly class Loop
         return 'M'.$this->segments[0]->start()->data().implode('', array_map(static fn (Segment $segment): string => $segment->data(), $this->segments)).'Z';
     }
 
+    public function start(): Point
+    {
+        return $this->segments[0]->start();
+    }
+
     public function areaMm2(): float
     {
         return abs(array_sum(array_map(static fn (Segment $segment): float => $segment->areaTermMm2(), $this->segments)));

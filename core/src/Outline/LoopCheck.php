@@ -19,41 +19,15 @@ final class LoopCheck
                 throw OutlineException::enclosesNothing();
             }
         }
-        self::refuseCrossings($loops);
-        self::refuseHolesOutside($loops);
-    }
-
-    /** @param  non-empty-list<non-empty-list<Point>>  $loops */
-    private static function refuseCrossings(array $loops): void
-    {
-        $crossing = Crossings::first($loops);
-        if ($crossing === null) {
+        $clash = Sweep::clash($loops);
+        if ($clash === null) {
             return;
         }
         throw match (true) {
-            $crossing->loop === $crossing->otherLoop => OutlineException::crossesItself($crossing->at),
-            min($crossing->loop, $crossing->otherLoop) === 0 => OutlineException::holeOutside($crossing->at),
-            default => OutlineException::holesOverlap($crossing->at),
+            $clash->loop === $clash->otherLoop => OutlineException::crossesItself($clash->at),
+            min($clash->loop, $clash->otherLoop) === 0 => OutlineException::holeOutside($clash->at),
+            default => OutlineException::holesOverlap($clash->at),
         };
-    }
-
-    /**
-     * Nothing crosses here any more: one point of a loop tells where all of it is.
-     *
-     * @param  non-empty-list<non-empty-list<Point>>  $loops
-     */
-    private static function refuseHolesOutside(array $loops): void
-    {
-        foreach (array_slice($loops, 1) as $index => $hole) {
-            if (! self::holds($loops[0], $hole[0])) {
-                throw OutlineException::holeOutside($hole[0]);
-            }
-            foreach (array_slice($loops, 1) as $otherIndex => $other) {
-                if ($index !== $otherIndex && self::holds($other, $hole[0])) {
-                    throw OutlineException::holesOverlap($hole[0]);
-                }
-            }
-        }
     }
 
     /**

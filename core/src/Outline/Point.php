@@ -28,6 +28,11 @@ final readonly class Point
         return new self($this->x - $other->x, $this->y - $other->y);
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->x === $other->x && $this->y === $other->y;
+    }
+
     /** As in SVG path data, to a thousandth of a mm. */
     public function data(): string
     {

@@ -25,20 +25,6 @@ final class Quadrature
     ];
 
     /**
-     * Exact for polynomials up to the fifth degree.
-     *
-     * @param  callable(float): float  $f
-     */
-    public static function threePoints(callable $f, float $from, float $to): float
-    {
-        $middle = ($from + $to) / 2;
-        $half = ($to - $from) / 2;
-        $reach = $half * sqrt(0.6);
-
-        return $half / 9 * (5 * $f($middle - $reach) + 8 * $f($middle) + 5 * $f($middle + $reach));
-    }
-
-    /**
      * To about 1e-10 of the whole.
      *
      * @param  callable(float): float  $f

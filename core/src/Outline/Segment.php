@@ -16,6 +16,9 @@ interface Segment
 
     public function lengthMm(): float;
 
+    /** Whether all of it lies on one point. */
+    public function isPoint(): bool;
+
     /**
      * Points along it after its start, its end among them, no farther from it than the tolerance in mm.
      *

@@ -136,7 +136,7 @@ final class SvgPath
 
     private function add(Segment $segment): void
     {
-        if ($segment->lengthMm() > 0) {
+        if (! $segment->isPoint()) {
             $this->segments[] = $segment;
         }
         $this->here = $segment->end();

@@ -36,7 +36,8 @@ final class SvgOutline
         if ($loops === []) {
             throw SvgException::noShapes();
         }
-        usort($loops, static fn (Loop $one, Loop $other): int => $other->areaMm2() <=> $one->areaMm2());
+        $areas = array_map(static fn (Loop $loop): float => $loop->areaMm2(), $loops);
+        array_multisort($areas, SORT_DESC, array_keys($loops), $loops);
         $box = $loops[0]->box();
         if ($size === null || $widthMm !== null) {
             $scale = ($widthMm ?? throw SvgException::noSize()) / $box->widthMm();
@@ -78,11 +79,10 @@ final class SvgOutline
     /** @param  non-empty-list<Loop>  $loops the largest first */
     private static function refuseApart(array $loops): void
     {
-        $tolerance = $loops[0]->box()->toleranceMm();
-        $edge = $loops[0]->points($tolerance);
+        $edge = $loops[0]->points($loops[0]->box()->toleranceMm());
         $apart = 1;
         foreach (array_slice($loops, 1) as $loop) {
-            $apart += LoopCheck::holds($edge, $loop->points($tolerance)[0]) ? 0 : 1;
+            $apart += LoopCheck::holds($edge, $loop->start()) ? 0 : 1;
         }
         if ($apart > 1) {
             throw SvgException::apart($apart);
