@@ -74,4 +74,21 @@ final class Client
 
         return true;
     }
+
+    /**
+     * Sends anything else.
+     *
+     * @param  string|array<string, mixed>  $body
+     * @return array{int, float} the answer's code, and how long it took, ms
+     */
+    public function ask(string $path, string|array $body, string $type = 'application/json'): array
+    {
+        curl_setopt_array($this->curl, [
+            CURLOPT_URL => $this->studio->url($path), CURLOPT_POST => true, CURLOPT_POSTFIELDS => $body, CURLOPT_TIMEOUT => 120,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:', 'X-XSRF-TOKEN: '.$this->token, ...(is_array($body) ? [] : ["Content-Type: $type"])],
+        ]);
+        curl_exec($this->curl);
+
+        return [curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), 1000 * curl_getinfo($this->curl, CURLINFO_TOTAL_TIME)];
+    }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 // Prints what things cost on this machine. Nothing here passes or fails.
 //
 //   php bench/run.php            everything
-//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history)
+//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history, hostile)
 
 use App\PlanFile\PlanFile;
 use Bench\Figures;
+use Bench\Hostile;
 use Bench\Load;
 use Bench\MixRoom;
 use Bench\Outages;
@@ -30,7 +31,7 @@ use Tests\Browser\Support\Studio;
 require __DIR__.'/../vendor/autoload.php';
 
 chdir(dirname(__DIR__));
-$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start', 'journal', 'history'];
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start', 'journal', 'history', 'hostile'];
 $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 
 if (in_array('core', $wanted, true)) {
@@ -168,6 +169,16 @@ if (in_array('history', $wanted, true)) {
             [, , $queries, $megabytes] = explode(' ', trim($studio->php('bench/page.php', $path)));
             Figures::line('eight people, '.str_replace([$pour, $piece], ['…', '…'], $path), sprintf('p95 %.0f ms (median %.0f, of %d), %d queries, %.0f MB', $times[(int) floor(0.95 * (count($times) - 1))], $times[intdiv(count($times), 2)], count($times), $queries, $megabytes), 'aim 300 ms, 20, 64');
         }
+    } finally {
+        $studio->remove();
+    }
+}
+
+if (in_array('hostile', $wanted, true)) {
+    $studio = new Studio(DatabaseSeeder::class);
+    try {
+        $studio->serve();
+        Hostile::print($studio);
     } finally {
         $studio->remove();
     }

@@ -7,7 +7,7 @@ namespace App\PlanFile;
 /**
  * Finds where a text stops being JSON, since PHP's own decoder does not say.
  *
- * Walks the text by the grammar of RFC 8259 without keeping any values.
+ * Walks the text by the grammar of RFC 8259 without keeping any values, and no farther than somebody waits.
  */
 final class JsonFault
 {
@@ -17,7 +17,11 @@ final class JsonFault
 
     private const SCALAR = '/\G(?:true|false|null|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?)(?![\w.+-])/';
 
+    private const MOST_VALUES = 250_000;
+
     private int $at = 0;
+
+    private int $values = 0;
 
     private function __construct(private readonly string $text)
     {
@@ -38,6 +42,9 @@ final class JsonFault
         $before = substr($text, 0, $walk->at);
         $line = substr_count($before, "\n") + 1;
         $column = mb_strlen(substr($before, (int) strrpos("\n".$before, "\n"))) + 1;
+        if ($walk->values > self::MOST_VALUES) {
+            return "This is not JSON, somewhere after line $line, column $column.";
+        }
 
         return sprintf('This is not JSON from line %d, column %d on%s.', $line, $column, $walk->found());
     }
@@ -52,7 +59,7 @@ final class JsonFault
     private function value(int $depth): bool
     {
         $this->space();
-        if ($depth > self::DEEPEST) {
+        if ($depth > self::DEEPEST || ++$this->values > self::MOST_VALUES) {
             return false;
         }
 

@@ -16,6 +16,9 @@ final readonly class PlanFile
 {
     public const MOST_BYTES = 20 * 1024 * 1024;
 
+    /** Commas in the text, which is more than any plan of this size needs, and less than takes a second to read. */
+    private const MOST_VALUES = 2_000_000;
+
     private function __construct(
         public stdClass $document,
         public Plan $plan,
@@ -28,11 +31,15 @@ final readonly class PlanFile
         if (strlen($text) > self::MOST_BYTES) {
             throw self::fault('The file is larger than 20 MB.');
         }
+        if (substr_count($text, ',') > self::MOST_VALUES) {
+            throw self::fault('The file holds more than two million values, which no plan does.');
+        }
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         try {
             $document = Json::object($text);
         } catch (JsonException $exception) {
-            throw self::fault(JsonFault::sentence($text) ?? $exception->getMessage());
+            $isJson = $exception->getCode() === JSON_ERROR_NONE;
+            throw self::fault($isJson ? $exception->getMessage() : JsonFault::sentence($text) ?? $exception->getMessage());
         }
 
         return new self($document, (new PlanReader)->read($document));

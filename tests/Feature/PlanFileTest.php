@@ -139,6 +139,24 @@ final class PlanFileTest extends TestCase
         self::assertStringContainsString("line $line, column $column ", (string) JsonFault::sentence($text));
     }
 
+    public function test_a_fault_far_inside_a_large_text_is_said_to_lie_after_where_the_looking_ended(): void
+    {
+        self::assertMatchesRegularExpression('/^This is not JSON, somewhere after line 1, column \d{6}\.$/', (string) JsonFault::sentence('{"list": ['.str_repeat('1,', 300_000).'?]}'));
+        self::assertStringContainsString('line 1, column 400011 ', (string) JsonFault::sentence('{"list": ['.str_repeat('1,', 200_000).'?]}'));
+    }
+
+    #[TestWith(['', 'This is not a JSON object'])]
+    #[TestWith(['1,', 'more than two million values'])]
+    public function test_a_list_in_place_of_a_plan_is_refused_however_long(string $entry, string $sentence): void
+    {
+        try {
+            PlanFile::read('['.str_repeat($entry, 2_100_000).'1]');
+            self::fail('It was read.');
+        } catch (PlanException $exception) {
+            self::assertStringContainsString($sentence, (string) json_encode($exception->faults));
+        }
+    }
+
     public function test_what_php_reads_as_json_has_no_fault(): void
     {
         foreach ([self::FULL_OF_STRANGE_FIELDS, '[]', '{}', ' [1, -0.5e+3, "\\ud83d\\ude00", null, true] ', '"x"'] as $text) {
