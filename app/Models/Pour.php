@@ -31,6 +31,7 @@ use stdClass;
  * @property CarbonImmutable|null $poured_at
  * @property stdClass $schedule
  * @property stdClass $marks  by act
+ * @property stdClass $seen  its entries: what was observed and added
  * @property CarbonImmutable|null $handle_at
  * @property CarbonImmutable|null $written_at
  * @property CarbonImmutable|null $off_at
@@ -63,6 +64,7 @@ final class Pour extends Model
     protected $casts = [
         'schedule' => JsonObject::class,
         'marks' => JsonObject::class,
+        'seen' => JsonObject::class,
         'started_at' => 'immutable_datetime',
         'poured_at' => 'immutable_datetime',
         'handle_at' => 'immutable_datetime',

@@ -13,6 +13,7 @@ use App\Models\Piece;
 use App\Models\Pour;
 use App\PlanFile\Dig;
 use OpenGlaze\Core\Journal\ActMark;
+use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\FilmRecord;
@@ -99,7 +100,10 @@ final readonly class FilmRules implements SubjectRules
             'used_b_ml' => $took->b?->ml,
             'used_a_how' => $took->a?->how->value,
             'used_b_how' => $took->b?->how->value,
-            'added_ml' => array_sum($film->addedMl),
+            'added_ml' => $film->addedMl(),
+            'seen' => (object) ['entries' => array_map(static fn (Event $event): array => [
+                'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what'), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
+            ], $film->seen)],
             'tray_g' => $took->trayG,
             'note' => $took->note === '' ? null : $took->note,
             'photo' => $took->photo,

@@ -46,6 +46,7 @@ final class PourState
             'closes_at' => $at(Dig::float($schedule, 'closes_min')),
             'closes_min' => Dig::float($schedule, 'closes_min'),
             'tool' => self::tool($pour),
+            'seen' => Dig::objects($pour->seen, 'entries'),
             'phases' => array_map(static fn (stdClass $span): array => [
                 'phase' => Dig::text($span, 'phase'),
                 'from_min' => Dig::float($span, 'from_min'),

@@ -100,6 +100,7 @@ return new class extends Migration
             $table->string('used_a_how')->nullable();
             $table->string('used_b_how')->nullable();
             $table->double('added_ml')->default(0);
+            $table->text('seen')->default('{"entries":[]}');
             $table->double('tray_g')->nullable();
             $table->text('note')->nullable();
             $table->string('photo')->nullable();

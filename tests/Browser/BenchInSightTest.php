@@ -44,6 +44,7 @@ final class BenchInSightTest extends BrowserTestCase
         $page->press('button', 'To the pour');
         $page->press('button', 'Start the clocks');
         $page->untilSees('Pour and spread');
+        $page->until(static fn (): bool => str_contains($page->driver->getCurrentURL(), '/pours/'), 'its address');
         $film = basename((string) parse_url($page->driver->getCurrentURL(), PHP_URL_PATH));
         $this->open('/');
         self::assertSame('One pour is under way', $page->text('h1'));
@@ -84,6 +85,34 @@ final class BenchInSightTest extends BrowserTestCase
         $page->untilSees('missed');
         self::assertTrue($page->sees('A and B: weighed.'));
         self::assertFalse($page->sees('acts were done in their time'));
+    }
+
+    public function test_what_is_seen_and_added_stands_with_its_time_and_can_be_taken_back(): void
+    {
+        $film = self::$studio->path('/pours/moon-study-flood');
+        $page = $this->open($film);
+        $page->js("document.querySelector('summary').click()");
+        $page->press('button', 'Dust in it');
+        $page->type('Something else', 'A hair near the left corner');
+        $page->press('button', 'Keep it');
+        $page->press('button', 'Added');
+        $page->untilSees('How much, as a number');
+        $page->type('Topped up with', '12,5');
+        $page->press('button', 'Added');
+        $page->untilSees('Topped up with 12.5 ml');
+        $page->press('button', 'Take back: Dust in it');
+        $said = static fn (string $selector): bool => (bool) $page->js("return [...document.querySelectorAll(arguments[0])].some((one) => one.textContent.includes('Dust in it'))", $selector);
+        $page->until(static fn (): bool => ! $said('[aria-label="Seen and added"]'), 'it to be taken back');
+        $id = basename($film);
+        $page->until(fn (): bool => (float) self::$studio->value("select added_ml from pours where id = '$id'") === 12.5, 'the studio to know what was added');
+        $page->until(fn (): bool => (int) self::$studio->value("select count(*) from events where subject = '$id' and kind = 'undone'") === 1, 'the studio to know what was taken back');
+        $this->open('/pieces/moon-study/history');
+        $page->untilSees('Topped up with 12.5 ml');
+        self::assertTrue($page->sees('A hair near the left corner'));
+        self::assertFalse($page->sees('Dust in it'));
+        $page->press('button', 'Erase these words for good');
+        $page->until(static fn (): bool => ! $page->sees('A hair near'), 'the words to be gone');
+        self::assertTrue($page->sees('Topped up with 12.5 ml'));
     }
 
     public function test_what_is_not_written_down_waits_and_can_be_put_off_the_bench_and_back(): void

@@ -13,15 +13,13 @@ final readonly class FilmRecord
 {
     /**
      * @param  array<string, ActMark>  $acts  by the act's name
-     * @param  list<float>  $addedMl  each time something was added
-     * @param  list<Event>  $observed
+     * @param  list<Event>  $seen  what was observed of it, and what was added to it
      */
     private function __construct(
         public ?Event $begun,
         public ?Event $poured,
         public array $acts,
-        public array $addedMl,
-        public array $observed,
+        public array $seen,
         public Took $took,
         public ?Event $off,
     ) {
@@ -31,7 +29,7 @@ final readonly class FilmRecord
     public static function of(iterable $events): self
     {
         $begun = $poured = $off = null;
-        $acts = $added = $observed = [];
+        $acts = $seen = [];
         $took = Took::nothing();
         foreach (Order::standing($events) as $event) {
             switch ($event->kind) {
@@ -48,10 +46,8 @@ final readonly class FilmRecord
                     $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null);
                     break;
                 case EventKind::ToppedUp:
-                    $added[] = $event->facts->number('ml') ?? 0.0;
-                    break;
                 case EventKind::Observed:
-                    $observed[] = $event;
+                    $seen[] = $event;
                     break;
                 case EventKind::Took:
                     $took = $took->with($event);
@@ -63,7 +59,7 @@ final readonly class FilmRecord
             }
         }
 
-        return new self($begun, $poured, $acts, $added, $observed, $took, $off);
+        return new self($begun, $poured, $acts, $seen, $took, $off);
     }
 
     /** When its stirring ended, ms since 1970; null before it is begun. */
@@ -76,6 +72,12 @@ final readonly class FilmRecord
     public function pouredMs(): ?int
     {
         return $this->poured === null ? null : max($this->poured->atMs, $this->startedMs() ?? $this->poured->atMs);
+    }
+
+    /** What was added to it after it was poured, ml. */
+    public function addedMl(): float
+    {
+        return array_sum(array_map(static fn (Event $event): float => $event->facts->number('ml') ?? 0.0, $this->seen));
     }
 
     /** @return list<string> the names of the acts that its schedule has */
@@ -100,6 +102,7 @@ final readonly class FilmRecord
                 ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
                 default => null,
             },
+            EventKind::Observed => trim(($facts->text('what') ?? '').($facts->text('text') ?? '')) === '' ? Refusal::NoReason : null,
             EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
             default => null,
         };

@@ -49,6 +49,18 @@ final class FilmRecordTest extends TestCase
         self::assertSame($theirs->id, FilmRecord::of([...$base, $mine, $theirs, Happened::undone(19, $mine)])->acts['pass-1']->event);
     }
 
+    public function test_what_was_seen_and_added_stands_in_its_order_until_it_is_taken_back(): void
+    {
+        $dust = Happened::at(12, EventKind::Observed, ['what' => 'dust'], 'tablet');
+        $first = Happened::at(9, EventKind::ToppedUp, ['ml' => 15.0]);
+        $second = Happened::at(14, EventKind::ToppedUp, ['ml' => 4.5]);
+        $events = [Happened::begun(), Happened::poured(), $dust, $second, $first, $first];
+        $record = FilmRecord::of($events);
+        self::assertSame([$first->id, $dust->id, $second->id], array_map(static fn (Event $event): string => $event->id, $record->seen));
+        self::assertEqualsWithDelta(19.5, $record->addedMl(), 1e-12);
+        self::assertEqualsWithDelta(4.5, FilmRecord::of([...$events, Happened::undone(20, $first)])->addedMl(), 1e-12);
+    }
+
     public function test_what_it_took_is_kept_where_the_next_word_says_nothing_of_it(): void
     {
         $weighed = Happened::at(100, EventKind::Took, ['a' => ['ml' => 330.0, 'how' => 'weighed'], 'b' => ['ml' => 165.0, 'how' => 'read'], 'note' => 'Even.', 'tray_g' => 98]);
@@ -105,6 +117,8 @@ final class FilmRecordTest extends TestCase
             'poured on two devices' => [[$begun, $poured], EventKind::Poured, [], null],
             'written down before it is poured' => [[$begun], EventKind::Took, [], Refusal::NotPoured],
             'topped up with nothing' => [[$begun, $poured], EventKind::ToppedUp, ['ml' => 0], Refusal::NoAmount],
+            'seen, but not what' => [[$begun, $poured], EventKind::Observed, ['what' => '', 'text' => ' '], Refusal::NoReason],
+            'seen' => [[$begun, $poured], EventKind::Observed, ['what' => 'dust'], null],
             'the pouring taken back' => [[$begun, $poured], EventKind::Undone, ['of' => $poured->id], null],
             'the pouring taken back after an act' => [[$begun, $poured, $done], EventKind::Undone, ['of' => $poured->id], Refusal::ActsDone],
             'the pouring taken back after that act was' => [[$begun, $poured, $done, Happened::undone(18, $done)], EventKind::Undone, ['of' => $poured->id], null],

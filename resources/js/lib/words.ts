@@ -89,3 +89,13 @@ export const TOOLS: Record<string, string> = {
 export function surfaceWord(surface: string): string {
     return SURFACES.find((entry) => entry.value === surface)?.label ?? surface
 }
+
+/** What one sees in a film while it sets, by its code. */
+export const SEEN: Record<string, string> = {
+    bubbles: 'Bubbles',
+    dust: 'Dust in it',
+    fisheyes: 'Fisheyes',
+    run: 'A run',
+    thin: 'A thin spot',
+    insect: 'An insect',
+}

@@ -63,6 +63,17 @@ export interface PourActState {
     went: HowItWent
 }
 
+/** What was observed of a film, or added to it. */
+export interface Seen {
+    /** The press that said so. */
+    event: string
+    at: number
+    /** One of the usual things, by its code. */
+    what: string | null
+    text: string
+    ml: number | null
+}
+
 export interface PourState {
     id: string
     title: string
@@ -82,6 +93,7 @@ export interface PourState {
     tool: HeatTool
     phases: { phase: PhaseName; from_min: number; from: number | null; to: number | null }[]
     acts: PourActState[]
+    seen: Seen[]
 }
 
 /** A cup that something is in, and nothing was poured from. */

@@ -1,4 +1,4 @@
-import type { PourState } from '../../types/page'
+import type { PourState, Seen } from '../../types/page'
 import { happenedAt, type Press } from './events'
 
 /**
@@ -14,6 +14,9 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
             return withMark(pour, press, { done_at: Math.max(at, pour.poured_at ?? at), event: press.id })
         case 'act_skipped':
             return withMark(pour, press, { skipped_because: String(press.facts.reason), event: press.id })
+        case 'observed':
+        case 'topped_up':
+            return { ...pour, seen: withSeen(pour.seen, press, at) }
         case 'taken_off':
             return { ...pour, off_at: pour.off_at ?? at, off_event: pour.off_event ?? press.id }
         case 'undone':
@@ -21,6 +24,21 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
         default:
             return pour
     }
+}
+
+function withSeen(seen: Seen[], press: Press, at: number): Seen[] {
+    if (seen.some((one) => one.event === press.id)) return seen
+    const { what, text, ml } = press.facts
+    return [
+        ...seen,
+        {
+            event: press.id,
+            at,
+            what: typeof what === 'string' ? what : null,
+            text: typeof text === 'string' ? text : '',
+            ml: typeof ml === 'number' ? ml : null,
+        },
+    ]
 }
 
 function expected(pour: PourState, at: number, event: string): PourState {
@@ -55,6 +73,7 @@ function without(pour: PourState, event: string): PourState {
     return {
         ...pour,
         ...(back ? { poured_at: null, poured_event: null, closes_at: null } : {}),
+        seen: pour.seen.filter((one) => one.event !== event),
         ...(pour.off_event === event ? { off_at: null, off_event: null } : {}),
         acts: pour.acts.map((act) => ({
             ...act,

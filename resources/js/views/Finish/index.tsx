@@ -5,7 +5,9 @@ import { Button, LinkButton } from '../../controls/Button'
 import { Field, TextArea } from '../../controls/Field'
 import { StagePage } from '../../controls/Stages'
 import { cupFor } from '../../drawings/Cup'
+import { withFilmPress } from '../../lib/journal/film'
 import { useFormPress } from '../../lib/journal/useFormPress'
+import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { useSending } from '../../lib/sending'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 import { PartTaken, saidOf, textOf, type Said } from './PartTaken'
@@ -17,7 +19,10 @@ interface Props {
 }
 
 /** What it really took, while one still knows it: each amount with how one knows it, and nothing made up. */
-export default function Finish({ pour, planned, photo_limits: limits }: Props): ReactNode {
+export default function Finish({ pour: first, planned, photo_limits: limits }: Props): ReactNode {
+    const { state: pour } = useOnBench(first, `/pours/${first.id}/state`, withFilmPress)
+    const { waiting } = useQueue()
+    const onItsWay = waiting.some((one) => one.subject === pour.id && one.kind === 'poured')
     const [said, setSaid] = useState<Record<'a' | 'b', Said>>(() => ({
         a: saidOf(planned, 'a'),
         b: saidOf(planned, 'b'),
@@ -64,7 +69,7 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                 <Button
                     look="next"
                     className="min-w-44"
-                    disabled={sending || pour.poured_at === null}
+                    disabled={sending || onItsWay || pour.poured_at === null}
                     onClick={() => void send()}
                 >
                     Write it down
@@ -77,6 +82,12 @@ export default function Finish({ pour, planned, photo_limits: limits }: Props): 
                     {pour.poured_at === null && (
                         <p className="font-semibold">
                             Nothing of it is on the piece yet: this can be written down when it is.
+                        </p>
+                    )}
+                    {onItsWay && (
+                        <p className="font-semibold">
+                            That it is on the piece is on its way to the studio: write on, it can be kept when that has
+                            arrived.
                         </p>
                     )}
                     {(['a', 'b'] as const).map((part) => (

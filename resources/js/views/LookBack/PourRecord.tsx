@@ -5,6 +5,7 @@ import { day, digits, joined, moment, span, temperature, thickness, trimmed, vol
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS } from '../../lib/words'
 import type { HowItWent, Known, PlannedAndUsed, PourActState, PourState, Units } from '../../types/page'
+import { SeenList } from '../Pour/SeenList'
 import { Measure } from './Measure'
 
 type Poured = PourState & PlannedAndUsed
@@ -32,6 +33,7 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
                 <Amounts pour={pour} units={units} />
             </div>
             {pour.poured_at !== null && <Acts acts={pour.acts} />}
+            <SeenList pour={pour} />
             {pour.note !== null && (
                 <p className="mt-3 border-l-4 border-line pl-3 text-lg whitespace-pre-line">{pour.note}</p>
             )}
@@ -44,7 +46,7 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
                         Still setting: to the pour
                     </Link>
                 )}
-                {pour.note !== null && (
+                {(pour.note !== null || pour.seen.some((one) => one.text !== '')) && (
                     <button
                         type="button"
                         className="text-soft underline underline-offset-4"

@@ -11,6 +11,8 @@ import { allowSound, chime } from '../../lib/sound'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 import { ActList } from './ActList'
 import { useChime, useNextKeys } from './hands'
+import { SaySeen } from './SaySeen'
+import { SeenList } from './SeenList'
 import { SkipReasons } from './SkipReasons'
 import { Wants } from './Wants'
 
@@ -52,6 +54,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                   setSkipping(false)
                   void press('undone', { of: undo }, `Taking back ${lastMarked?.title ?? 'the end of the pouring'}`)
               }
+    const takeBack = (of: string): void => void press('undone', { of }, `Taking back what was seen, ${pour.title}`)
     useNextKeys(next)
 
     return (
@@ -103,7 +106,13 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                 {want.kind === 'act' && want.act.kind === 'pass' && (
                     <Cautions title="Before the heat" sentences={cautions.heat} />
                 )}
-                {pour.poured_at !== null && <ActList pour={pour} now={now} />}
+                {pour.poured_at !== null && (
+                    <>
+                        <ActList pour={pour} now={now} />
+                        <SeenList pour={pour} now={now} onTakeBack={takeBack} />
+                        <SaySeen press={press} title={pour.title} />
+                    </>
+                )}
             </div>
 
             <div className="sticky bottom-0 border-t ruled bg-bench">

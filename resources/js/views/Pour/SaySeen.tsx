@@ -1,0 +1,83 @@
+import { PlusIcon } from '@phosphor-icons/react'
+import { useState, type ReactNode } from 'react'
+import { Field } from '../../controls/Field'
+import { typedMl } from '../../lib/format'
+import type { EventKind } from '../../lib/journal/events'
+import { useUnits } from '../../lib/pages'
+import { SEEN } from '../../lib/words'
+
+interface Props {
+    press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
+    title: string
+}
+
+const WORD = 'min-h-14 rounded border border-line bg-sheet px-3 text-left text-lg'
+
+/** What one sees while looking: a press for the usual things, a word of one's own, or what was added. */
+export function SaySeen({ press, title }: Props): ReactNode {
+    const units = useUnits()
+    const [typed, setTyped] = useState('')
+    const [added, setAdded] = useState('')
+    const [wrong, setWrong] = useState<string | undefined>()
+    const topUp = (): void => {
+        const ml = typedMl(added, units)
+        setWrong(ml === null ? 'How much, as a number: 15.' : undefined)
+        if (ml === null) return
+        setAdded('')
+        void press('topped_up', { ml }, `Topped up, ${title}`)
+    }
+    return (
+        <details className="rounded border border-line">
+            <summary className="flex min-h-14 cursor-pointer list-none items-center gap-3 px-3 text-lg">
+                <PlusIcon size={22} weight="bold" /> Say what you see, or what you add
+            </summary>
+            <div className="grid grid-cols-2 gap-2 px-3 pb-3">
+                {Object.entries(SEEN).map(([what, word]) => (
+                    <button
+                        key={what}
+                        type="button"
+                        className={WORD}
+                        onClick={() => void press('observed', { what, text: '' }, `${word}, ${title}`)}
+                    >
+                        {word}
+                    </button>
+                ))}
+                <form
+                    className="col-span-2 flex items-end gap-2"
+                    onSubmit={(event) => {
+                        event.preventDefault()
+                        if (typed.trim() === '') return
+                        setTyped('')
+                        void press('observed', { what: '', text: typed.trim() }, `What was seen, ${title}`)
+                    }}
+                >
+                    <Field label="Something else" value={typed} onChange={setTyped} large className="min-w-0 flex-1" />
+                    <button type="submit" disabled={typed.trim() === ''} className={`${WORD} disabled:opacity-40`}>
+                        Keep it
+                    </button>
+                </form>
+                <form
+                    className="col-span-2 flex items-end gap-2"
+                    onSubmit={(event) => {
+                        event.preventDefault()
+                        topUp()
+                    }}
+                >
+                    <Field
+                        label="Topped up with"
+                        value={added}
+                        onChange={setAdded}
+                        unit={units === 'metric' ? 'ml' : 'fl oz'}
+                        inputMode="decimal"
+                        sentence={wrong}
+                        large
+                        className="min-w-0 flex-1"
+                    />
+                    <button type="submit" className={WORD}>
+                        Added
+                    </button>
+                </form>
+            </div>
+        </details>
+    )
+}

@@ -1,0 +1,43 @@
+import { XIcon } from '@phosphor-icons/react'
+import type { ReactNode } from 'react'
+import { joined, moment, volume } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import { SEEN } from '../../lib/words'
+import type { PourState, Seen, Units } from '../../types/page'
+
+interface Props {
+    pour: PourState
+    now?: number
+    onTakeBack?: (event: string) => void
+}
+
+/** What was observed of a film and what was added to it, with its times. */
+export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
+    const units = useUnits()
+    if (pour.seen.length === 0) return null
+    return (
+        <ul className="mt-2 space-y-1.5" aria-label="Seen and added">
+            {pour.seen.map((one) => (
+                <li key={one.event} className="flex items-center gap-3 text-lg">
+                    <span className="min-w-0 flex-1 break-words">{said(one, units)}</span>
+                    <span className="text-soft">{moment(one.at, now ?? one.at)}</span>
+                    {onTakeBack !== undefined && (
+                        <button
+                            type="button"
+                            aria-label={`Take back: ${said(one, units)}`}
+                            className="grid size-12 shrink-0 place-items-center rounded border border-line bg-sheet"
+                            onClick={() => onTakeBack(one.event)}
+                        >
+                            <XIcon size={22} />
+                        </button>
+                    )}
+                </li>
+            ))}
+        </ul>
+    )
+}
+
+function said(one: Seen, units: Units): string {
+    if (one.ml !== null) return `Topped up with ${joined(volume(one.ml, units))}`
+    return [SEEN[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') || 'Erased'
+}
