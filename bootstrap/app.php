@@ -7,13 +7,17 @@ use App\Http\Middleware\NameSession;
 use App\Http\Middleware\OwnToken;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\ValidatePostSize;
 use Illuminate\Http\Response;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 foreach (['cache/data', 'sessions', 'views', 'testing'] as $folder) {
     if (! is_dir($path = dirname(__DIR__).'/storage/framework/'.$folder)) {
@@ -31,11 +35,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(KeepDoorsShut::class);
         // after the session has begun, so that the sentence about a post too large reaches its field
         $middleware->remove(ValidatePostSize::class);
-        $middleware->web(
-            append: [ValidatePostSize::class, ShareWithPages::class],
-            prepend: [NameSession::class],
-            replace: [ValidateCsrfToken::class => OwnToken::class],
-        );
+        // what every page knows comes before all that may refuse: a page that says so knows it too
+        $middleware->group('web', [
+            NameSession::class, EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ShareErrorsFromSession::class,
+            ShareWithPages::class, OwnToken::class, SubstituteBindings::class, ValidatePostSize::class,
+        ]);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: ShareWithPages::class);
         $middleware->encryptCookies(except: ['units']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -10,6 +10,7 @@ use App\Planning\FieldException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as IlluminateResponse;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Validation\ValidationException;
@@ -73,7 +74,8 @@ final class Problems
             return $response;
         }
 
-        return self::said(self::sentence((string) $status), $status, $request);
+        // a form whose token has run out sends itself again with a new one
+        return $status === 419 && $request->hasHeader('X-Inertia') ? new IlluminateResponse('', 419) : self::said(self::sentence((string) $status), $status, $request);
     }
 
     /** What cannot ever be written down. */

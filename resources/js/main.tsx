@@ -3,6 +3,7 @@ import { createInertiaApp, router, type ResolvedComponent } from '@inertiajs/rea
 import type { ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Shell } from './controls/Shell'
+import { followVisits } from './lib/again'
 import { deviceHeader, nameStudio, tokenHeader } from './lib/http'
 import { openQueue } from './lib/journal/useJournal'
 import { keepPage, openWorker } from './lib/worker'
@@ -32,6 +33,7 @@ void createInertiaApp({
         router.on('before', ({ detail: { visit } }) => {
             visit.headers = { ...visit.headers, ...deviceHeader(), ...tokenHeader() }
         })
+        followVisits()
         // without a network a page may have been kept
         let going = ''
         router.on('start', ({ detail: { visit } }) => {

@@ -18,6 +18,17 @@ final class SlowLineTest extends BrowserTestCase
     /** A second press within a trembling hand's time does not count. */
     private const STEADY_MS = 750;
 
+    public function test_a_form_whose_session_is_gone_sends_itself_again(): void
+    {
+        $page = $this->open('/pours/moon-study-flood/finish');
+        $page->type('One note: what went well, what did not', 'Even to the edge.');
+        $page->devtools('Network.clearBrowserCookies');
+        $page->press('button', 'Write it down');
+        $page->untilSees('Written down.');
+        self::assertSame('Even to the edge.', self::$studio->value("select note from pours where title = 'Moon study' order by started_at desc"));
+        $page->complaints();
+    }
+
     public function test_five_presses_through_all_that_can_go_wrong_stand_in_the_log_with_their_own_times(): void
     {
         $page = $this->open(self::POUR);

@@ -71,7 +71,7 @@ final class PagesTest extends TestCase
     public function test_an_address_that_leads_nowhere_says_so(): void
     {
         foreach (['/nowhere', '/coats/999', '/pours/999', '/photos/none.jpg', '/plans/999/file'] as $url) {
-            $this->get($url)->assertNotFound()->assertInertia(fn (AssertableInertia $page) => $page->component('Problem', false));
+            $this->get($url)->assertNotFound()->assertInertia(fn (AssertableInertia $page) => $page->component('Problem', false)->has('studio_id')->has('units'));
         }
         $this->getJson('/pours/999/state')->assertNotFound()->assertJsonStructure(['sentences' => ['form']]);
     }

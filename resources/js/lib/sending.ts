@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Sentences } from '../types/page'
+import { sendsAgain } from './again'
 
 interface Sending {
     /** Whether a form is under way. */
@@ -13,7 +14,7 @@ interface Sending {
         onFinish: () => void
         onError: (errors: Record<string, string>) => void
         onNetworkError: () => false
-        onHttpException: () => false
+        onHttpException: (response: { status: number }) => false
     }
 }
 
@@ -34,7 +35,8 @@ export function useSending(): Sending {
                 setSentences({ form: 'The studio does not answer. Nothing was lost: try again in a moment.' })
                 return false
             },
-            onHttpException: () => {
+            onHttpException: ({ status }) => {
+                if (sendsAgain(status)) return false
                 setSentences({ form: 'The studio could not do that now. Nothing was lost: try again in a moment.' })
                 return false
             },

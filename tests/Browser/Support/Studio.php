@@ -23,14 +23,14 @@ final class Studio
 
     private ?Process $server = null;
 
-    public function __construct(private readonly string $seeder)
+    public function __construct(private readonly string $seeder, ?int $port = null)
     {
         $this->folder = sys_get_temp_dir().'/open-glaze-'.bin2hex(random_bytes(6));
         foreach (['', '/app/private', '/framework/cache/data', '/framework/sessions', '/framework/views', '/logs'] as $folder) {
             mkdir($this->folder.$folder, 0775, true);
         }
         touch($this->folder.'/studio.sqlite');
-        $this->port = self::freePort();
+        $this->port = $port ?? self::freePort();
         $this->artisan('migrate', '--force');
         $this->artisan('db:seed', '--force', '--class='.$this->seeder);
     }

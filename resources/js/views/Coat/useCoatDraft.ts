@@ -57,7 +57,17 @@ export function useCoatDraft(
     const inFlight = useRef('')
     const read = useRef(first.read)
     const theirs = useRef(0)
+    // until somebody decides whose stands, nothing is saved by leaving a field
+    const isStale = useRef(false)
 
+    /** What was typed still stands: the drawing shows it too. */
+    const show = async (sent: Touched): Promise<void> => {
+        try {
+            setAnswer(await ask<StackAnswer>('POST', `/coats/${coatId}/live`, sent))
+        } catch {
+            // the sentence says what is wrong; the last answer stands
+        }
+    }
     const latest = useLatest(async (sent: Touched) => {
         const saving = wanted.current === 'save'
         wanted.current = 'live'
@@ -87,6 +97,8 @@ export function useCoatDraft(
                 setState(error.code === 'stale' ? 'stale' : 'refused')
                 // what is there now is known from here on, and written over only on purpose
                 if (error.version !== null) theirs.current = error.version
+                isStale.current = error.code === 'stale'
+                if (isStale.current) void show(sent)
             } else {
                 setState('cut-off')
             }
@@ -102,7 +114,7 @@ export function useCoatDraft(
         const all = touch(part)
         // Enter and then leaving the field ask for the same saving twice
         const text = JSON.stringify(all)
-        if (text === '{}' || text === inFlight.current) return
+        if (text === '{}' || text === inFlight.current || isStale.current) return
         inFlight.current = text
         wanted.current = 'save'
         latest.ask(all)
@@ -121,7 +133,7 @@ export function useCoatDraft(
         answer,
         sentences,
         state,
-        change: (part) => latest.ask(touch(part)),
+        change: (part) => (isStale.current ? void show(touch(part)) : latest.ask(touch(part))),
         keep,
         flush: async () => {
             keep()
@@ -132,6 +144,7 @@ export function useCoatDraft(
             read.current = Object.fromEntries(
                 Object.entries(read.current).map(([kind, version]) => [kind, Math.max(version, theirs.current)]),
             )
+            isStale.current = false
             keep()
         },
         undo: past.length > 0 ? undo : null,
