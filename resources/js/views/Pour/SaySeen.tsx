@@ -29,7 +29,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
     return (
         <details className="rounded border border-line">
             <summary className="flex min-h-14 cursor-pointer list-none items-center gap-3 px-3 text-lg">
-                <PlusIcon size={22} weight="bold" /> Say what you see, or what you add
+                <PlusIcon size={22} weight="bold" /> Say what you see or add
             </summary>
             <div className="grid grid-cols-2 gap-2 px-3 pb-3">
                 {Object.entries(SEEN).map(([what, word]) => (
