@@ -32,6 +32,12 @@ final class Edges
     /** @var list<int> its other end */
     public array $right = [];
 
+    /** @var list<float> the least y of each edge */
+    private array $roof = [];
+
+    /** @var list<float> its most */
+    private array $floor = [];
+
     /** @param  list<non-empty-list<Point>>  $loops each closed from its last point to its first; a point said twice counts once */
     public function __construct(array $loops)
     {
@@ -53,9 +59,12 @@ final class Edges
             }
         }
         foreach ($this->next as $edge => $end) {
-            $isForward = $this->x[$edge] < $this->x[$end] || ($this->x[$edge] === $this->x[$end] && $this->y[$edge] < $this->y[$end]);
+            [$x, $y, $endX, $endY] = [$this->x[$edge], $this->y[$edge], $this->x[$end], $this->y[$end]];
+            $isForward = $x < $endX || ($x === $endX && $y < $endY);
             $this->left[] = $isForward ? $edge : $end;
             $this->right[] = $isForward ? $end : $edge;
+            $this->roof[] = $y < $endY ? $y : $endY;
+            $this->floor[] = $y < $endY ? $endY : $y;
         }
     }
 
@@ -83,7 +92,7 @@ final class Edges
         if ($oneEnd === $other || $otherEnd === $one) {
             return $this->turnsBack($one, $other) ? $this->point($other) : null;
         }
-        if ($this->x[$this->right[$one]] < $this->x[$this->left[$other]] || $this->x[$this->right[$other]] < $this->x[$this->left[$one]]) {
+        if ($this->floor[$one] < $this->roof[$other] || $this->floor[$other] < $this->roof[$one]) {
             return null;
         }
         $abX = $this->x[$oneEnd] - $this->x[$one];

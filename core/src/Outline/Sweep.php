@@ -24,7 +24,7 @@ final class Sweep
     /** @var array<int, true> the loops that the line has met */
     private array $seen = [];
 
-    /** @var array<int, list<int>> the edges that the line meets, from top to bottom, in blocks by their number */
+    /** @var array<int, array<int, int>> the edges that the line meets, from top to bottom, in blocks by their number */
     private array $met = [[]];
 
     /** @var list<int> the numbers of the blocks, from top to bottom */
@@ -57,13 +57,15 @@ final class Sweep
 
     private function sweep(): ?Clash
     {
+        $left = $this->edges->left;
+        $before = $this->edges->before;
         foreach ($this->corners() as $corner) {
-            $edge = $this->edges->before[$corner];
-            $clash = match ([$this->edges->left[$edge] === $corner, $this->edges->left[$corner] === $corner]) {
-                [true, true] => $this->meet($edge) ?? $this->misplaced($corner) ?? $this->meet($corner),
-                [false, false] => $this->leave($edge) ?? $this->leave($corner),
-                [false, true] => $this->follow($edge, $corner),
-                [true, false] => $this->follow($corner, $edge),
+            $edge = $before[$corner];
+            $meets = $left[$edge] === $corner;
+            $clash = match (true) {
+                $meets !== ($left[$corner] === $corner) => $this->follow($meets ? $corner : $edge, $meets ? $edge : $corner),
+                $meets => $this->meet($edge) ?? $this->misplaced($corner) ?? $this->meet($corner),
+                default => $this->leave($edge) ?? $this->leave($corner),
             };
             if ($clash !== null) {
                 return $clash;
@@ -112,12 +114,11 @@ final class Sweep
     {
         $block = $this->blockOf[$edge];
         $at = (int) array_search($edge, $this->met[$block], true);
-        array_splice($this->met[$block], $at, 1, [$next]);
+        $this->met[$block][$at] = $next;
         $this->blockOf[$next] = $block;
 
-        return $this->compare($edge, $next)
-            ?? $this->compare($this->neighbour($block, $at - 1), $next)
-            ?? $this->compare($next, $this->neighbour($block, $at + 1));
+        return $this->compare($this->met[$block][$at - 1] ?? $this->neighbour($block, $at - 1), $next)
+            ?? $this->compare($next, $this->met[$block][$at + 1] ?? $this->neighbour($block, $at + 1));
     }
 
     private function leave(int $edge): ?Clash
