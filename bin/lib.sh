@@ -145,7 +145,11 @@ turn_log() {
 
 interface_files() { find resources/js resources/css -type f | LC_ALL=C sort; }
 
+# Two that start at once in one folder: one waits until the other has installed and built.
 prepare() {
+    mkdir -p storage/run
+    exec 6>storage/run/prepare.lock
+    flock 6
     [ -d vendor ] || rm -f storage/run/php-libraries
     [ "${WITH_TESTS:-no}" = no ] || [ -x vendor/bin/phpunit ] || rm -f storage/run/php-libraries
     [ -d node_modules ] || rm -f storage/run/js-libraries
@@ -158,4 +162,5 @@ prepare() {
     if [ ! -f .env ]; then
         (umask 077 && printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >.env)
     fi
+    exec 6>&-
 }

@@ -47,8 +47,9 @@ final class Studio
         if (preg_match('~^/pours/([a-z][a-z0-9-]+)(/.*)?$~', $path, $found) === 1) {
             $row = $this->database()->prepare('select pours.id from pours join coats on coats.id = pours.coat_id where coats.key = ? order by pours.started_at desc');
             $row->execute([$found[1]]);
+            $id = $row->fetchColumn();
 
-            return '/pours/'.$row->fetchColumn().($found[2] ?? '');
+            return $id === false ? $path : '/pours/'.$id.($found[2] ?? '');
         }
 
         return (string) preg_replace_callback('~^/(pieces|coats)/([a-z][a-z0-9-]*)(?=/|$)~', function (array $found): string {

@@ -11,7 +11,7 @@ interface Props {
     title: string
 }
 
-const WORD = 'min-h-14 rounded border border-line bg-sheet px-3 text-left text-lg'
+const WORD = 'min-h-16 rounded border border-line bg-sheet px-3 text-left text-lg'
 
 /** What one sees while looking: a press for the usual things, a word of one's own, or what was added. */
 export function SaySeen({ press, title }: Props): ReactNode {
@@ -28,7 +28,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
     }
     return (
         <details className="rounded border border-line">
-            <summary className="flex min-h-14 cursor-pointer list-none items-center gap-3 px-3 text-lg">
+            <summary className="flex min-h-16 cursor-pointer list-none items-center gap-3 px-3 text-lg">
                 <PlusIcon size={22} weight="bold" /> Say what you see or add
             </summary>
             <div className="grid grid-cols-2 gap-2 px-3 pb-3">

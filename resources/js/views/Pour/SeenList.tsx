@@ -25,7 +25,7 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
                         <button
                             type="button"
                             aria-label={`Take back: ${said(one, units)}`}
-                            className="grid size-12 shrink-0 place-items-center rounded border border-line bg-sheet"
+                            className="grid size-16 shrink-0 place-items-center rounded border border-line bg-sheet"
                             onClick={() => onTakeBack(one.event)}
                         >
                             <XIcon size={22} />
