@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\PlanFile\Json;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use Illuminate\Http\Request;
 use JsonException;
 use stdClass;

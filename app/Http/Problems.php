@@ -6,7 +6,7 @@ namespace App\Http;
 
 use App\Editing\Stale;
 use App\Journal\Refused;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;

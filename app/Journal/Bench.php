@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;

@@ -6,7 +6,7 @@ namespace App\Mixing;
 
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use stdClass;
 
 /** Moves pieces of a coat from one batch's entry to another's; a batch that is left empty goes. */

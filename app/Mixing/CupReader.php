@@ -6,7 +6,7 @@ namespace App\Mixing;
 
 use App\Models\Mixing;
 use App\PlanFile\Dig;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Quantity\UnitSystem;

@@ -14,7 +14,7 @@ use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Dig;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;

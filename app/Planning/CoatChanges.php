@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Typed\FieldException;
 use stdClass;
 
 /** What somebody changes of a coat: its resin, fields of the coat, fields of the room. */

@@ -11,6 +11,7 @@ use App\Editing\Versions;
 use App\Models\Coat;
 use App\Models\Resin;
 use App\PlanFile\Json;
+use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Planner;

@@ -13,6 +13,7 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Json;
+use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenGlaze\Core\Plan\CoatKind;

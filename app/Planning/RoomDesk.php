@@ -10,6 +10,7 @@ use App\Editing\Stale;
 use App\Editing\Versions;
 use App\Models\Plan;
 use App\PlanFile\Json;
+use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;

@@ -13,6 +13,7 @@ use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\PlanFile\Json;
+use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
 use Illuminate\Support\Facades\DB;

@@ -11,6 +11,7 @@ use App\Models\Resin;
 use App\Models\Template;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
+use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;

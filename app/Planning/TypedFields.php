@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\PlanFile\Json;
+use App\Typed\FieldException;
 use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;

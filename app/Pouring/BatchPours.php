@@ -14,7 +14,7 @@ use App\Models\Mixing;
 use App\Models\Pour;
 use App\PlanFile\Dig;
 use App\Planning\CoatKeys;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;

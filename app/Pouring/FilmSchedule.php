@@ -10,7 +10,7 @@ use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Journal\FilmRecord;
 use OpenGlaze\Core\Quantity\UnitSystem;

@@ -93,23 +93,6 @@ final class PourState
         ];
     }
 
-    /** The phase that its film is in; null before it is poured. */
-    public static function phaseNow(Pour $pour, CarbonImmutable $now): ?string
-    {
-        if ($pour->poured_at === null) {
-            return null;
-        }
-        $min = $pour->poured_at->diffInSeconds($now) / 60;
-        $phase = null;
-        foreach (Dig::objects($pour->schedule, 'phases') as $span) {
-            if ((Dig::float($span, 'from_min') ?? INF) <= $min) {
-                $phase = Dig::text($span, 'phase');
-            }
-        }
-
-        return $phase;
-    }
-
     public static function tool(Pour $pour): string
     {
         return Dig::text($pour->schedule, 'tool') ?? 'none';

@@ -6,7 +6,7 @@ namespace App\Pouring;
 
 use App\Models\Pour;
 use App\PlanFile\Dig;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;

@@ -19,6 +19,21 @@ final class HouseTest extends TestCase
         }
     }
 
+    public function test_no_rooms_of_the_application_lean_on_each_other_in_a_circle(): void
+    {
+        $leans = [];
+        foreach (self::filesBelow('app') as $file) {
+            $room = explode('/', substr($file, strlen(self::ROOT.'app/')))[0];
+            preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents($file), $found);
+            $leans[$room] = array_unique([...$leans[$room] ?? [], ...array_diff($found[1], [$room])]);
+        }
+        // what leans on nothing that is left is taken away, until only circles are left
+        while (($free = array_filter($leans, static fn (array $on): bool => array_intersect($on, array_keys($leans)) === [])) !== []) {
+            $leans = array_diff_key($leans, $free);
+        }
+        self::assertSame([], $leans);
+    }
+
     public function test_plan_files_are_read_without_a_database(): void
     {
         $this->assertNothingUses('app/PlanFile', '/use App\\\\(?!PlanFile)|use Illuminate/');
@@ -65,10 +80,16 @@ final class HouseTest extends TestCase
 
     private function assertNothingUses(string $place, string $pattern): void
     {
-        $files = is_file(self::ROOT.$place) ? [self::ROOT.$place] : array_map(strval(...), (new \Illuminate\Filesystem\Filesystem)->allFiles(self::ROOT.$place));
+        $files = self::filesBelow($place);
         self::assertNotSame([], $files);
         foreach ($files as $file) {
             self::assertDoesNotMatchRegularExpression($pattern, (string) file_get_contents($file), $file);
         }
+    }
+
+    /** @return list<string> */
+    private static function filesBelow(string $place): array
+    {
+        return is_file(self::ROOT.$place) ? [self::ROOT.$place] : array_values(array_map(strval(...), (new \Illuminate\Filesystem\Filesystem)->allFiles(self::ROOT.$place)));
     }
 }

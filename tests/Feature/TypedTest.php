@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\PlanFile\Json;
-use App\Planning\FieldException;
 use App\Planning\TypedFields;
+use App\Typed\FieldException;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use PHPUnit\Framework\TestCase;
 use stdClass;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use App\Http\Person;
 use App\PlanFile\Dig;
-use App\Planning\FieldException;
+use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenGlaze\Core\Outline\OutlineException;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Pouring;
+namespace App\Planning;
 
 use App\Models\Pour;
-use App\Planning\StackResult;
+use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\Advice;
@@ -45,7 +45,7 @@ final readonly class FilmsNow
     {
         $phases = [];
         foreach ($pours as $pour) {
-            $phase = PourState::phaseNow($pour, $now);
+            $phase = self::phaseNow($pour, $now);
             if ($pour->coat_id !== null && $phase !== null) {
                 // what was poured last is uppermost
                 unset($phases[$pour->coat_id]);
@@ -54,6 +54,23 @@ final readonly class FilmsNow
         }
 
         return new self($phases);
+    }
+
+    /** The phase that its film is in; null before it is poured. */
+    private static function phaseNow(Pour $pour, CarbonImmutable $now): ?string
+    {
+        if ($pour->poured_at === null) {
+            return null;
+        }
+        $min = $pour->poured_at->diffInSeconds($now) / 60;
+        $phase = null;
+        foreach (Dig::objects($pour->schedule, 'phases') as $span) {
+            if ((Dig::float($span, 'from_min') ?? INF) <= $min) {
+                $phase = Dig::text($span, 'phase');
+            }
+        }
+
+        return $phase;
     }
 
     /** @return array<int, string> */

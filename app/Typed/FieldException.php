@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\Typed;
 
 use DomainException;
 use OpenGlaze\Core\Plan\Fault;
