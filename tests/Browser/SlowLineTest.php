@@ -29,6 +29,29 @@ final class SlowLineTest extends BrowserTestCase
         $page->complaints();
     }
 
+    public function test_a_new_version_waits_for_a_press_and_never_loads_itself_during_a_pour(): void
+    {
+        $file = __DIR__.'/../../public/worker.js';
+        $worker = (string) file_get_contents($file);
+        $page = $this->open('/');
+        $page->js('return navigator.serviceWorker.ready.then(() => true)');
+        $page = $this->open('/');
+        try {
+            file_put_contents($file, "$worker\n// the next version");
+            $page = $this->open(self::POUR);
+            $page->js('window.isTheSamePage = true');
+            $page->until(static fn (): bool => $page->js('return navigator.serviceWorker.getRegistration().then((one) => one.waiting !== null)') === true, 'the next version');
+            self::assertFalse($page->has('button', 'Load it now'), 'not while hands are full');
+            self::assertTrue($page->js('return window.isTheSamePage === true'));
+            $page = $this->open('/');
+            $page->js('window.isTheSamePage = true');
+            $page->press('button', 'Load it now');
+            $page->until(static fn (): bool => $page->js('return window.isTheSamePage === undefined && navigator.serviceWorker.getRegistration().then((one) => one.waiting === null)') === true, 'the next version to be loaded');
+        } finally {
+            file_put_contents($file, $worker);
+        }
+    }
+
     public function test_five_presses_through_all_that_can_go_wrong_stand_in_the_log_with_their_own_times(): void
     {
         $page = $this->open(self::POUR);
