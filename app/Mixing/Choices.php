@@ -36,6 +36,7 @@ final readonly class Choices
         $still = StillToPour::now();
         $films = FilmsNow::ofPieces(array_values($pieces->map(fn (Piece $piece): int => $piece->id)->all()), $now);
         $plans = $pieces->pluck('plan_id')->unique()->count();
+        $named = $pieces->countBy(fn (Piece $piece): string => "{$piece->plan_id} {$piece->name()}");
         $choices = [];
         foreach ($pieces as $piece) {
             $phases = isset($films[$piece->id]) ? $films[$piece->id]->byCoat() : [];
@@ -48,7 +49,13 @@ final readonly class Choices
                     continue;
                 }
                 $drawing ??= OutlineDrawing::of((new PieceReader)->saved($piece->spec));
-                $choices[] = [...self::choice($piece, $coat, $taken, $count, $isNext, self::below($phases, $coat->id)), 'drawing' => $drawing, 'plan' => $plans > 1 ? $piece->plan->name : null];
+                $choices[] = [
+                    ...self::choice($piece, $coat, $taken, $count, $isNext, self::below($phases, $coat->id)),
+                    // among pieces of one name in one plan each is told by its number, as on their page
+                    'piece' => $named["{$piece->plan_id} {$piece->name()}"] > 1 ? "{$piece->name()} no. {$piece->id}" : $piece->name(),
+                    'drawing' => $drawing,
+                    'plan' => $plans > 1 ? $piece->plan->name : null,
+                ];
                 $isNext = false;
             }
         }
@@ -95,7 +102,6 @@ final readonly class Choices
         return [
             'coat' => CoatKeys::of($coat),
             'coat_id' => $coat->id,
-            'piece' => $piece->name(),
             'kind' => $coat->kind(),
             'resin' => $coat->resin->name(),
             'resin_key' => $coat->resin->key,

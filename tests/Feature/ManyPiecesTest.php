@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Mixing\Choices;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
@@ -87,6 +88,18 @@ final class ManyPiecesTest extends TestCase
         $piece = Piece::query()->where('key', 'prints')->firstOrFail();
         $next = Coat::query()->where('key', 'prints-flood')->firstOrFail();
         $this->get("/pieces/{$piece->id}/history")->assertInertia(fn (AssertableInertia $page) => $page->where('piece.next_coat_id', $next->id));
+    }
+
+    public function test_pieces_of_one_name_are_told_apart_by_their_numbers_when_the_evening_is_chosen(): void
+    {
+        $this->postJson('/pieces', [...self::AUTUMN_SKY, 'name' => 'Serving trays'])->assertRedirect();
+        $ids = Piece::query()->get()->filter(fn (Piece $piece): bool => $piece->name() === 'Serving trays')->pluck('id')->all();
+        self::assertCount(2, $ids);
+        $names = array_column(app(Choices::class)->of(now()->toImmutable()), 'piece');
+        foreach ($ids as $id) {
+            self::assertContains("Serving trays no. $id", $names);
+        }
+        self::assertContains('Star charts', $names, 'whose name is its own');
     }
 
     public function test_the_same_file_twice_is_noticed_and_taken_all_the_same_when_asked(): void
