@@ -11,13 +11,14 @@ use App\PlanFile\Dig;
 use App\Planning\Amounts;
 use App\Planning\CoatKeys;
 use App\Planning\FilmsNow;
+use App\Planning\Namesakes;
 use App\Planning\OutlineDrawing;
 use App\Planning\Taken;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\NextCoatNow;
 use OpenGlaze\Core\Cure\Phase;
+use OpenGlaze\Core\Judging\NextCoatNow;
 use OpenGlaze\Core\Plan\OverHard;
 use OpenGlaze\Core\Plan\PieceReader;
 
@@ -36,7 +37,7 @@ final readonly class Choices
         $still = StillToPour::now();
         $films = FilmsNow::ofPieces(array_values($pieces->map(fn (Piece $piece): int => $piece->id)->all()), $now);
         $plans = $pieces->pluck('plan_id')->unique()->count();
-        $named = $pieces->countBy(fn (Piece $piece): string => "{$piece->plan_id} {$piece->name()}");
+        $namesakes = Namesakes::among($pieces);
         $choices = [];
         foreach ($pieces as $piece) {
             $phases = isset($films[$piece->id]) ? $films[$piece->id]->byCoat() : [];
@@ -51,8 +52,7 @@ final readonly class Choices
                 $drawing ??= OutlineDrawing::of((new PieceReader)->saved($piece->spec));
                 $choices[] = [
                     ...self::choice($piece, $coat, $taken, $count, $isNext, self::below($phases, $coat->id)),
-                    // among pieces of one name in one plan each is told by its number, as on their page
-                    'piece' => $named["{$piece->plan_id} {$piece->name()}"] > 1 ? "{$piece->name()} no. {$piece->id}" : $piece->name(),
+                    'piece' => Namesakes::told($piece, isset($namesakes[$piece->id])),
                     'drawing' => $drawing,
                     'plan' => $plans > 1 ? $piece->plan->name : null,
                 ];

@@ -6,9 +6,9 @@ namespace App\Mixing;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use stdClass;

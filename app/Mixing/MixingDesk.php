@@ -12,7 +12,7 @@ use App\PlanFile\Json;
 use App\Planning\PlanAssembler;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
-use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 

@@ -8,8 +8,8 @@ use App\Journal\ThisStudio;
 use App\Models\Piece;
 use App\PlanFile\Json;
 use Illuminate\Support\Facades\Cache;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\RoomRule;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
+use OpenGlaze\Core\Judging\RoomRule;
 use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;

@@ -9,8 +9,8 @@ use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\NextCoatNow;
 use OpenGlaze\Core\Cure\Phase;
+use OpenGlaze\Core\Judging\NextCoatNow;
 
 /** The films on one piece as they are now: the phase of each coat that was poured, by the server's clock. */
 final readonly class FilmsNow

@@ -20,7 +20,9 @@ use OpenGlaze\Core\Journal\FilmRecord;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\VolumeParser;
 use stdClass;
 
 /** What may happen to a film, and the row that is folded from it. */
@@ -42,18 +44,17 @@ final readonly class FilmRules implements SubjectRules
     public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
     {
         $record = FilmRecord::of($before);
-        $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($pressed->facts)));
+        $facts = $pressed->kind === EventKind::ToppedUp ? self::added($pressed->facts, $units) : $pressed->facts;
+        $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($facts)));
         if ($refusal !== null) {
             throw Refused::because($refusal);
         }
-        $facts = $pressed->facts;
 
         return match ($pressed->kind) {
-            EventKind::PourBegun => $facts,
+            EventKind::PourBegun, EventKind::ToppedUp => $facts,
             EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $units),
             EventKind::ActDone => self::texts($facts, 'act'),
             EventKind::ActSkipped => self::texts($facts, 'act', 'reason'),
-            EventKind::ToppedUp => (object) ['ml' => min(self::MOST_ML, Dig::float($facts, 'ml') ?? 0.0)],
             EventKind::Observed => self::texts($facts, 'what', 'text'),
             EventKind::Took => self::took($facts),
             EventKind::Undone => self::texts($facts, 'of'),
@@ -129,6 +130,19 @@ final readonly class FilmRules implements SubjectRules
         }
 
         return $kept;
+    }
+
+    /** How much was added, as a number of ml or as somebody wrote it down. @throws Refused when it is no amount */
+    private static function added(stdClass $facts, UnitSystem $units): stdClass
+    {
+        $written = Dig::text($facts, 'written');
+        try {
+            $ml = $written === null ? Dig::float($facts, 'ml') : VolumeParser::ml($written, $units);
+        } catch (QuantityException) {
+            $ml = null;
+        }
+
+        return $ml !== null && $ml <= self::MOST_ML ? (object) ['ml' => $ml] : throw Refused::because(Refusal::NoAmount);
     }
 
     /** What was said, and nothing of what was left unsaid. @throws Refused when an amount cannot be */

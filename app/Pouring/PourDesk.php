@@ -15,6 +15,7 @@ use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
+use App\Planning\Namesakes;
 use App\Planning\PlanAssembler;
 use App\Planning\Room;
 use App\Typed\FieldException;
@@ -77,7 +78,7 @@ final readonly class PourDesk
         $begun = (object) [
             'piece_id' => $coat->piece_id,
             'coat_id' => $coat->id,
-            'title' => $coat->piece->name(),
+            'title' => Namesakes::told($coat->piece, Namesakes::among([$coat->piece]) !== []),
             'plan' => Json::copy($document),
             'result' => CoatAnswer::object($result),
             ...($reason === '' ? [] : ['reason' => $reason]),

@@ -95,24 +95,27 @@ final class BenchInSightTest extends BrowserTestCase
         $page->press('button', 'Dust in it');
         $page->type('Something else', 'A hair near the left corner');
         $page->press('button', 'Keep it');
+        $page->type('Topped up with', 'some');
         $page->press('button', 'Added');
-        $page->untilSees('How much, as a number');
-        $page->type('Topped up with', '12,5');
+        $page->untilSees('Topped up with some, Moon phases');
+        self::assertTrue($page->sees('Write an amount above nothing'), 'what was typed stands, with why it was not taken');
+        $page->press('button', 'Put it away');
+        $page->type('Topped up with', '1/2 fl oz');
         $page->press('button', 'Added');
-        $page->untilSees('Topped up with 12.5 ml');
+        $page->untilSees('Topped up with 14.8 ml');
         $page->press('button', 'Take back: Dust in it');
         $said = static fn (string $selector): bool => (bool) $page->js("return [...document.querySelectorAll(arguments[0])].some((one) => one.textContent.includes('Dust in it'))", $selector);
         $page->until(static fn (): bool => ! $said('[aria-label="Seen and added"]'), 'it to be taken back');
         $id = basename($film);
-        $page->until(fn (): bool => (float) self::$studio->value("select added_ml from pours where id = '$id'") === 12.5, 'the studio to know what was added');
+        $page->until(fn (): bool => (float) self::$studio->value("select added_ml from pours where id = '$id'") === 14.786764781, 'the studio to know what was added');
         $page->until(fn (): bool => (int) self::$studio->value("select count(*) from events where subject = '$id' and kind = 'undone'") === 1, 'the studio to know what was taken back');
         $this->open('/pieces/moon-study/history');
-        $page->untilSees('Topped up with 12.5 ml');
+        $page->untilSees('Topped up with 14.8 ml');
         self::assertTrue($page->sees('A hair near the left corner'));
         self::assertFalse($page->sees('Dust in it'));
         $page->press('button', 'Erase these words for good');
         $page->until(static fn (): bool => ! $page->sees('A hair near'), 'the words to be gone');
-        self::assertTrue($page->sees('Topped up with 12.5 ml'));
+        self::assertTrue($page->sees('Topped up with 14.8 ml'));
     }
 
     public function test_what_is_not_written_down_waits_and_can_be_put_off_the_bench_and_back(): void

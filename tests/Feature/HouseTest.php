@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use OpenGlaze\Core\Journal\Refusal;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** One direction: views → HTTP → app → core. */
@@ -19,12 +20,14 @@ final class HouseTest extends TestCase
         }
     }
 
-    public function test_no_rooms_of_the_application_lean_on_each_other_in_a_circle(): void
+    #[TestWith(['app', 'App'])]
+    #[TestWith(['core/src', 'OpenGlaze\\\\Core'])]
+    public function test_no_rooms_lean_on_each_other_in_a_circle(string $place, string $names): void
     {
         $leans = [];
-        foreach (self::filesBelow('app') as $file) {
-            $room = explode('/', substr($file, strlen(self::ROOT.'app/')))[0];
-            preg_match_all('/\bApp\\\\(\w+)\\\\/', (string) file_get_contents($file), $found);
+        foreach (self::filesBelow($place) as $file) {
+            $room = explode('/', substr($file, strlen(self::ROOT."$place/")))[0];
+            preg_match_all("/\\b$names\\\\(\w+)\\\\/", (string) file_get_contents($file), $found);
             $leans[$room] = array_unique([...$leans[$room] ?? [], ...array_diff($found[1], [$room])]);
         }
         // what leans on nothing that is left is taken away, until only circles are left

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
+use App\Planning\Namesakes;
 use App\Planning\PieceDesk;
 use App\Pouring\OnTheBench;
 use Carbon\CarbonImmutable;
@@ -56,10 +57,11 @@ final readonly class NowController
         $poured = Pour::query()->whereNotNull('coat_id')->select('coat_id');
         $pieces = Piece::query()->whereHas('coats', fn ($coats) => $coats->whereNotIn('id', $poured))->whereNotIn('id', $setting)
             ->with(['coats' => fn ($coats) => $coats->whereNotIn('id', $poured)])->orderBy('position')->limit(self::MOST_WAITING)->get();
+        $namesakes = Namesakes::among($pieces);
         $waiting = [];
         foreach ($pieces as $piece) {
             $next = $piece->coats->first(fn (Coat $coat): bool => true);
-            $waiting[] = ['coat_id' => $next?->id, ...$this->pieces->summary($piece)];
+            $waiting[] = ['coat_id' => $next?->id, ...$this->pieces->summary($piece), 'twin' => isset($namesakes[$piece->id])];
         }
 
         return $waiting;

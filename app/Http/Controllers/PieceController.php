@@ -13,6 +13,7 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\Planning\CoatAnswer;
+use App\Planning\Namesakes;
 use App\Planning\OutlineDrawing;
 use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
@@ -20,12 +21,13 @@ use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Outline\Inset;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
@@ -75,8 +77,8 @@ final readonly class PieceController
                     'count' => $count,
                     'page' => $one > 0 ? $page : 1,
                     'pages' => (int) ceil($count / self::AT_A_TIME),
-                    'pieces' => $pieces->with(['coats.resin', 'lastPour', 'pours' => fn ($pours) => $pours->setting($now)])
-                        ->forPage($one > 0 ? $page : 1, self::AT_A_TIME)->get()->map(fn (Piece $piece): array => $this->listed($piece, $now))->values(),
+                    'pieces' => $this->listed($pieces->with(['coats.resin', 'lastPour', 'pours' => fn ($pours) => $pours->setting($now)])
+                        ->forPage($one > 0 ? $page : 1, self::AT_A_TIME)->get(), $now),
                 ];
             }),
             'find' => $wanted,
@@ -86,15 +88,21 @@ final readonly class PieceController
         ]);
     }
 
-    /** @return array<string, mixed> */
-    private function listed(Piece $piece, CarbonImmutable $now): array
+    /**
+     * @param  Collection<int, Piece>  $pieces
+     * @return list<array<string, mixed>>
+     */
+    private function listed(Collection $pieces, CarbonImmutable $now): array
     {
-        return [
+        $namesakes = Namesakes::among($pieces);
+
+        return array_values($pieces->map(fn (Piece $piece): array => [
             ...$this->desk->summary($piece),
+            'twin' => isset($namesakes[$piece->id]),
             'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour, $now))->values(),
             'last_poured_at' => $piece->lastPour?->started_at->valueOf(),
             'coats' => $piece->coats->map(fn (Coat $coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
-        ];
+        ])->all());
     }
 
     public function create(): Response

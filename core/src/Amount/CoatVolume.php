@@ -6,8 +6,8 @@ namespace OpenGlaze\Core\Amount;
 
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\UnknownCup;
-use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Plan\Piece;

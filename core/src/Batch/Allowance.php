@@ -7,9 +7,9 @@ namespace OpenGlaze\Core\Batch;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
-use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Studio;
 
 /**

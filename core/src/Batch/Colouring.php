@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\UnknownCup;
-use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\Part;

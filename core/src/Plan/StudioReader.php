@@ -7,7 +7,7 @@ namespace OpenGlaze\Core\Plan;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Heating;
-use OpenGlaze\Core\Mix\Residue;
+use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Quantity\Origin;
 
 /** Reads the room and the studio's constants. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
-use OpenGlaze\Core\Advice\RoomRule;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
+use OpenGlaze\Core\Judging\RoomRule;
 
 /** When the film can be coated again, sanded, handled, used; and the dew point of the room. */
 final readonly class WindowTraces

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Batch;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Batch;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\ColourShare;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;

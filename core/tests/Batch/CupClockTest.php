@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Batch;
 
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Spares;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;

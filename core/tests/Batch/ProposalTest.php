@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Batch;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Batch;

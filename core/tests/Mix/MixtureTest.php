@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Mix;
 
+use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
-use OpenGlaze\Core\Mix\Residue;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use PHPUnit\Framework\TestCase;
 

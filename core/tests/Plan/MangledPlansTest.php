@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Plan;
 
-use OpenGlaze\Core\Coating\Planner;
-use OpenGlaze\Core\Coating\ResultDocument;
+use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Steps\StepList;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Plan;
 
-use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\PieceKind;

@@ -6,9 +6,9 @@ namespace OpenGlaze\Core\Tests\Stock;
 
 use DateTimeImmutable;
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Stock\Lot;
 use OpenGlaze\Core\Stock\StockAdvisor;

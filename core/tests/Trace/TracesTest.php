@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Trace;
 
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Held\Puddle;

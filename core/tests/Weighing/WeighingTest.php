@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Weighing;
 
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
-use OpenGlaze\Core\Coating\Planner;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Weighing\Weighing;

@@ -63,13 +63,6 @@ export function volumeMix(aMl: number, bMl: number, units: Units): ShownMix {
     return { a: shown(a), b: shown(total - a), total: shown(total) }
 }
 
-/** A typed volume in ml; null where it is no number above nothing. */
-export function typedMl(typed: string, units: Units): number | null {
-    const value = Number(typed.trim().replace(',', '.'))
-    if (typed.trim() === '' || !Number.isFinite(value) || value <= 0) return null
-    return units === 'metric' ? value : value * ML_PER_US_FL_OZ
-}
-
 /** A length of a piece. */
 export function length(mm: number, units: Units): Shown {
     return units === 'metric'

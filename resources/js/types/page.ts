@@ -25,6 +25,8 @@ export interface Drawing {
 export interface PieceRow {
     id: number
     name: string
+    /** Another piece of the plan has its name: it is told by its number. */
+    twin?: boolean
     spec: PieceSpec
     drawing: Drawing
 }

@@ -28,15 +28,16 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
 
 function withSeen(seen: Seen[], press: Press, at: number): Seen[] {
     if (seen.some((one) => one.event === press.id)) return seen
-    const { what, text, ml } = press.facts
+    const { what, text, written } = press.facts
     return [
         ...seen,
         {
             event: press.id,
             at,
             what: typeof what === 'string' ? what : null,
-            text: typeof text === 'string' ? text : '',
-            ml: typeof ml === 'number' ? ml : null,
+            // how much "2 tbsp" are the studio says when it hears of it
+            text: typeof text === 'string' ? text : typeof written === 'string' ? `Topped up with ${written}` : '',
+            ml: null,
         },
     ]
 }

@@ -22,8 +22,10 @@ export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[]
                                 size={Math.max(22, (Math.max(...boxOf(piece.drawing)) / longest) * 120)}
                             />
                             <span className="block pt-1 group-hover:underline">{piece.name}</span>
-                            {pieces.filter((other) => other.name === piece.name).length > 1 && (
-                                <span className="block text-sm text-soft">{sizeOf(piece.drawing, units)}</span>
+                            {piece.twin === true && (
+                                <span className="block text-sm text-soft">
+                                    no. {piece.id}, {sizeOf(piece.drawing, units)}
+                                </span>
                             )}
                         </Link>
                     </li>

@@ -20,14 +20,11 @@ export function PieceTile({
     piece,
     longest,
     away,
-    twin,
 }: {
     piece: ListedPiece
     longest: number
     /** It was taken away. */
     away: boolean
-    /** Another piece has the same name. */
-    twin: boolean
 }): ReactNode {
     const units = useUnits()
     const now = useServerNow()
@@ -66,7 +63,7 @@ export function PieceTile({
                 </span>
                 <span className="mt-2 block text-lg leading-tight font-bold group-hover:underline">
                     {piece.name}
-                    {twin && <span className="font-normal text-soft"> no. {piece.id}</span>}
+                    {piece.twin === true && <span className="font-normal text-soft"> no. {piece.id}</span>}
                 </span>
             </Link>
             <p className="text-sm text-soft">

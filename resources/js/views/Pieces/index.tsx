@@ -91,7 +91,6 @@ function Find({ find, away }: { find: string; away: boolean }): ReactNode {
 
 function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: string }): ReactNode {
     const longest = Math.max(...plan.pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
-    const named = (name: string): number => plan.pieces.filter((piece) => piece.name === name).length
     return (
         <section className="mt-6">
             <div className="flex items-baseline justify-between border-b ruled pb-1">
@@ -111,13 +110,7 @@ function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: str
             ) : (
                 <ul className="flex flex-wrap gap-x-8 gap-y-8 pt-6">
                     {plan.pieces.map((piece) => (
-                        <PieceTile
-                            key={piece.id}
-                            piece={piece}
-                            longest={longest}
-                            away={away}
-                            twin={named(piece.name) > 1}
-                        />
+                        <PieceTile key={piece.id} piece={piece} longest={longest} away={away} />
                     ))}
                 </ul>
             )}

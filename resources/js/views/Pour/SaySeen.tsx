@@ -1,7 +1,6 @@
 import { PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Field } from '../../controls/Field'
-import { typedMl } from '../../lib/format'
 import type { EventKind } from '../../lib/journal/events'
 import { useUnits } from '../../lib/pages'
 import { SEEN } from '../../lib/words'
@@ -18,14 +17,6 @@ export function SaySeen({ press, title }: Props): ReactNode {
     const units = useUnits()
     const [typed, setTyped] = useState('')
     const [added, setAdded] = useState('')
-    const [wrong, setWrong] = useState<string | undefined>()
-    const topUp = (): void => {
-        const ml = typedMl(added, units)
-        setWrong(ml === null ? 'How much, as a number: 15.' : undefined)
-        if (ml === null) return
-        setAdded('')
-        void press('topped_up', { ml }, `Topped up, ${title}`)
-    }
     return (
         <details className="rounded border border-line">
             <summary className="flex min-h-16 cursor-pointer list-none items-center gap-3 px-3 text-lg">
@@ -60,7 +51,9 @@ export function SaySeen({ press, title }: Props): ReactNode {
                     className="col-span-2 flex items-end gap-2"
                     onSubmit={(event) => {
                         event.preventDefault()
-                        topUp()
+                        if (added.trim() === '') return
+                        setAdded('')
+                        void press('topped_up', { written: added.trim() }, `Topped up with ${added.trim()}, ${title}`)
                     }}
                 >
                     <Field
@@ -68,12 +61,11 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         value={added}
                         onChange={setAdded}
                         unit={units === 'metric' ? 'ml' : 'fl oz'}
-                        inputMode="decimal"
-                        sentence={wrong}
+                        hint="such as 15, or 2 tbsp"
                         large
                         className="min-w-0 flex-1"
                     />
-                    <button type="submit" className={WORD}>
+                    <button type="submit" disabled={added.trim() === ''} className={`${WORD} disabled:opacity-40`}>
                         Added
                     </button>
                 </form>

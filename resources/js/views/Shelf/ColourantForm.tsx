@@ -40,7 +40,9 @@ export function ColourantForm({
     })
     const [watery, setWatery] = useState(sheet.watery === true)
     const [twenty, setTwenty] = useState('')
-    const keeping = useKeeping()
+    const keeping = useKeeping(async (over) =>
+        onKept(await sendSupply('colourants', supply, { ...emptied(typed), watery }, over)),
+    )
     const { sentences } = keeping
     const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
     const field = (key: string, label: string, unit: string, placeholder = 'not said'): ReactNode => (
@@ -55,16 +57,12 @@ export function ColourantForm({
         />
     )
     const calibrated = Number(twenty.replace(',', '.')) / 20 / (Number(typed.density_g_ml) || 1)
-    const keep = (): Promise<void> =>
-        keeping.keep(async (over) =>
-            onKept(await sendSupply('colourants', supply, { ...emptied(typed), watery }, over)),
-        )
     return (
         <form
             className="space-y-5"
             onSubmit={(event) => {
                 event.preventDefault()
-                void keep()
+                keeping.keep()
             }}
         >
             <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_10rem_auto]">

@@ -3,14 +3,13 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
-import { StaleStrip } from '../../controls/StaleStrip'
 import { Sheet } from '../../controls/Sheet'
 import { fieldVolume, joined, shortDay, volume } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useFormPress } from '../../lib/journal/useFormPress'
 import { theQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
-import { newer, useKeeping } from './keeping'
+import { KeepProblem, newer, useKeeping } from './keeping'
 import type { LotRow, ShelfResin } from './types'
 
 /** The bottles of one resin that came together: the opened ones are finished first. */
@@ -119,7 +118,19 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
     })
     const [typed, setTyped] = useState(before)
     const press = useFormPress(true)
-    const keeping = useKeeping()
+    const keeping = useKeeping(async (over) => {
+        // what was not touched here is not sent: it may have been counted or taken elsewhere meanwhile
+        const changed = Object.fromEntries(Object.entries(typed).filter(([key, value]) => value !== before[key]))
+        await (lot.id === undefined
+            ? ask('POST', `/shelf/resins/${resin.id}/lots`, { ...changed, press: await press() })
+            : ask('PUT', `/shelf/lots/${lot.id}`, {
+                  ...changed,
+                  press: await theQueue().formPress(),
+                  read: newer(lot.read ?? {}, over),
+              }))
+        onDone()
+        router.reload()
+    })
     const { sentences } = keeping
     const field = (key: string, label: string, unitWord?: string, hint?: string): ReactNode => (
         <Field
@@ -132,26 +143,12 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
             onChange={(value) => setTyped((others) => ({ ...others, [key]: value }))}
         />
     )
-    const keep = (): Promise<void> =>
-        keeping.keep(async (over) => {
-            // what was not touched here is not sent: it may have been counted or taken elsewhere meanwhile
-            const changed = Object.fromEntries(Object.entries(typed).filter(([key, value]) => value !== before[key]))
-            await (lot.id === undefined
-                ? ask('POST', `/shelf/resins/${resin.id}/lots`, { ...changed, press: await press() })
-                : ask('PUT', `/shelf/lots/${lot.id}`, {
-                      ...changed,
-                      press: await theQueue().formPress(),
-                      read: newer(lot.read ?? {}, over),
-                  }))
-            onDone()
-            router.reload()
-        })
     return (
         <form
             className="space-y-4"
             onSubmit={(event) => {
                 event.preventDefault()
-                void keep()
+                keeping.keep()
             }}
         >
             {field('name', 'Number on the bottle')}
@@ -163,10 +160,7 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
                 {field('bought_ml', 'Both together when bought', unit)}
                 {field('price', 'Paid for it', '')}
             </div>
-            {keeping.keepMine !== null && <StaleStrip sentence={sentences.form} onMine={keeping.keepMine} />}
-            {keeping.keepMine === null && sentences.form !== undefined && (
-                <p className="font-semibold text-danger">{sentences.form}</p>
-            )}
+            <KeepProblem keeping={keeping} />
             <div className="flex justify-end">
                 <Button look="next" type="submit" className="min-w-32">
                     Keep

@@ -31,21 +31,19 @@ export function RecipeForm(props: {
             return { colourant: dose.colourant, unit, amount: fieldNumber(dose[unit]) }
         }),
     )
-    const keeping = useKeeping()
+    const keeping = useKeeping(async (over) => {
+        const doses = rows.map((row) => ({ colourant: row.colourant, [row.unit]: row.amount }))
+        props.onKept(await sendSupply('recipes', supply, { name, per_ml: perMl, doses }, over))
+    })
     const { sentences } = keeping
     const put = (at: number, change: Partial<Row>): void =>
         setRows((before) => before.map((row, index) => (index === at ? { ...row, ...change } : row)))
-    const keep = (): Promise<void> =>
-        keeping.keep(async (over) => {
-            const doses = rows.map((row) => ({ colourant: row.colourant, [row.unit]: row.amount }))
-            props.onKept(await sendSupply('recipes', supply, { name, per_ml: perMl, doses }, over))
-        })
     return (
         <form
             className="space-y-4"
             onSubmit={(event) => {
                 event.preventDefault()
-                void keep()
+                keeping.keep()
             }}
         >
             <div className="grid grid-cols-[1fr_9rem] gap-6">

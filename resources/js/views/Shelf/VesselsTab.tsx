@@ -104,7 +104,7 @@ function VesselForm({
         weight_g: fieldNumber(supply?.sheet.weight_g as number | undefined),
         material: (supply?.sheet.material as string | undefined) ?? '',
     })
-    const keeping = useKeeping()
+    const keeping = useKeeping(async (over) => onKept(await sendSupply('vessels', supply, emptied(typed), over)))
     const { sentences } = keeping
     const unit = units === 'metric' ? 'mm' : 'in'
     const field = (key: string, label: string, unitWord: string, hint = ''): ReactNode => (
@@ -118,14 +118,12 @@ function VesselForm({
             onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
         />
     )
-    const keep = (): Promise<void> =>
-        keeping.keep(async (over) => onKept(await sendSupply('vessels', supply, emptied(typed), over)))
     return (
         <form
             className="space-y-4"
             onSubmit={(event) => {
                 event.preventDefault()
-                void keep()
+                keeping.keep()
             }}
         >
             {field('name', 'Name', '')}

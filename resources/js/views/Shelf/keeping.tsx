@@ -10,30 +10,34 @@ interface Keeping {
     /** What the server refused, by field. */
     sentences: Sentences
     setSentences: (sentences: Sentences) => void
-    /** Runs what keeps it, and says at its fields what was refused; the job is handed what it may write over. */
-    keep: (job: (over: number) => Promise<void>) => Promise<void>
+    /** Sends it, and says at its fields what was refused. */
+    keep: () => void
     /** Runs it once more, over what somebody else changed meanwhile; null where nobody did. */
     keepMine: (() => void) | null
 }
 
-/** Keeps an entry of the shelf, or says what is wrong with it. */
-export function useKeeping(): Keeping {
+/**
+ * Keeps an entry of the shelf, or says what is wrong with it.
+ *
+ * @param send sends what is typed now; it is handed the version that it may write over.
+ */
+export function useKeeping(send: (over: number) => Promise<void>): Keeping {
     const [sentences, setSentences] = useState<Sentences>({})
-    const [stale, setStale] = useState<{ version: number; job: (over: number) => Promise<void> } | null>(null)
-    const keep = async (job: (over: number) => Promise<void>, over = 0): Promise<void> => {
+    const [stale, setStale] = useState<number | null>(null)
+    const keep = async (over: number): Promise<void> => {
         setStale(null)
         try {
-            await job(over)
+            await send(over)
         } catch (problem) {
-            if (problem instanceof Refused && problem.version !== null) setStale({ version: problem.version, job })
+            if (problem instanceof Refused) setStale(problem.version)
             setSentences(problem instanceof Refused ? problem.sentences : { form: 'The studio cannot be reached.' })
         }
     }
     return {
         sentences,
         setSentences,
-        keep: (job) => keep(job),
-        keepMine: stale === null ? null : () => void keep(stale.job, stale.version),
+        keep: () => void keep(0),
+        keepMine: stale === null ? null : () => void keep(stale),
     }
 }
 
@@ -59,14 +63,18 @@ export function emptied(typed: Record<string, string>): Record<string, string | 
     return Object.fromEntries(Object.entries(typed).map(([key, value]) => [key, value.trim() === '' ? null : value]))
 }
 
+/** What is wrong with a form as a whole. */
+export function KeepProblem({ keeping }: { keeping: Keeping }): ReactNode {
+    const sentence = keeping.sentences.form
+    if (keeping.keepMine !== null) return <StaleStrip sentence={sentence} onMine={keeping.keepMine} />
+    return sentence !== undefined && <p className="font-semibold text-danger">{sentence}</p>
+}
+
 /** The foot of a form of the shelf. */
 export function KeepRow({ supply, keeping }: { supply: ShelfSupply | null; keeping: Keeping }): ReactNode {
     return (
         <>
-            {keeping.keepMine !== null && <StaleStrip sentence={keeping.sentences.form} onMine={keeping.keepMine} />}
-            {keeping.keepMine === null && keeping.sentences.form !== undefined && (
-                <p className="font-semibold text-danger">{keeping.sentences.form}</p>
-            )}
+            <KeepProblem keeping={keeping} />
             <div className="flex justify-between gap-3">
                 {supply === null ? (
                     <span />

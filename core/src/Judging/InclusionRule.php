@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Advice;
+namespace OpenGlaze\Core\Judging;
 
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Quantity\Wording;

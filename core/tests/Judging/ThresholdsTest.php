@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Advice;
+namespace OpenGlaze\Core\Tests\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Coating;
+namespace OpenGlaze\Core\Tests\Answer;
 
 use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
-use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Held\Puddle;
 use OpenGlaze\Core\Plan\PlanReader;

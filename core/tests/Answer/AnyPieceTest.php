@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Coating;
+namespace OpenGlaze\Core\Tests\Answer;
 
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Body\CylinderSide;
 use OpenGlaze\Core\Body\Ellipsoid;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;

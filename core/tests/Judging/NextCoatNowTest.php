@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Advice;
+namespace OpenGlaze\Core\Tests\Judging;
 
-use OpenGlaze\Core\Advice\NextCoatNow;
 use OpenGlaze\Core\Cure\Phase;
+use OpenGlaze\Core\Judging\NextCoatNow;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;

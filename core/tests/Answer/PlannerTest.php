@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Coating;
+namespace OpenGlaze\Core\Tests\Answer;
 
+use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Planner;
-use OpenGlaze\Core\Coating\ResultDocument;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\Gone;

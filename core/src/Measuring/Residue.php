@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Mix;
-
-use OpenGlaze\Core\Measuring\Container;
+namespace OpenGlaze\Core\Measuring;
 
 /**
  * What a cup keeps on its wetted wall and floor.

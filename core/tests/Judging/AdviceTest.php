@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Advice;
+namespace OpenGlaze\Core\Tests\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
-use OpenGlaze\Core\Coating\Planner;
+use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\UnitSystem;

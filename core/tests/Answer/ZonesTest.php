@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Tests\Coating;
+namespace OpenGlaze\Core\Tests\Answer;
 
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Overlap;

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Coating;
+namespace OpenGlaze\Core\Answer;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\ColourShare;
 use OpenGlaze\Core\Batch\Swatch;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Mix\Portions;

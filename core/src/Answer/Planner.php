@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Coating;
+namespace OpenGlaze\Core\Answer;
 
-use OpenGlaze\Core\Advice\Advisor;
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Amount\Volume;
+use OpenGlaze\Core\Coating\CoatCase;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\Lift;
+use OpenGlaze\Core\Coating\Stacks;
 use OpenGlaze\Core\Film\DripPlan;
 use OpenGlaze\Core\Film\FilmBehaviour;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Judging\Advisor;
 use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
