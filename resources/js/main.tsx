@@ -6,6 +6,7 @@ import { Shell } from './controls/Shell'
 import { followVisits } from './lib/again'
 import { deviceHeader, nameStudio, tokenHeader } from './lib/http'
 import { openQueue } from './lib/journal/useJournal'
+import { followNetwork } from './lib/unreached'
 import { keepPage, openWorker } from './lib/worker'
 import type { SharedProps } from './types/page'
 
@@ -34,15 +35,7 @@ void createInertiaApp({
             visit.headers = { ...visit.headers, ...deviceHeader(), ...tokenHeader() }
         })
         followVisits()
-        // without a network a page may have been kept
-        let going = ''
-        router.on('start', ({ detail: { visit } }) => {
-            going = visit.method === 'get' && visit.only.length === 0 ? visit.url.href : ''
-        })
-        router.on('networkError', (event) => {
-            event.preventDefault()
-            if (going !== '') location.assign(going)
-        })
+        followNetwork()
         if (el !== null) createRoot(el).render(<App {...props} />)
     },
     progress: { color: '#1f4aa0' },

@@ -100,6 +100,28 @@ final class SlowLineTest extends BrowserTestCase
         self::assertSame(count($marks), (int) self::$studio->database()->query("select count(*) from events where kind = 'act_done' and subject = '".basename(self::$studio->path(self::POUR))."'")->fetchColumn(), 'none twice');
     }
 
+    public function test_a_page_that_cannot_be_had_is_said_and_what_is_typed_stays(): void
+    {
+        $page = $this->open('/');
+        $page->until(fn (): bool => $page->js('return navigator.serviceWorker.ready.then(() => true)') === true, 'the worker');
+        $page = $this->open(self::POUR);
+        $page->js("document.querySelector('summary').click()");
+        $page->type('Something else', 'A hair');
+        self::$studio->kill();
+        $page->press('link', 'Shelf');
+        $page->untilSees('The studio does not answer. That page is not kept here');
+        self::assertSame(self::$studio->path(self::POUR), $page->js('return location.pathname'), 'one stays where one is');
+        self::assertSame('A hair', $page->js("return [...document.querySelectorAll('input')].find((one) => one.value !== '')?.value"));
+        // what is kept is opened all the same
+        $page->press('link', 'Now');
+        $page->untilSees('Autumn sky');
+        $page->js("location.assign('/shelf')");
+        $page->untilSees('No answer from the studio');
+        self::$studio->serve();
+        $page->js("location.assign('/shelf')");
+        $page->untilSees('Bench Coat 2:1');
+    }
+
     public function test_what_can_never_be_taken_stands_on_the_screen_and_holds_nothing_up(): void
     {
         $page = $this->open(self::POUR);

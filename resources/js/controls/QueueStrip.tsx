@@ -6,6 +6,7 @@ import { moment } from '../lib/format'
 import { happenedAt } from '../lib/journal/events'
 import type { Trouble } from '../lib/journal/sender'
 import { theQueue, useQueue } from '../lib/journal/useJournal'
+import { useUnreached } from '../lib/unreached'
 import { takeNewVersion, useNewVersion } from '../lib/worker'
 
 /** A press that is under way for longer is said to be waiting. */
@@ -26,9 +27,10 @@ export function QueueStrip(): ReactNode {
     const slow = useSlow(first?.id)
     const count = waiting.length
     const newVersion = useNewVersion()
+    const unreached = useUnreached()
     const { url } = usePage()
     return (
-        <div aria-live="polite" className="no-print">
+        <div aria-live="polite" className="no-print sticky top-0 z-20">
             {first !== undefined && (slow || trouble !== null) && (
                 <p className="flex flex-wrap gap-x-3 bg-kraft px-4 py-1.5 text-kraft-ink sm:px-6" data-testid="waiting">
                     <strong>{count === 1 ? '1 press waiting' : `${count} presses waiting`}</strong>
@@ -38,6 +40,12 @@ export function QueueStrip(): ReactNode {
                             ? 'It is kept here for its own.'
                             : 'It is kept here with its time, and sent again.'}
                     </span>
+                </p>
+            )}
+            {unreached && (
+                <p className="bg-kraft px-4 py-1.5 text-kraft-ink sm:px-6">
+                    <strong>The studio does not answer.</strong> That page is not kept here: it can be opened when the
+                    studio is back.
                 </p>
             )}
             {newVersion && !url.startsWith('/pours/') && !url.startsWith('/mixings/') && (

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react'
 import { WarningIcon } from '@phosphor-icons/react'
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
 import { Button } from './Button'
 
 /** It was changed elsewhere since it was read: nothing typed is lost, and who looks decides whose stands. */
@@ -13,15 +13,19 @@ export function StaleStrip({
     onMine: () => void
     onTheirs?: () => void
 }): ReactNode {
+    const strip = useRef<HTMLDivElement>(null)
+    // a form can be longer than the screen: what was refused stands where it is seen
+    useEffect(() => strip.current?.scrollIntoView({ block: 'nearest' }), [sentence])
     if (sentence === undefined) return null
     return (
         <div
+            ref={strip}
             role="alert"
-            className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded bg-kraft px-3 py-2 text-kraft-ink"
+            className="flex scroll-mt-4 scroll-mb-24 flex-wrap items-center gap-x-4 gap-y-2 rounded bg-kraft px-3 py-2 text-kraft-ink"
         >
             <WarningIcon size={20} weight="fill" aria-hidden="true" />
             <p className="min-w-0 flex-1 basis-60">{sentence}</p>
-            <div className="flex gap-2">
+            <div className="flex flex-wrap gap-2 whitespace-nowrap">
                 <Button onClick={onMine}>Put mine over it</Button>
                 <Button onClick={onTheirs}>Take what is there</Button>
             </div>

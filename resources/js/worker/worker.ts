@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
 import { precacheAndRoute, type PrecacheEntry } from 'workbox-precaching'
+import { isKept } from '../lib/kept'
 
 /**
  * Shows the pages of the bench without a network: as the studio last sent them, with scripts and styles
@@ -11,9 +12,6 @@ declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: (string | Precac
 
 precacheAndRoute(self.__WB_MANIFEST)
 
-/** Now, a running pour, a cup. */
-const KEPT = /^\/($|pours\/[^/]+$|mixings\/[^/]+$)/
-
 const MOST_KEPT = 60
 
 /** A studio that takes longer is taken for one that does not answer, where there is a page to show. */
@@ -24,14 +22,13 @@ const NAMES = 'open-glaze-names'
 
 self.addEventListener('fetch', (event) => {
     const { request } = event
-    if (request.mode === 'navigate' && request.method === 'GET' && KEPT.test(new URL(request.url).pathname)) {
-        event.respondWith(page(request))
-    }
+    if (request.mode !== 'navigate' || request.method !== 'GET') return
+    event.respondWith(isKept(request.url) ? page(request) : fetch(request).catch(noAnswer))
 })
 
 self.addEventListener('message', (event: ExtendableMessageEvent) => {
     const { keep, type } = event.data as { keep?: string; type?: string }
-    if (keep !== undefined && KEPT.test(new URL(keep, location.origin).pathname)) event.waitUntil(fetchPage(keep))
+    if (keep !== undefined && isKept(keep)) event.waitUntil(fetchPage(keep))
     // a new version takes over when somebody pressed for it
     if (type === 'SKIP_WAITING') void self.skipWaiting()
 })

@@ -61,7 +61,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         value={added}
                         onChange={setAdded}
                         unit={units === 'metric' ? 'ml' : 'fl oz'}
-                        hint="such as 15, or 2 tbsp"
+                        placeholder="15 or 2 tbsp"
                         large
                         className="min-w-0 flex-1"
                     />

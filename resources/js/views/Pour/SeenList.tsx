@@ -20,7 +20,7 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
             {pour.seen.map((one) => (
                 <li key={one.event} className="flex items-center gap-3 text-lg">
                     <span className="min-w-0 flex-1 break-words">{said(one, units)}</span>
-                    <span className="text-soft">{moment(one.at, now ?? one.at)}</span>
+                    <span className="text-soft">{moment(one.at, now ?? pour.poured_at ?? pour.started_at)}</span>
                     {onTakeBack !== undefined && (
                         <button
                             type="button"
