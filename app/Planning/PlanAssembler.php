@@ -106,9 +106,10 @@ final class PlanAssembler
         $ids = $this->sharedIds($resins);
         $document = $this->bare($plan);
         $document->resins = array_values($resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->unique(fn (stdClass $sheet): mixed => $sheet->id ?? null)->all());
-        $document->pieces = array_values($coats->unique('piece_id')->map(fn (Coat $coat): stdClass => $this->named($coat->piece->spec, CoatKeys::name($coat->plan_id, $coat->piece->key)))->all());
+        $document->pieces = $this->told($coats->map(fn (Coat $coat): Piece => $coat->piece)->unique('id'));
         $document->coats = array_values($coats->map(function (Coat $coat) use ($ids): stdClass {
-            $spec = $this->named($this->coat($coat, $ids), CoatKeys::of($coat));
+            $spec = $this->coat($coat, $ids);
+            $spec->id = CoatKeys::of($coat);
             $spec->piece = CoatKeys::name($coat->plan_id, $coat->piece->key);
 
             return $spec;
@@ -151,15 +152,23 @@ final class PlanAssembler
         return $ids;
     }
 
-    private function named(stdClass $spec, string $id): stdClass
+    /**
+     * Pieces of any plan side by side, each with an id and a name of its own.
+     *
+     * @param  Collection<int, Piece>  $pieces
+     * @return list<stdClass>
+     */
+    private function told(Collection $pieces): array
     {
-        if (($spec->id ?? null) === $id) {
-            return $spec;
-        }
-        $named = Json::copy($spec);
-        $named->id = $id;
+        $namesakes = Namesakes::among($pieces);
 
-        return $named;
+        return array_values($pieces->map(static function (Piece $piece) use ($namesakes): stdClass {
+            $spec = Json::copy($piece->spec);
+            $spec->id = CoatKeys::name($piece->plan_id, $piece->key);
+            $spec->name = Namesakes::told($piece, isset($namesakes[$piece->id]));
+
+            return $spec;
+        })->all());
     }
 
     /**
