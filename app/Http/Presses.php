@@ -41,8 +41,8 @@ final readonly class Presses
             throw Refused::because(Refusal::Unreadable);
         }
         $facts = Dig::object($sent, 'facts');
-        // a photo is sent with its file; its name is never taken on trust
-        unset($facts->photo);
+        // a photo is sent with its file, and what follows from a press is not pressed: neither is taken on trust
+        unset($facts->photo, $facts->by);
 
         return new Pressed(self::uuid($sent, 'id'), self::uuid($sent, 'subject'), $kind, self::press($sent, $device, $heard), $facts);
     }

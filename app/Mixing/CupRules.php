@@ -201,7 +201,7 @@ final readonly class CupRules implements SubjectRules
         $back = [];
         $mixed = array_filter($before, static fn (Event $event): bool => $event->kind === EventKind::Mixed);
         foreach (JournalEvent::query()->where('kind', EventKind::Taken)->whereIn('facts->by', array_map(static fn (Event $event): string => $event->id, $mixed))->get(['id', 'subject']) as $taken) {
-            $back[] = $undone->and(EventKind::Undone, $taken->subject, (object) ['of' => $taken->id]);
+            $back[] = $undone->and(EventKind::Undone, $taken->subject, (object) ['of' => $taken->id, 'by' => $undone->id]);
         }
 
         return $back;

@@ -11,6 +11,7 @@ use App\Journal\SubjectRules;
 use App\Models\Lot;
 use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Refusal;
@@ -39,7 +40,7 @@ final readonly class LotRules implements SubjectRules
             EventKind::Opened => (object) ['on' => self::day($facts)],
             EventKind::Counted => self::amounts($facts, true),
             EventKind::Taken => (object) [...get_object_vars(self::amounts($facts, false)), 'by' => Dig::text($facts, 'by') ?? ''],
-            EventKind::Undone => (object) ['of' => Dig::text($facts, 'of')],
+            EventKind::Undone => self::undoing($facts, $before),
             default => new stdClass,
         };
     }
@@ -63,6 +64,23 @@ final readonly class LotRules implements SubjectRules
     public function clear(): void
     {
         Lot::withTrashed()->update(['opened_on' => null, 'left_a_ml' => null, 'left_b_ml' => null, 'deleted_at' => null]);
+    }
+
+    /**
+     * What a mix took goes back with the mix, and not by itself.
+     *
+     * @param  list<Event>  $before
+     */
+    private static function undoing(stdClass $facts, array $before): stdClass
+    {
+        $of = Dig::text($facts, 'of');
+        foreach ($before as $event) {
+            if ($event->id === $of && $event->kind === EventKind::Taken && Dig::text($facts, 'by') === null) {
+                throw Refused::because(Refusal::CannotUndo);
+            }
+        }
+
+        return (object) array_filter(['of' => $of, 'by' => Dig::text($facts, 'by')], is_string(...));
     }
 
     private static function day(stdClass $facts): ?string
