@@ -1,6 +1,6 @@
 import { XIcon } from '@phosphor-icons/react'
 import { Dialog } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useRef, type ReactNode } from 'react'
 
 /** A page that is laid over the page: a question, or an explanation. */
 export function Sheet(props: {
@@ -12,12 +12,21 @@ export function Sheet(props: {
     /** As large as the window. */
     full?: boolean
 }): ReactNode {
+    const before = useRef<Element | null>(null)
     return (
         <Dialog.Root open={props.open} onOpenChange={(open) => !open && props.onClose()}>
             <Dialog.Portal>
                 <Dialog.Overlay className="fixed inset-0 z-40 bg-ink opacity-40" />
                 <Dialog.Content
                     aria-describedby={undefined}
+                    onOpenAutoFocus={() => {
+                        before.current = document.activeElement
+                    }}
+                    onCloseAutoFocus={(event) => {
+                        // who came by the keyboard goes on where they were
+                        event.preventDefault()
+                        if (before.current instanceof HTMLElement) before.current.focus()
+                    }}
                     className={`fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-auto border-t-4 border-ink bg-sheet p-5 sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:w-[92vw] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded sm:border-2 ${props.full ? 'flex flex-col sm:h-[96dvh] sm:max-h-[96dvh] sm:w-[97vw]' : props.wide ? 'sm:max-w-3xl' : 'sm:max-w-xl'}`}
                 >
                     <Dialog.Title className="figure pr-12 text-2xl leading-tight">{props.title}</Dialog.Title>

@@ -15,7 +15,9 @@ export function StaleStrip({
 }): ReactNode {
     const strip = useRef<HTMLDivElement>(null)
     // a form can be longer than the screen: what was refused stands where it is seen
-    useEffect(() => strip.current?.scrollIntoView({ block: 'nearest' }), [sentence])
+    useEffect(() => {
+        void strip.current?.scrollIntoView({ block: 'nearest' })
+    }, [sentence])
     if (sentence === undefined) return null
     return (
         <div

@@ -78,7 +78,6 @@ export function ColourantForm({
                     value={typed.form ?? 'paste'}
                     options={FORMS}
                     onChange={(value) => put('form', value)}
-                    sentence={sentences.form}
                 />
                 <label className="text-sm text-soft">
                     Its colour
