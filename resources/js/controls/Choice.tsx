@@ -64,7 +64,7 @@ export function Switch(props: Props): ReactNode {
                 type="single"
                 value={props.value}
                 aria-labelledby={id}
-                className="inline-flex overflow-hidden rounded border border-line"
+                className="inline-flex max-w-full flex-wrap gap-px overflow-hidden rounded border border-line bg-line"
                 onValueChange={(value) => {
                     if (value !== '') props.onChange(value)
                 }}
@@ -73,7 +73,7 @@ export function Switch(props: Props): ReactNode {
                     <ToggleGroup.Item
                         key={option.value}
                         value={option.value}
-                        className="min-h-10 border-r border-line bg-sheet px-3 last:border-r-0 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-bench"
+                        className="min-h-10 grow bg-sheet px-3 data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-bench"
                     >
                         {option.label}
                     </ToggleGroup.Item>

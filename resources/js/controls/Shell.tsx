@@ -29,12 +29,12 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
             <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
                 To the page
             </a>
-            <header className="no-print flex items-center gap-x-1 border-b sm:gap-x-5 ruled px-2 sm:px-6">
+            <header className="no-print flex flex-wrap items-center gap-x-1 border-b sm:gap-x-5 ruled px-2 sm:px-6">
                 <Link href="/" className="flex min-h-12 items-center gap-2" aria-label="Open Glaze, now">
                     <Mark />
                     <span className="figure hidden text-lg sm:inline">Open Glaze</span>
                 </Link>
-                <nav aria-label="Places" className="flex">
+                <nav aria-label="Places" className="flex flex-wrap">
                     {PLACES.map((place) => (
                         <Link
                             key={place.href}

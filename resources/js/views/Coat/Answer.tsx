@@ -98,13 +98,13 @@ function Part(props: {
                 ml={props.ml}
                 cupMl={props.cupMl}
                 height={118}
-                className="h-auto w-24 @min-[600px]:w-18 @min-[880px]:w-24 print:w-24"
+                className="h-auto w-24 max-w-[28cqw] @min-[600px]:w-18 @min-[880px]:w-24 print:w-24"
             />
             <div>
                 <Figure
                     of={`${props.prefix}${key}_g`}
                     label={`Part ${props.part}, ${joined(props.weight)}`}
-                    className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[2.6rem] @min-[880px]:text-[3.2rem]' : 'text-[3.4rem] @min-[880px]:text-[3.7rem]'}`}
+                    className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[min(2.6rem,14cqw)] @min-[880px]:text-[3.2rem]' : 'text-[min(3.4rem,18cqw)] @min-[880px]:text-[3.7rem]'}`}
                 >
                     <Digits text={props.weight.text} /> <span className="unit">g</span>
                 </Figure>

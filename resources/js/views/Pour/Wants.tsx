@@ -101,7 +101,7 @@ function BigTime({ text, late, testId }: { text: string; late: boolean; testId: 
         <p
             data-testid={testId}
             role="timer"
-            className={`figure my-2 ${text.length > 7 ? 'text-[3.4rem] sm:text-[5.5rem]' : 'text-[6.2rem] sm:text-[9rem]'} ${late ? 'text-danger' : ''}`}
+            className={`figure my-2 ${text.length > 7 ? 'text-[min(3.4rem,14vw)] sm:text-[min(5.5rem,14vw)]' : 'text-[min(6.2rem,26vw)] sm:text-[min(9rem,26vw)]'} ${late ? 'text-danger' : ''}`}
         >
             <Digits text={text} />
         </p>

@@ -59,7 +59,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
 
     return (
         <div
-            className="mx-auto grid w-full max-w-6xl flex-1 grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_22rem] lg:grid-rows-[1fr_auto]"
+            className="mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_22rem] lg:grid-rows-[1fr_auto]"
             onPointerDown={() => {
                 if (loud) allowSound()
             }}
@@ -125,7 +125,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                         }}
                     />
                 )}
-                <div className="flex items-stretch gap-3 px-4 py-3 sm:px-6">
+                <div className="flex flex-wrap items-stretch gap-3 px-4 py-3 sm:px-6">
                     <button
                         type="button"
                         disabled={back === null}

@@ -37,7 +37,7 @@ export default function Shelf({ resins, supplies: first, tab }: Props): ReactNod
             <Head title="Shelf" />
             <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 border-b ruled">
                 <h1 className="figure pb-2 text-4xl">Shelf</h1>
-                <Tabs.List aria-label="What stands there" className="flex">
+                <Tabs.List aria-label="What stands there" className="flex flex-wrap">
                     {TABS.map((one) => (
                         <Tabs.Trigger
                             key={one.value}
