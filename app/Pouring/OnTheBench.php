@@ -32,20 +32,16 @@ final class OnTheBench
     {
         $cups = Mixing::query()->where('in_use', true)->whereDoesntHave('pours')->with('begun')->latest('begun_at')->get();
 
-        return array_values($cups->map(static function (Mixing $mixing) use ($now): array {
-            $potLife = Dig::float($mixing->result(), 'pot_life_min');
-            $mixed = Moment::ms($mixing->mixed_at);
-
-            return [
-                'id' => $mixing->id,
-                'title' => $mixing->title,
-                'now' => Moment::ms($now),
-                'begun_at' => Moment::ms($mixing->begun_at),
-                'mixed_at' => $mixed,
-                'pot_life_until' => $mixed === null || $potLife === null ? null : $mixed + (int) round($potLife * 60_000),
-                'total_ml' => Dig::float($mixing->result(), 'total_ml'),
-            ];
-        })->all());
+        return array_values($cups->map(static fn (Mixing $mixing): array => [
+            'id' => $mixing->id,
+            'title' => $mixing->title,
+            'now' => Moment::ms($now),
+            'begun_at' => Moment::ms($mixing->begun_at),
+            'mixed_at' => Moment::ms($mixing->mixed_at),
+            'mixed_event' => $mixing->mixed_event,
+            'pot_life_min' => Dig::float($mixing->result(), 'pot_life_min'),
+            'total_ml' => Dig::float($mixing->result(), 'total_ml'),
+        ])->all());
     }
 
     /**

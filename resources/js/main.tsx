@@ -25,7 +25,7 @@ void createInertiaApp({
         const studio = (props.initialPage.props as unknown as SharedProps).studio_id
         nameStudio(studio)
         openQueue(studio)
-        openWorker()
+        void openWorker()
         // a page of another studio has a queue of its own: it is opened anew
         router.on('navigate', (visit) => {
             keepPage(visit.detail.page.url)

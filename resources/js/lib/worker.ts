@@ -1,20 +1,21 @@
 import { useSyncExternalStore } from 'react'
-import { Workbox } from 'workbox-window'
+import type { Workbox } from 'workbox-window'
 
 let worker: Workbox | null = null
 let waits = false
 const listeners = new Set<() => void>()
 
 /** Sets the worker up that shows the bench without a network. */
-export function openWorker(): void {
+export async function openWorker(): Promise<void> {
     if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return
-    worker = new Workbox('/worker.js')
+    const workbox = await import('workbox-window')
+    worker = new workbox.Workbox('/worker.js')
     worker.addEventListener('waiting', () => {
         waits = true
         listeners.forEach((listener) => listener())
     })
     // the page is loaded anew only where somebody pressed for the new version
-    void worker.register().catch(() => undefined)
+    await worker.register().catch(() => undefined)
 }
 
 /** Keeps this page for when there is no network, also where it was come to from another. */

@@ -105,7 +105,8 @@ export interface CupOnBench {
     now: number
     begun_at: number
     mixed_at: number | null
-    pot_life_until: number | null
+    mixed_event: string | null
+    pot_life_min: number | null
     total_ml: number | null
 }
 

@@ -28,7 +28,11 @@ self.addEventListener('fetch', (event) => {
 
 self.addEventListener('message', (event: ExtendableMessageEvent) => {
     const { keep, type } = event.data as { keep?: string; type?: string }
-    if (keep !== undefined && isKept(keep)) event.waitUntil(fetchPage(keep))
+    if (keep !== undefined && isKept(keep)) {
+        event.waitUntil(fetchPage(keep))
+        // what happened on this page is to be on Now too, whoever was not there since
+        if (new URL(keep, location.origin).pathname !== '/') event.waitUntil(fetchPage('/'))
+    }
     // a new version takes over when somebody pressed for it
     if (type === 'SKIP_WAITING') void self.skipWaiting()
 })

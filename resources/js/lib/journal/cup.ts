@@ -16,13 +16,20 @@ export function withCupPress(mixing: MixingState, press: Press): MixingState {
                   }
         case 'stirring_begun':
             return { ...mixing, stirred_from: happenedAt(press) }
-        case 'mixed':
-            return mixing.mixed_at === null ? { ...mixing, mixed_at: happenedAt(press), mixed_event: press.id } : mixing
         case 'discarded':
             return { ...mixing, discarded_at: mixing.discarded_at ?? happenedAt(press) }
-        case 'undone':
-            return mixing.mixed_event === press.facts.of ? { ...mixing, mixed_at: null, mixed_event: null } : mixing
         default:
-            return mixing
+            return mixedBy(mixing, press)
     }
+}
+
+/** A cup that a press says is mixed, or is not mixed after all. */
+export function mixedBy<T extends { mixed_at: number | null; mixed_event: string | null }>(cup: T, press: Press): T {
+    if (press.kind === 'mixed' && cup.mixed_at === null) {
+        return { ...cup, mixed_at: happenedAt(press), mixed_event: press.id }
+    }
+    if (press.kind === 'undone' && cup.mixed_event !== null && press.facts.of === cup.mixed_event) {
+        return { ...cup, mixed_at: null, mixed_event: null }
+    }
+    return cup
 }

@@ -1,5 +1,6 @@
 import { measuredOffset } from '../clock'
 import { nameDevice, newToken } from '../http'
+import { keepPage } from '../worker'
 import type { EventKind, Kept, Press } from './events'
 import { send, type Result, type Trouble } from './sender'
 import { openStore, type Store } from './store'
@@ -197,6 +198,8 @@ export class Queue {
         for (const [subject, state] of Object.entries(sent.states)) this.hear(subject, state)
         await this.settle(sent.results)
         this.others.postMessage(sent.states)
+        // the bench as it is now, for when there is no network
+        keepPage('/')
         return true
     }
 

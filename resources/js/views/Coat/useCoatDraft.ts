@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { ask, Refused, type Read } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import type { StackAnswer } from '../../types/answer'
@@ -51,6 +51,7 @@ export function useCoatDraft(
     const [sentences, setSentences] = useState<Sentences>(first.sentences ?? {})
     const [state, setState] = useState<Draft['state']>('saved')
     const [past, setPast] = useState<Touched[]>([])
+    const [failed, setFailed] = useState<{ saving: boolean; times: number } | null>(null)
     const now = useRef<Touched>({})
     const wanted = useRef<'live' | 'save'>('live')
     const undoing = useRef(false)
@@ -89,6 +90,7 @@ export function useCoatDraft(
                 setState('changing')
             }
             setSentences({})
+            setFailed(null)
         } catch (error) {
             undoing.current = false
             inFlight.current = ''
@@ -101,9 +103,24 @@ export function useCoatDraft(
                 if (isStale.current) void show(sent)
             } else {
                 setState('cut-off')
+                setFailed((before) => ({ saving, times: (before?.times ?? 0) + 1 }))
             }
         }
     })
+    const { ask: put } = latest
+    useEffect(() => {
+        if (failed === null) return
+        const again = (): void => {
+            if (failed.saving) wanted.current = 'save'
+            put(now.current)
+        }
+        const timer = setTimeout(again, Math.min(30_000, 1_000 * 2 ** failed.times))
+        window.addEventListener('online', again)
+        return () => {
+            clearTimeout(timer)
+            window.removeEventListener('online', again)
+        }
+    }, [failed, put])
 
     const touch = (part: Touched): Touched => {
         now.current = merged(now.current, part)

@@ -11,7 +11,7 @@ import type { CupOnBench } from '../../types/page'
 export function CupRow({ cup, now }: { cup: CupOnBench; now: number }): ReactNode {
     const units = useUnits()
     const mixedFor = cup.mixed_at === null ? null : (now - cup.mixed_at) / 60_000
-    const left = cup.pot_life_until === null ? null : cup.pot_life_until - now
+    const left = mixedFor === null || cup.pot_life_min === null ? null : (cup.pot_life_min - mixedFor) * 60_000
     return (
         <div className="grid items-center gap-x-8 gap-y-1 px-4 py-4 hover:bg-sheet sm:px-8 lg:grid-cols-[19rem_17rem_1fr]">
             <Link href={`/mixings/${cup.id}`} className="block min-w-0">

@@ -3,6 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 import { hearPageTime, hearServerTime, useServerNow } from '../../lib/clock'
 import { ask } from '../../lib/http'
+import { mixedBy } from '../../lib/journal/cup'
 import { withFilmPress } from '../../lib/journal/film'
 import { useQueue } from '../../lib/journal/useJournal'
 import { useShared } from '../../lib/pages'
@@ -95,7 +96,9 @@ function useBench(first: Bench): { pours: PourState[]; cups: CupOnBench[]; cutOf
         pours: bench.pours
             .map((pour) => pressed(pour.id).reduce(withFilmPress, pour))
             .filter((pour) => pour.off_at === null),
-        cups: bench.cups.filter((cup) => !pressed(cup.id).some((one) => one.kind === 'discarded')),
+        cups: bench.cups
+            .filter((cup) => !pressed(cup.id).some((one) => one.kind === 'discarded'))
+            .map((cup) => pressed(cup.id).reduce(mixedBy, cup)),
         cutOff,
     }
 }

@@ -32,9 +32,11 @@ export default function Weigh(props: Props): ReactNode {
     const [sentences, setSentences] = useState<Sentences>({})
     const [byHand, setByHand] = useState(false)
     const [pouring, setPouring] = useState(false)
-    const [ready, setReady] = useState(props.mixing.steps.some((step) => step.got_g !== null))
+    const [begun, setBegun] = useState(false)
     const next = mixing.steps.find((step) => step.id === mixing.next) ?? null
     const gone = mixing.discarded_at !== null
+    const reading = waiting.some((one) => one.subject === mixing.id && one.kind === 'weighed')
+    const ready = begun || reading || mixing.steps.some((step) => step.got_g !== null)
     const stirring = !gone && mixing.measured && mixing.mixed_at === null
     const weighing = next !== null && !stirring && !gone && ready
     const scale = useScale(weighing && !byHand)
@@ -75,7 +77,7 @@ export default function Weigh(props: Props): ReactNode {
                         </Strip>
                     ))}
                     {!ready && next !== null && !stirring && !gone && (
-                        <Ready cautions={props.cautions} onReady={() => setReady(true)} />
+                        <Ready cautions={props.cautions} onReady={() => setBegun(true)} />
                     )}
                     {weighing && mixing.mixed_at !== null && <Setting mixing={mixing} />}
                     {weighing && (
@@ -87,7 +89,7 @@ export default function Weigh(props: Props): ReactNode {
                             scale={scale}
                             byHand={byHand}
                             onByHand={setByHand}
-                            waiting={waiting.some((one) => one.subject === mixing.id && one.kind === 'weighed')}
+                            waiting={reading}
                             sentence={sentences.grams ?? sentences.form}
                             onTaken={(grams) =>
                                 act(
