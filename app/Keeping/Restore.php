@@ -16,6 +16,9 @@ use stdClass;
 /** Brings a backup back: it is checked whole before anything is touched, and takes the place of what is there in one step. */
 final class Restore
 {
+    /** What may be in a backup. */
+    private const FILES = '~^(studio\.sqlite|photos/[A-Za-z0-9]+\.jpg)$~';
+
     /**
      * Checks a backup.
      *
@@ -27,7 +30,7 @@ final class Restore
     {
         $list = $this->list($folder);
         foreach (get_object_vars(Dig::object($list, 'sha256')) as $file => $sum) {
-            if (! is_file("$folder/$file") || ! is_string($sum) || ! hash_equals($sum, (string) hash_file('sha256', "$folder/$file"))) {
+            if (preg_match(self::FILES, (string) $file) !== 1 || ! is_file("$folder/$file") || ! is_string($sum) || ! hash_equals($sum, (string) hash_file('sha256', "$folder/$file"))) {
                 throw BackupException::damaged((string) $file);
             }
         }

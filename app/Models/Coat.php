@@ -41,6 +41,14 @@ final class Coat extends Model
         return $this->belongsTo(Resin::class)->withTrashed();
     }
 
+    /** A coat of a piece that was taken away is not there either. */
+    public function resolveRouteBinding($value, $field = null): ?Model
+    {
+        $coat = parent::resolveRouteBinding($value, $field);
+
+        return $coat instanceof self && $coat->piece->trashed() ? null : $coat;
+    }
+
     public function kind(): string
     {
         $kind = $this->spec->kind ?? null;

@@ -31,7 +31,7 @@ final class StackDesk
     {
         return DB::transaction(function () use ($piece, $kind): Coat {
             $below = $piece->coats()->reorder('position', 'desc')->first();
-            $resin = $below->resin ?? Resin::atHandFor($piece->plan)->firstOrFail();
+            $resin = $below->resin ?? self::firstResin($piece);
 
             $ending = $below === null ? null : (Containment::tryFrom(Dig::text($below->spec, 'containment') ?? '') ?? Containment::Open);
             $usual = UsualCoat::of((new PieceReader)->saved($piece->spec), $kind, $ending);
@@ -130,7 +130,7 @@ final class StackDesk
                 }
             }
             $piece->coats()->get()->each(fn (Coat $coat) => $coat->delete());
-            $laid = array_map(fn (stdClass $spec): Coat => $this->lay($piece, $shelf->get(Dig::text($spec, 'resin')) ?? Resin::atHandFor($piece->plan)->firstOrFail(), Json::copy($spec)), $coats);
+            $laid = array_map(fn (stdClass $spec): Coat => $this->lay($piece, $shelf->get(Dig::text($spec, 'resin')) ?? self::firstResin($piece), Json::copy($spec)), $coats);
 
             return $laid[0] ?? throw FieldException::at(['form' => 'This stack has no coats.']);
         });
@@ -208,5 +208,11 @@ final class StackDesk
         }
 
         return $key;
+    }
+
+    /** @throws FieldException where nothing stands on the shelf */
+    private static function firstResin(Piece $piece): Resin
+    {
+        return Resin::atHandFor($piece->plan)->first() ?? throw FieldException::at(['form' => 'There is no resin on the shelf to coat it with: put one there first, from its label.']);
     }
 }

@@ -198,7 +198,11 @@ final readonly class PieceController
         $pours = $piece->pours()->with(['begun', 'poured'])->paginate(self::POURS_AT_A_TIME);
 
         return Inertia::render('LookBack', [
-            'piece' => [...$this->desk->summary($piece), 'coat_id' => $piece->coats()->value('id'), 'next_coat_id' => $this->desk->nextCoat($piece)?->id],
+            'piece' => [
+                ...$this->desk->summary($piece),
+                'coat_id' => $piece->trashed() ? null : $piece->coats()->value('id'),
+                'next_coat_id' => $piece->trashed() ? null : $this->desk->nextCoat($piece)?->id,
+            ],
             'pours' => $pours->getCollection()->map(fn (Pour $pour): array => [
                 ...PourState::of($pour, CarbonImmutable::now()),
                 ...UsedBesidePlanned::of($pour),
