@@ -22,7 +22,7 @@ use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
-use OpenGlaze\Core\Quantity\NumberParser;
+use OpenGlaze\Core\Quantity\MassParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\VolumeParser;
@@ -132,9 +132,9 @@ final readonly class CupRules implements SubjectRules
     private static function gramsOf(string $written, WeighStep $step, UnitSystem $units): ?float
     {
         try {
-            return NumberParser::number(preg_replace('/\s*g(r|rams?)?\s*$/iu', '', $written) ?? $written);
+            return MassParser::g($written);
         } catch (QuantityException) {
-            // no plain number: an amount of liquid then
+            // no weight: an amount of liquid then
         }
         try {
             return VolumeParser::ml($written, $units) * $step->densityGMl;

@@ -8,7 +8,7 @@ use App\Models\Pour;
 use App\PlanFile\Dig;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Journal\Known;
-use OpenGlaze\Core\Quantity\NumberParser;
+use OpenGlaze\Core\Quantity\MassParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\VolumeParser;
@@ -48,7 +48,7 @@ final readonly class UsedFields
         }
         try {
             if (trim($typed('tray_g')) !== '') {
-                $facts->tray_g = self::inRange($typed('tray_g'), NumberParser::number(preg_replace('/\s*g\s*$/iu', '', $typed('tray_g')) ?? ''));
+                $facts->tray_g = self::inRange($typed('tray_g'), MassParser::g($typed('tray_g')));
             }
         } catch (QuantityException $exception) {
             $sentences['tray_g'] = $exception->getMessage();
@@ -80,7 +80,7 @@ final readonly class UsedFields
 
     private function ml(string $part, string $written, Known $how): float
     {
-        $amount = (float) array_sum(array_map(static fn (string $one): float => self::inRange($one, $how === Known::Weighed ? NumberParser::number($one) : VolumeParser::ml($one, UnitSystem::Metric)), explode('+', $written)));
+        $amount = (float) array_sum(array_map(static fn (string $one): float => self::inRange($one, $how === Known::Weighed ? MassParser::g($one) : VolumeParser::ml($one, UnitSystem::Metric)), explode('+', $written)));
         if ($how === Known::Read) {
             return $amount;
         }

@@ -44,7 +44,7 @@ final class LengthParser
             $sign = -1.0;
             $text = ltrim(substr($text, 1));
         }
-        if (preg_match('/(?<![\d.,])[1-9]\d{0,2},\d{3}(?!\d)/', $text) === 1) {
+        if (Thousands::mayBeMeant($text)) {
             throw QuantityException::ambiguousComma(trim($written));
         }
 

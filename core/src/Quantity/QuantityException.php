@@ -29,7 +29,7 @@ final class QuantityException extends DomainException
         $thousands = str_replace(',', '', $written);
         $decimal = str_replace(',', '.', $written);
 
-        return new self(sprintf('"%s" can mean two lengths. Write %s or %s.', self::short($written), self::short($thousands), self::short($decimal)));
+        return new self(sprintf('"%s" can mean two numbers. Write %s or %s.', self::short($written), self::short($thousands), self::short($decimal)));
     }
 
     public static function zeroBelowTheLine(string $written): self

@@ -31,6 +31,9 @@ final class VolumeParser
         if (preg_match('/^\s*'.self::NUMBER.'\s*([a-z³.\s]*\d?)\s*$/iu', $written, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw QuantityException::notAVolume(trim($written));
         }
+        if (Thousands::mayBeMeant($written)) {
+            throw QuantityException::ambiguousComma(trim($written));
+        }
         [, $sign, $whole, $above, $below, $decimal, $name] = $found;
         $name = mb_strtolower(preg_replace('/[\s.]+/u', '', $name) ?? '');
         $unit = $name === '' ? $units->volumeUnit() : self::UNITS[$name] ?? null;
