@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 /** The studio whose database this is: its name in the journal, and how far its rows are folded. */
 final class ThisStudio
 {
-    /** Raised when rows have to be folded anew from what happened, since the folding changed. */
+    /** Raised with a migration when rows have to be folded anew from what happened, since the folding changed. */
     private const FOLDING = 1;
 
     private ?string $id = null;
