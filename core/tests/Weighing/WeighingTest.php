@@ -7,12 +7,16 @@ namespace OpenGlaze\Core\Tests\Weighing;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Weighing\Weighing;
 use OpenGlaze\Core\Weighing\WeighingException;
 use OpenGlaze\Core\Weighing\WeighStep;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class WeighingTest extends TestCase
 {
@@ -93,6 +97,53 @@ final class WeighingTest extends TestCase
         $dose = Weighing::of($batch, [...$got, 'resin_0' => $half])->next();
         self::assertSame('dose_0_0', $dose?->id);
         self::assertEqualsWithDelta(0.02 * 1.4 * $half / ((float) $batch->mix->totalG() / $batch->mix->totalMl()), $dose->targetG, 1e-9);
+    }
+
+    /** Whatever was weighed so far, and whatever the ratio: what is asked for next is above nothing, and never takes anything out. */
+    #[TestWith([1.0, 1.0])]
+    #[TestWith([2.0, 1.0])]
+    #[TestWith([3.0, 1.0])]
+    #[TestWith([100.0, 45.0])]
+    #[TestWith([10.0, 1.0])]
+    public function test_what_is_asked_for_next_is_always_something_to_add(float $a, float $b): void
+    {
+        $random = new Randomizer(new Mt19937((int) (10 * $a)));
+        $batch = self::batch([
+            '/resins/0/ratio' => (object) ['a' => $a, 'b' => $b, 'by' => 'weight'],
+            '/colourants' => [(object) ['id' => 'blue', 'density_g_ml' => 1.4]],
+            '/batches/0/colours' => [
+                (object) ['name' => 'sky', 'share_pct' => 30, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'blue', 'ml' => 2]]],
+                (object) ['name' => 'night', 'share_pct' => 50, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'blue', 'ml' => 4]]],
+            ],
+        ]);
+        for ($evening = 0; $evening < 60; $evening++) {
+            $got = [];
+            $first = [null, PartName::A, PartName::B][$random->getInt(0, 2)];
+            $before = [0.0, 0.0];
+            while (($next = ($weighing = Weighing::of($batch, $got, 0.1, $first))->next()) !== null) {
+                self::assertLessThan(14, count($got), 'it comes to an end');
+                self::assertGreaterThan(0.0, $next->targetG);
+                self::assertTrue(is_finite($next->targetG) && $next->densityGMl > 0);
+                self::assertGreaterThanOrEqual($before[0] - 1e-9, $weighing->gotAG);
+                self::assertGreaterThanOrEqual($before[1] - 1e-9, $weighing->gotBG);
+                self::assertSame($next->kind->isPart(), ! $weighing->isMeasured(), 'parts first, then colours');
+                $before = [$weighing->gotAG, $weighing->gotBG];
+                $got[$next->id] = $next->targetG * $random->getInt(70, 140) / 100;
+            }
+            self::assertEqualsWithDelta(array_sum(array_filter($got, static fn (string $id): bool => $id === 'a' || str_starts_with($id, 'more_a'), ARRAY_FILTER_USE_KEY)), $weighing->gotAG, 1e-9);
+            self::assertLessThan(2.1, abs($weighing->offPct() ?? INF), (string) json_encode($got));
+        }
+    }
+
+    public function test_twice_as_much_of_everything_asks_for_twice_as_much(): void
+    {
+        $batch = self::batch(['/colourants' => [(object) ['id' => 'blue', 'density_g_ml' => 1.4]], '/batches/0/colours' => [(object) ['name' => 'sky', 'share_pct' => 30, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'blue', 'ml' => 2]]]]]);
+        $once = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => (float) $batch->mix->bG]);
+        $twice = Weighing::of($batch, ['a' => 2 * $batch->mix->aG, 'b' => 2 * (float) $batch->mix->bG]);
+        foreach (array_slice($once->steps, 2) as $at => $step) {
+            self::assertEqualsWithDelta(2 * $step->targetG, array_slice($twice->steps, 2)[$at]->targetG, 1e-9, $step->id);
+        }
+        self::assertEqualsWithDelta($batch->mix->totalMl(), $twice->surplusMl(), 1e-6);
     }
 
     public function test_a_part_of_unknown_weight_is_not_weighed(): void
