@@ -122,6 +122,34 @@ final class SlowLineTest extends BrowserTestCase
         $page->untilSees('Bench Coat 2:1');
     }
 
+    public function test_what_it_took_waits_for_the_word_that_it_is_on_the_piece(): void
+    {
+        $page = $this->open('/coats/winter-flood/mix');
+        $page->press('button', 'It is mixed: start the clock');
+        $page->press('button', 'Start the clock');
+        $page->untilSees('It is all on the piece');
+        $page->devtools('Network.enable');
+        $page->devtools('Network.setBlockedURLs', ['urls' => ['*/events*']]);
+        try {
+            $page->press('button', 'It is all on the piece');
+            $page->untilSees('1 press waiting');
+            $page->untilSees('Heat pass 1 of 2');
+            $page->press('link', 'Finish now');
+            $page->untilSees('is on its way to the studio');
+            self::assertFalse($page->find('button', 'Write it down')->isEnabled());
+            $page->type('Part A used', '330');
+            self::assertFalse($page->sees('Nothing of it is on the piece yet'), 'the hand knows better');
+        } finally {
+            $page->devtools('Network.setBlockedURLs', ['urls' => []]);
+        }
+        $page->js("window.dispatchEvent(new Event('online'))");
+        $page->until(static fn (): bool => ! $page->sees('is on its way to the studio'), 'the word to arrive');
+        self::assertSame('330', $page->find('textbox', 'Part A used')->getAttribute('value'));
+        $page->press('button', 'Write it down');
+        $page->untilSees('Written down.');
+        self::assertStringContainsString('A: weighed', $page->text('main'));
+    }
+
     public function test_what_can_never_be_taken_stands_on_the_screen_and_holds_nothing_up(): void
     {
         $page = $this->open(self::POUR);
