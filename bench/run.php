@@ -20,7 +20,8 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Proposal;
-use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Held\Dome;
+use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
@@ -49,8 +50,11 @@ if (in_array('core', $wanted, true)) {
         return new Point($reach * cos(2 * M_PI * $i / 5000), $reach * sin(2 * M_PI * $i / 5000));
     }, range(0, 4999));
     Figures::milliseconds('an outline of 5,000 points, checked and measured', 50, fn () => Outlines::polygon($star)->areaMm2(), 'aim 20 ms');
-    Figures::milliseconds('one dome by its angle', 50, fn () => Puddle::meetingAt(20, 60, 1.835), 'aim 2 ms');
-    Figures::milliseconds('one dome by what it holds', 50, fn () => Puddle::holding(20, 1.6272, 1.835, 125), 'aim 2 ms');
+    foreach (['round' => Outlines::ellipse(40, 40), 'oval' => Outlines::ellipse(150, 70), 'square' => Outlines::rectangle(98, 98)] as $shape => $outline) {
+        $edge = DomeEdge::of($outline);
+        Figures::milliseconds("one $shape dome by its angle", 50, fn () => Dome::meetingAt($edge, 60, 1.835), 'aim 2 ms');
+        Figures::milliseconds("one $shape dome by what it holds", 50, fn () => Dome::holding($edge, 1.6272, 1.835, 125), 'aim 2 ms');
+    }
     $evening = PlanFile::read(Plans::large($example, 15))->plan;
     $coats = (new Planner)->plan($evening);
     $vessels = array_map(static fn (int $mm): Vessel => Vessel::of($mm, $mm * 1.1, $mm), [45, 70, 100, 150, 220]);

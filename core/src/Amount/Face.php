@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Amount;
 
+use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\Overlap;
 use OpenGlaze\Core\Outline\Point;
@@ -22,14 +23,14 @@ final readonly class Face
     /**
      * @param  float|null  $areaMm2  null for what has no face, as a thing that is counted
      * @param  float|null  $edgeMm  length of its outer edge and its holes' edges
-     * @param  float|null  $effectiveRadiusMm  of the outline that holds a film
+     * @param  DomeEdge|null  $domeEdge  the edge that holds a film on it
      * @param  float  $coatedEdgeMm  of the piece's edge, what this coat runs over
      * @param  float  $turnDeg  how far the surface turns away at its edge
      */
     private function __construct(
         public ?float $areaMm2,
         public ?float $edgeMm,
-        public ?float $effectiveRadiusMm,
+        public ?DomeEdge $domeEdge,
         public float $coatedEdgeMm,
         public float $turnDeg,
         public ?float $longestMm,
@@ -62,7 +63,7 @@ final readonly class Face
         return new self(
             $piece->areaMm2(),
             $outline === null ? null : $outline->perimeterMm() + $outline->holePerimeterMm(),
-            $outline?->effectiveRadiusMm(),
+            $outline === null ? null : DomeEdge::of($outline),
             $piece->coatedEdgeMm(),
             $piece->edgeTurn->degrees(),
             $piece->longestSideMm(),
@@ -90,7 +91,7 @@ final readonly class Face
         return new self(
             $on < $area * (1 - self::WHOLE_WITHIN) ? $on : $area,
             $own->perimeterMm() + $own->holePerimeterMm(),
-            $own->effectiveRadiusMm(),
+            DomeEdge::of($own),
             $piece->coatedEdgeMm() > 0 ? $piece->coatedEdgeMm() * Overlap::shareOfEdge($outline, $own, $at) : 0.0,
             0.0,
             max($own->boxWidthMm(), $own->boxHeightMm()),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Amount;
 
 use OpenGlaze\Core\Film\Liquid;
-use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\SizeBy;
@@ -73,11 +73,11 @@ final readonly class Sized
 
     private static function domeMm(Face $face, float $angleDeg, Liquid $liquid): float
     {
-        if ($face->effectiveRadiusMm === null) {
+        if ($face->domeEdge === null) {
             throw SizingException::noOutlineToHold();
         }
 
-        return Puddle::meetingAt($face->effectiveRadiusMm, $angleDeg, $liquid->capillaryLengthMm())->meanMm();
+        return Dome::meetingAt($face->domeEdge, $angleDeg, $liquid->capillaryLengthMm())->meanMm();
     }
 
     private static function rest(Piece $piece, Ground $ground, float $leavingMm): Sourced

@@ -17,9 +17,9 @@ use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Held\Meniscus;
-use OpenGlaze\Core\Held\Puddle;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Containment;
@@ -76,7 +76,7 @@ final readonly class CoatCase
     ) {
         $this->liquid = $resin->liquid();
         $this->face = Face::of($piece, $coat);
-        if ($coat->isHeld() && $this->face->effectiveRadiusMm === null) {
+        if ($coat->isHeld() && $this->face->domeEdge === null) {
             throw SizingException::noOutlineToHold();
         }
         $this->volume = new CoatVolume($studio, $piece, $coat, $this->face, $ground, $this->liquid);
@@ -217,12 +217,12 @@ final readonly class CoatCase
     public function lipHoldsMm(): ?float
     {
         $lip = $this->lipLeftMm();
-        if ($lip === null || $this->face->effectiveRadiusMm === null) {
+        if ($lip === null || $this->face->domeEdge === null) {
             return null;
         }
         $edge = HeldFilm::mostDeg($this->studio->advancingAngleDeg->value, $this->face->turnDeg);
 
-        return $lip + Puddle::meetingAt($this->face->effectiveRadiusMm, $edge, $this->liquid->capillaryLengthMm())->meanMm();
+        return $lip + Dome::meetingAt($this->face->domeEdge, $edge, $this->liquid->capillaryLengthMm())->meanMm();
     }
 
     /**
@@ -245,10 +245,10 @@ final readonly class CoatCase
 
     private function computeHeld(): ?HeldFilm
     {
-        return ! $this->coat->isHeld() || $this->thicknessMm === null || $this->face->areaMm2 === null || $this->face->effectiveRadiusMm === null ? null : HeldFilm::of(
+        return ! $this->coat->isHeld() || $this->thicknessMm === null || $this->face->areaMm2 === null || $this->face->domeEdge === null ? null : HeldFilm::of(
             $this->thicknessMm->value,
             $this->face->areaMm2,
-            $this->face->effectiveRadiusMm,
+            $this->face->domeEdge,
             $this->liquid->capillaryLengthMm(),
             $this->studio->advancingAngleDeg->value,
             $this->face->turnDeg,

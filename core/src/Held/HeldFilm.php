@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Held;
 
 /**
- * A film held at the edge of one piece: how it meets it, and what the edge holds at most. Pieces that
- * are not round stand as the round piece with the same ratio of area to edge.
+ * A film held at the edge of one piece: how it meets it, and what the edge holds at most.
  *
  * Source: the edge gives way at the advancing angle plus the turn of the edge (Gibbs' condition).
  */
@@ -27,34 +26,33 @@ final readonly class HeldFilm
         public float $limitMl,
         public float $limitThicknessMm,
         public float $share,
-        public ?Puddle $puddle,
+        public ?Dome $dome,
     ) {
     }
 
     /**
      * @param  float  $meanMm  mean thickness of the film
      * @param  float  $areaMm2  that it covers
-     * @param  float  $radiusMm  effective radius of its outline
      * @param  float  $lipMm  what stands of a lip: flat film up to it, and above it the dome of its own edge
      */
-    public static function of(float $meanMm, float $areaMm2, float $radiusMm, float $capillaryMm, float $advancingDeg, float $turnDeg, float $lipMm = 0.0): self
+    public static function of(float $meanMm, float $areaMm2, DomeEdge $edge, float $capillaryMm, float $advancingDeg, float $turnDeg, float $lipMm = 0.0): self
     {
         $mostDeg = self::mostDeg($advancingDeg, $turnDeg);
-        $most = Puddle::meetingAt($radiusMm, $mostDeg, $capillaryMm);
+        $most = Dome::meetingAt($edge, $mostDeg, $capillaryMm);
         $limit = $most->meanMm();
         $domeMm = $meanMm - $lipMm;
         if ($domeMm <= 0) {
             return new self(0.0, $meanMm, ($lipMm + $limit) * $areaMm2 / 1000, $lipMm + $limit, 0.0, null);
         }
-        $puddle = $domeMm > $limit ? null : Puddle::holding($radiusMm, $domeMm, $capillaryMm, $mostDeg, $most);
+        $dome = $domeMm > $limit ? null : Dome::holding($edge, $domeMm, $capillaryMm, $mostDeg, $most);
 
         return new self(
-            $puddle?->angleDeg,
-            $puddle === null ? null : $lipMm + $puddle->centreMm,
+            $dome?->angleDeg,
+            $dome === null ? null : $lipMm + $dome->centreMm,
             ($lipMm + $limit) * $areaMm2 / 1000,
             $lipMm + $limit,
             $domeMm / $limit,
-            $puddle,
+            $dome,
         );
     }
 

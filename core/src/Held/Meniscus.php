@@ -21,25 +21,14 @@ final class Meniscus
     }
 
     /**
-     * A wide film's surface from its edge inwards: how far in and how high, mm; the same curve as a
-     * meniscus turned over. For a wall the height is that above the film, and falls.
+     * Where the surface of a wide film, or of one that climbs a wall, slopes so, measured along the level, mm:
+     * differences of it are distances.
      *
-     * @param  float  $angle  at the edge, radians
-     * @param  float|null  $heightMm  of the flat middle; null for a film that climbs a wall
-     * @return non-empty-list<array{float, float}>
+     * @param  float  $slope  above 0, radians
      */
-    public static function fromEdge(float $angle, float $capillaryMm, ?float $heightMm): array
+    public static function acrossMm(float $slope, float $capillaryMm): float
     {
-        $along = static fn (float $phi): float => $capillaryMm * (log(tan($phi / 4)) + 2 * cos($phi / 2));
-        $points = [];
-        for ($i = 0; $i <= self::DRAWN; $i++) {
-            // closer together where it is flat, since it goes on for long there
-            $phi = $angle * (1 - $i / (self::DRAWN + 1)) ** 2;
-            $below = 2 * $capillaryMm * sin($phi / 2);
-            $points[] = [$along($angle) - $along($phi), $heightMm === null ? $below : $heightMm - $below];
-        }
-
-        return $points;
+        return $capillaryMm * (log(tan($slope / 4)) + 2 * cos($slope / 2));
     }
 
     /**
@@ -49,7 +38,15 @@ final class Meniscus
      */
     public static function atWall(float $capillaryMm, float $wallAngleDeg): array
     {
-        return self::fromEdge(deg2rad(max(0.1, 90 - $wallAngleDeg)), $capillaryMm, null);
+        $steepest = deg2rad(max(0.1, 90 - $wallAngleDeg));
+        $points = [];
+        for ($i = 0; $i <= self::DRAWN; $i++) {
+            // closer together where it is flat, since it goes on for long there
+            $slope = $steepest * (1 - $i / (self::DRAWN + 1)) ** 2;
+            $points[] = [self::acrossMm($steepest, $capillaryMm) - self::acrossMm($slope, $capillaryMm), 2 * $capillaryMm * sin($slope / 2)];
+        }
+
+        return $points;
     }
 
     /** What that takes, ml per metre of wall: ℓ² cos θ_w. */

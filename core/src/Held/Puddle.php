@@ -21,8 +21,8 @@ final readonly class Puddle
 
     private const SECANTS = 12;
 
-    /** Points of a drawn rim are at least so far above each other, mm. */
-    private const DRAWN_MM = 0.005;
+    /** Steps of a profile after which it is given up: none that ends needs a tenth of them. */
+    private const MOST_STEPS = 4000;
 
     private function __construct(
         public float $radiusMm,
@@ -52,48 +52,13 @@ final readonly class Puddle
         return new self($radiusMm, $angleDeg, $height, $volume / 1000, $curvature);
     }
 
-    /**
-     * The puddle of a mean thickness; null when no edge angle up to the largest holds so much.
-     *
-     * @param  self|null  $most  the puddle at the largest edge angle, where it is known already
-     */
-    public static function holding(float $radiusMm, float $meanMm, float $capillaryMm, float $mostDeg = 180.0, ?self $most = null): ?self
+    /** The one that meets the same edge at another angle, solved from this one. */
+    public function turnedTo(float $angleDeg, float $capillaryMm): self
     {
-        $most ??= self::meetingAt($radiusMm, $mostDeg, $capillaryMm);
-        if ($meanMm > $most->meanMm()) {
-            return null;
-        }
+        // the apex of a low puddle is as flat as its quarter angle's tangent is small
+        $near = $this->curvature === null ? null : $this->curvature * tan(deg2rad($angleDeg) / 4) / tan(deg2rad($this->angleDeg) / 4);
 
-        return self::secant($radiusMm, $meanMm, $capillaryMm, $most) ?? self::meetingAt($radiusMm, Root::of(
-            static fn (float $deg): float => self::meetingAt($radiusMm, $deg, $capillaryMm)->meanMm() - $meanMm,
-            1e-6,
-            $mostDeg,
-            1e-7,
-            self::NEAR * $meanMm,
-        ), $capillaryMm);
-    }
-
-    /** From the steepest puddle down, each solved from the one before; null where that does not lead there. */
-    private static function secant(float $radius, float $mean, float $capillary, self $most): ?self
-    {
-        [$angle, $over] = [$most->angleDeg, $most->meanMm() - $mean];
-        // mean films of low puddles go with the half angle's sine
-        $next = rad2deg(2 * asin(min(1.0, sin(deg2rad($angle) / 2) * $mean / $most->meanMm())));
-        $curvature = $most->curvature;
-        for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {
-            $puddle = self::meetingAt($radius, $next, $capillary, $curvature === null ? null : $curvature * tan(deg2rad($next) / 4) / tan(deg2rad($angle) / 4));
-            $here = $puddle->meanMm() - $mean;
-            if (abs($here) <= self::NEAR * $mean) {
-                return $puddle;
-            }
-            if ($here === $over) {
-                return null;
-            }
-            [$angle, $over, $next] = [$next, $here, $next - $here * ($next - $angle) / ($here - $over)];
-            $curvature = $puddle->curvature;
-        }
-
-        return null;
+        return self::meetingAt($this->radiusMm, $angleDeg, $capillaryMm, $near);
     }
 
     /** Mean thickness in mm: the volume over the face. */
@@ -103,32 +68,37 @@ final readonly class Puddle
     }
 
     /**
-     * The film's surface from its edge inwards, for drawing: how far in from the edge and how high, mm.
-     * What bulges over the edge has a distance below 0.
+     * How far in from the edge and how high above it the surface lies where it slopes so, mm.
      *
-     * @return non-empty-list<array{float, float}>
+     * @param  list<float>  $slopes  from the edge angle down to 0 at the middle, radians
+     * @return list<array{float, float}>
      */
-    public function rim(float $capillaryMm): array
+    public function at(array $slopes, float $capillaryMm): array
     {
         $angle = deg2rad($this->angleDeg);
-        if ($this->radiusMm > self::WIDE * $capillaryMm) {
-            return Meniscus::fromEdge($angle, $capillaryMm, $this->centreMm);
+        if ($this->curvature === null) {
+            return array_map(fn (float $slope): array => [Meniscus::acrossMm($angle, $capillaryMm) - Meniscus::acrossMm($slope, $capillaryMm), $this->centreMm - 2 * $capillaryMm * sin($slope / 2)], $slopes);
         }
-        $rim = [];
-        $keep = function (float $r, float $z) use (&$rim): void {
-            $rim[] = [$this->radiusMm - $r, $this->centreMm - $z];
-        };
-        self::profile($this->curvature ?? 2 / $this->radiusMm, $angle, $capillaryMm, $keep);
-
-        // where it met its angle the integration stepped forth and back: only what rises is drawn
-        $drawn = [[0.0, 0.0]];
-        foreach (array_reverse($rim) as $point) {
-            if ($point[1] > $drawn[count($drawn) - 1][1] + self::DRAWN_MM) {
-                $drawn[] = $point;
+        $profile = [[0.0, 0.0, 0.0]];
+        self::profile($this->curvature, $angle, $capillaryMm, static function (float $r, float $z, float $phi) use (&$profile): void {
+            // where it met its angle the integration stepped forth and back
+            if ($phi > $profile[count($profile) - 1][2]) {
+                $profile[] = [$r, $z, $phi];
             }
+        });
+        $place = count($profile) - 1;
+        $points = [];
+        foreach ($slopes as $slope) {
+            while ($place > 1 && $profile[$place - 1][2] > $slope) {
+                $place--;
+            }
+            [[$r, $z, $phi], [$rAfter, $zAfter, $after]] = [$profile[$place - 1], $profile[$place]];
+            $share = min(1.0, ($slope - $phi) / ($after - $phi));
+            // depth goes with the square of the slope near the middle
+            $points[] = [$this->radiusMm - $r - $share * ($rAfter - $r), $this->centreMm - $z - $share * ($phi === 0.0 ? $share : 1.0) * ($zAfter - $z)];
         }
 
-        return $drawn;
+        return $points;
     }
 
     private static function wide(float $radius, float $angle, float $capillary): self
@@ -155,16 +125,16 @@ final readonly class Puddle
         $here = log($profile[0] / $radius);
         $slope = -$capillary / ($capillary + $radius);
         for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {
-            $next = $log - $here / $slope;
+            $next = $log - max(-2.0, min(2.0, $here / $slope));
             $profile = self::profile(exp($next), $angle, $capillary);
             $there = log($profile[0] / $radius);
             $slope = $next === $log ? $slope : ($there - $here) / ($next - $log);
             [$log, $here] = [$next, $there];
         }
         if (abs($here) > self::NEAR) {
-            $steep = log(2 / $radius);
             $misfit = static fn (float $log): float => log(self::profile(exp($log), $angle, $capillary)[0] / $radius);
-            $log = Root::of($misfit, $steep - 3 - 1.2 * $radius / $capillary - 2 * abs(log(sin($angle / 2))), $steep, 1e-8);
+            // no puddle is wider than the ball of its apex
+            $log = Root::below($misfit, log(2 / $radius), 1e-9, self::NEAR);
             $profile = self::profile(exp($log), $angle, $capillary);
         }
 
@@ -185,7 +155,7 @@ final readonly class Puddle
     }
 
     /**
-     * @param  (callable(float, float): void)|null  $along  is told radius and depth along the way
+     * @param  (callable(float, float, float): void)|null  $along  is told radius, depth and slope along the way
      * @return array{float, float, float} radius and depth in mm at the edge angle, volume in mm³
      */
     private static function profile(float $curvature, float $angle, float $capillary, ?callable $along = null): array
@@ -193,7 +163,7 @@ final readonly class Puddle
         $inverse = 1 / $capillary ** 2;
         $s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);
         [$r, $z, $phi, $volume] = [$s, $curvature * $s * $s / 2, $curvature * $s, M_PI * $curvature * $s ** 4 / 4];
-        while (true) {
+        for ($steps = 0; $steps < self::MOST_STEPS; $steps++) {
             $bend = 2 * $curvature + $z * $inverse - sin($phi) / $r;
             $step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);
             $last = $bend > 0 && $phi + $bend * $step >= $angle;
@@ -202,13 +172,16 @@ final readonly class Puddle
             }
             [$r, $z, $phi, $volume] = self::step($r, $z, $phi, $volume, $step, 2 * $curvature, $inverse);
             if ($along !== null) {
-                $along($r, $z);
+                $along($r, $z, $phi);
             }
             // the last step may miss the angle a little, and is mended by another, forth or back
             if (abs($angle - $phi) < 1e-9 || $r <= 0) {
-                return [max($r, 1e-12), $z, $volume];
+                break;
             }
         }
+
+        // one that is given up never comes to its angle: it is wider than any
+        return [$steps < self::MOST_STEPS ? max($r, 1e-12) : PHP_FLOAT_MAX, $z, $volume];
     }
 
     /**

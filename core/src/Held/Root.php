@@ -14,6 +14,21 @@ final class Root
     private const MOST_STEPS = 80;
 
     /**
+     * The same for a function that falls: the low end is sought below the high one, so many steps of 2 at most.
+     *
+     * @param  callable(float): float  $f  below 0 at the high end
+     */
+    public static function below(callable $f, float $high, float $tolerance, float $nearEnough = 1e-12): float
+    {
+        $low = $high - 2;
+        for ($i = 0; $i < self::MOST_STEPS && $f($low) < 0; $i++) {
+            [$low, $high] = [$low - 2, $low];
+        }
+
+        return self::of($f, $low, $high, $tolerance, $nearEnough);
+    }
+
+    /**
      * @param  callable(float): float  $f  of opposite signs at both ends
      * @param  float  $tolerance  how near the place is wanted
      * @param  float  $nearEnough  what counts as zero

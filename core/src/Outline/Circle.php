@@ -33,6 +33,11 @@ final readonly class Circle implements Outline
         return M_PI * $this->diameterMm;
     }
 
+    public function leastCurvature(): float
+    {
+        return 2 / $this->diameterMm;
+    }
+
     public function boxWidthMm(): float
     {
         return $this->diameterMm;

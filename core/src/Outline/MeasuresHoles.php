@@ -17,6 +17,11 @@ trait MeasuresHoles
         return 2 * $this->areaMm2() / ($this->perimeterMm() + $this->holePerimeterMm());
     }
 
+    public function leastCurvature(): float
+    {
+        return 0.0;
+    }
+
     public function holes(): array
     {
         return [];

@@ -18,6 +18,9 @@ interface Outline
     /** Radius of the round piece with the same ratio of area to edge: 2·area / (perimeter + hole perimeter). */
     public function effectiveRadiusMm(): float;
 
+    /** The least curvature of the outer edge, 1/mm: what keeps a dome round. 0 where some of it is straight, or may be. */
+    public function leastCurvature(): float;
+
     public function boxWidthMm(): float;
 
     public function boxHeightMm(): float;

@@ -42,6 +42,11 @@ final readonly class Pierced implements Outline
         return $this->whole->perimeterMm();
     }
 
+    public function leastCurvature(): float
+    {
+        return $this->whole->leastCurvature();
+    }
+
     public function boxWidthMm(): float
     {
         return $this->whole->boxWidthMm();

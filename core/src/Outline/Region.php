@@ -16,16 +16,21 @@ final readonly class Region implements Outline
     private function __construct(
         private Loop $edge,
         private Box $box,
+        private float $leastCurvature,
     ) {
     }
 
-    /** @throws OutlineException when the edge encloses nothing or crosses itself */
-    public static function within(Loop $edge): self
+    /**
+     * @param  float  $leastCurvature  of the edge where it is known, 1/mm
+     *
+     * @throws OutlineException when the edge encloses nothing or crosses itself
+     */
+    public static function within(Loop $edge, float $leastCurvature = 0.0): self
     {
         $box = $edge->box();
         LoopCheck::encloses([$edge->points($box->toleranceMm())]);
 
-        return new self($edge->moved(new Point(-$box->left, -$box->top)), $box);
+        return new self($edge->moved(new Point(-$box->left, -$box->top)), $box, $leastCurvature);
     }
 
     public function areaMm2(): float
@@ -36,6 +41,11 @@ final readonly class Region implements Outline
     public function perimeterMm(): float
     {
         return $this->edge->lengthMm();
+    }
+
+    public function leastCurvature(): float
+    {
+        return $this->leastCurvature;
     }
 
     public function boxWidthMm(): float

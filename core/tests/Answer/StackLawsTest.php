@@ -8,8 +8,9 @@ use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Held\Dome;
+use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Held\Meniscus;
-use OpenGlaze\Core\Held\Puddle;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -84,8 +85,8 @@ final class StackLawsTest extends TestCase
     public function test_the_drawn_rim_is_the_solved_puddle(): void
     {
         foreach ([[8.0, 40.0], [20.0, 60.0], [20.0, 120.0], [300.0, 60.0], [300.0, 150.0]] as [$radius, $angle]) {
-            $puddle = Puddle::meetingAt($radius, $angle, self::CAPILLARY_MM);
-            $rim = $puddle->rim(self::CAPILLARY_MM);
+            $puddle = Dome::meetingAt(DomeEdge::round($radius), $angle, self::CAPILLARY_MM);
+            $rim = $puddle->rim();
             [$in, $high] = $rim[0];
             self::assertEqualsWithDelta(0, $in, 0.02, 'it begins at the edge');
             self::assertEqualsWithDelta(0, $high, 0.02);

@@ -10,7 +10,8 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
-use OpenGlaze\Core\Held\Puddle;
+use OpenGlaze\Core\Held\Dome;
+use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\Origin;
@@ -181,9 +182,9 @@ final class TracesTest extends TestCase
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),
                 $mm, $density * 1000, $result->case->studio->temperatures, $result->case->coat->ageMin->value,
             )->peakC,
-            'puddle_mean' => static fn (float $radius, float $angle, float $capillary): float => Puddle::meetingAt($radius, $angle, $capillary)->meanMm(),
-            'puddle_angle' => static fn (float $radius, float $mean, float $capillary, float $most): ?float => Puddle::holding($radius, $mean, $capillary, $most)?->angleDeg,
-            'puddle_centre' => static fn (float $radius, float $mean, float $capillary, float $most): ?float => Puddle::holding($radius, $mean, $capillary, $most)?->centreMm,
+            'dome_mean' => static fn (float $radius, float $round, float $angle, float $capillary): float => Dome::meetingAt(new DomeEdge($radius, $round), $angle, $capillary)->meanMm(),
+            'dome_angle' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->angleDeg,
+            'dome_centre' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->centreMm,
             'cup_age_to_minutes' => static fn (float $age): ?float => $batch?->run?->minutesToAge($age),
             'cup_height' => static fn (float $ml): ?float => $batch?->batch->cup instanceof Markable ? $batch->batch->cup->heightOfMm($ml) : null,
             'mobility_in_the_end' => $result->case->clock->mobilityInTheEnd(...),

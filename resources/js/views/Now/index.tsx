@@ -1,11 +1,12 @@
 import { Head } from '@inertiajs/react'
-import { useEffect, useState, type ReactNode } from 'react'
+import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 import { hearPageTime, hearServerTime, useServerNow } from '../../lib/clock'
 import { ask } from '../../lib/http'
 import { mixedBy } from '../../lib/journal/cup'
+import type { Press } from '../../lib/journal/events'
 import { withFilmPress } from '../../lib/journal/film'
-import { useQueue } from '../../lib/journal/useJournal'
+import { theQueue, useQueue } from '../../lib/journal/useJournal'
 import { useShared } from '../../lib/pages'
 import type { CupOnBench, PieceRow, PourState } from '../../types/page'
 import { headline, urgency } from './bench'
@@ -69,29 +70,36 @@ export default function Now({ waiting, pieces, ...first }: Props): ReactNode {
     )
 }
 
-/** The bench as the studio last said it is, with what was pressed here and is still on its way. */
+/** The bench as the studio last said it is, with what was pressed here since. */
 function useBench(first: Bench): { pours: PourState[]; cups: CupOnBench[]; cutOff: boolean } {
     const [bench, setBench] = useState(first)
     const [cutOff, setCutOff] = useState(false)
     const { waiting } = useQueue()
+    // what the studio has taken meanwhile still counts here until it has said how the bench is since
+    const since = useRef<Press[]>([])
+    const isNew = (press: Press): boolean => !since.current.some((one) => one.id === press.id)
+    since.current = [...since.current, ...waiting.filter(isNew)]
+    const look = useCallback(async (): Promise<void> => {
+        const askedAt = performance.now()
+        const unheard = theQueue().look().waiting
+        try {
+            const heard = await ask<Bench>('GET', '/now/pours')
+            hearServerTime(heard.now, performance.now() - askedAt)
+            since.current = unheard
+            setBench(heard)
+            setCutOff(false)
+        } catch {
+            setCutOff(true)
+        }
+    }, [])
+    const taken = waiting.map((one) => one.id).join()
+    useEffect(() => void look(), [look, taken])
     useEffect(() => {
         hearPageTime(first.now)
-        const look = async (): Promise<void> => {
-            const askedAt = performance.now()
-            try {
-                const heard = await ask<Bench>('GET', '/now/pours')
-                hearServerTime(heard.now, performance.now() - askedAt)
-                setBench(heard)
-                setCutOff(false)
-            } catch {
-                setCutOff(true)
-            }
-        }
-        void look()
         const timer = setInterval(() => void look(), EVERY_MS)
         return () => clearInterval(timer)
-    }, [first.now])
-    const pressed = (id: string) => waiting.filter((one) => one.subject === id)
+    }, [first.now, look])
+    const pressed = (id: string) => since.current.filter((one) => one.subject === id)
     return {
         pours: bench.pours
             .map((pour) => pressed(pour.id).reduce(withFilmPress, pour))
