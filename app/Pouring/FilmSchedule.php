@@ -51,11 +51,25 @@ final readonly class FilmSchedule
     {
         return (object) [
             'open_min' => Dig::float($answer, 'coat.film.open_min') ?? 0.0,
+            'gels_min' => Dig::float($answer, 'coat.film.gels_min'),
+            'late' => self::late($answer),
             'closes_min' => Dig::float($answer, 'coat.torch.closes_min'),
             'tool' => Dig::text($answer, 'coat.torch.tool') ?? 'none',
             'phases' => Dig::objects($answer, 'phases'),
             'acts' => Dig::objects($answer, 'acts'),
         ];
+    }
+
+    /** What is said of a film that was poured late; null where it was not. */
+    private static function late(stdClass $answer): ?stdClass
+    {
+        foreach (Dig::objects($answer, 'advice') as $one) {
+            if (in_array(Dig::text($one, 'code'), ['gelled', 'past_open_time'], true)) {
+                return (object) ['level' => Dig::text($one, 'level'), 'text' => Dig::text($one, 'text')];
+            }
+        }
+
+        return null;
     }
 
     /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */

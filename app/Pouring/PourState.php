@@ -43,6 +43,8 @@ final class PourState
             'off_event' => $pour->off_event,
             'handle_at' => Moment::ms($pour->handle_at),
             'open_until' => ($zero ?? $started) + $openMs,
+            'gels_at' => ($gels = Dig::float($schedule, 'gels_min')) === null ? null : ($zero ?? $started) + (int) round($gels * 60_000),
+            'late' => $zero === null ? null : Dig::value($schedule, 'late'),
             'closes_at' => $at(Dig::float($schedule, 'closes_min')),
             'closes_min' => Dig::float($schedule, 'closes_min'),
             'tool' => self::tool($pour),

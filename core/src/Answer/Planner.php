@@ -73,7 +73,7 @@ final readonly class Planner
             $this->lifts($case),
             FilmBehaviour::of(
                 $case->filmMm(),
-                $resin->openMin->value,
+                $resin->kinetics($case->studio),
                 $case->coat->markMm->value,
                 $case->face->longestMm,
                 $case->studio->slopeMmPerM->value,

@@ -126,6 +126,7 @@ final class ResultDocument
                 'rate' => $film->rate,
                 'viscosity_pa_s' => $film->viscosityPaS,
                 'open_min' => $film->openMin,
+                'gels_min' => $film->gelsMin,
                 'mobility_m_s_kg' => $film->mobility,
                 'levels_up_to_mm' => $film->levelsUpToMm,
                 'thinnest_mm' => $film->thinnestMm,

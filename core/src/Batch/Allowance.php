@@ -88,7 +88,7 @@ final class Allowance
             return $this->case->clock->minutesToAge($until);
         }
         $room = $this->studio->temperatures;
-        $run = Heating::inCup($curing, $total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->heatLossWM2K->value, $until);
+        $run = Heating::inCupUntilAge($curing, $until, $total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->heatLossWM2K->value);
 
         return min($run->minutesToAge($until) ?? INF, $run->minutesToC(Heating::HOT_C) ?? INF);
     }

@@ -13,9 +13,6 @@ use OpenGlaze\Core\Measuring\Container;
 /** Mixed resin that stands in something in a room: how it warms, ages and thickens. */
 final readonly class Standing
 {
-    /** Followed at most so many times as long as its own heat lasts. */
-    private const MOST_DOUBLINGS = 12;
-
     /** What a plot of it shows at most. */
     private const POINTS = 72;
 
@@ -40,11 +37,7 @@ final readonly class Standing
      */
     public static function of(Curing $curing, float $volumeMl, float $densityKgM3, Container $in, Temperatures $room, float $startC, float $lossWM2K, float $untilMin): self
     {
-        $follow = static fn (?float $untilAge): HeatRun => Heating::inCup($curing, $volumeMl, $densityKgM3, $in, $room, $startC, $lossWM2K, $untilAge);
-        $run = $follow(null);
-        for ($i = 0; $i < self::MOST_DOUBLINGS && ($run->minutesToAge($curing->kinetics->openMin) === null || $run->ageAt($untilMin) === null); $i++) {
-            $run = $follow(max($curing->kinetics->openMin, 2 * $run->ages[count($run->ages) - 1]));
-        }
+        $run = Heating::inCup($curing, $volumeMl, $densityKgM3, $in, $room, $startC, $lossWM2K, $untilMin);
 
         return new self($curing, $run, $run->minutesToAge($curing->kinetics->openMin), $run->minutesToC(Heating::HOT_C));
     }

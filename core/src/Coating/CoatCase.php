@@ -84,9 +84,11 @@ final readonly class CoatCase
         $this->thicknessMm = $this->sized->thicknessMm;
         $this->held = $this->computeHeld();
         $kinetics = $resin->kinetics($studio);
+        // older than ages go is the same
+        $age = min($coat->ageMin->value, $kinetics->stiffAgeMin());
         $this->clock = $studio->temperatures->isSteady()
-            ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $coat->ageMin->value)
-            : new ChangingFilmClock($kinetics, $studio->temperatures, $coat->ageMin->value);
+            ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $age)
+            : new ChangingFilmClock($kinetics, $studio->temperatures, $age);
         $this->lifts = LiftPlan::of($this);
     }
 

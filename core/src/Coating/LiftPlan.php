@@ -65,7 +65,7 @@ final readonly class LiftPlan
     private static function peakC(CoatCase $case, float $depthMm): ?float
     {
         return $case->curing === null ? null
-            : Heating::asLayer($case->curing, $depthMm, $case->liquid->densityKgM3, $case->studio->temperatures, $case->coat->ageMin->value)->peakC;
+            : Heating::asLayer($case->curing, $depthMm, $case->liquid->densityKgM3, $case->studio->temperatures, $case->clock->ageAtPourMin())->peakC;
     }
 
     /** @return non-empty-list<Volume> */

@@ -17,10 +17,10 @@ final readonly class Bubbles
     ) {
     }
 
-    /** Radius in µm of the smallest bubble that still escapes a film in mm. */
-    public function smallestThatEscapesUm(float $filmMm): float
+    /** Radius in µm of the smallest bubble that still escapes a film in mm; null where it flows no more. */
+    public function smallestThatEscapesUm(float $filmMm): ?float
     {
-        return 1e6 * sqrt(9 * $filmMm / 1000 / (2 * $this->liquid->weightNM3() * $this->clock->mobilityInTheEnd()));
+        return $this->clock->mobilityInTheEnd() <= 0 ? null : 1e6 * sqrt(9 * $filmMm / 1000 / (2 * $this->liquid->weightNM3() * $this->clock->mobilityInTheEnd()));
     }
 
     /** Minutes until bubbles of a radius in µm have risen through a film in mm; null when they never do. */

@@ -13,9 +13,6 @@ namespace OpenGlaze\Core\Film;
  */
 final class ChangingFilmClock implements FilmClock
 {
-    /** Past so many open times the film is 10⁸ times as thick as fresh: what flow is left is nothing. */
-    private const STIFF_AFTER_OPEN_TIMES = 8.0;
-
     private const LONGEST_STEP_MIN = 15.0;
 
     /** @var non-empty-list<FilmState> */
@@ -70,7 +67,7 @@ final class ChangingFilmClock implements FilmClock
     {
         $before = 0.0;
         foreach ($this->states as $state) {
-            if ($this->viscosityAt($state->min) >= $paS) {
+            if ($this->kinetics->viscosity($this->temperatures->at($state->min), $state->ageMin) >= $paS) {
                 return $state->min === 0.0 ? 0.0 : $this->bisected(fn (float $min): bool => $this->viscosityAt($min) >= $paS, $before, $state->min);
             }
             $before = $state->min;
@@ -116,7 +113,7 @@ final class ChangingFilmClock implements FilmClock
 
     private function stepMin(FilmState $state): float
     {
-        if ($state->ageMin > self::STIFF_AFTER_OPEN_TIMES * $this->kinetics->openMin) {
+        if ($state->ageMin >= $this->kinetics->stiffAgeMin()) {
             return self::LONGEST_STEP_MIN;
         }
 
@@ -130,6 +127,9 @@ final class ChangingFilmClock implements FilmClock
         $rateEnd = $this->kinetics->rate($celsiusEnd = $this->temperatures->at($from->min + $step));
         $ageMiddle = $from->ageMin + $step / 24 * (5 * $rateStart + 8 * $rateMiddle - $rateEnd);
         $ageEnd = $from->ageMin + $step / 6 * ($rateStart + 4 * $rateMiddle + $rateEnd);
+        if ($from->ageMin >= $this->kinetics->stiffAgeMin()) {
+            return new FilmState($from->min + $step, $ageEnd, $from->mobility);
+        }
         $flow = 1 / $this->kinetics->viscosity($celsiusStart, $from->ageMin)
             + 4 / $this->kinetics->viscosity($celsiusMiddle, $ageMiddle)
             + 1 / $this->kinetics->viscosity($celsiusEnd, $ageEnd);

@@ -26,10 +26,12 @@ final readonly class Drift
         return $slopeMmPerM * $this->driftPerSlopeMm($filmMm, $longestMm);
     }
 
-    /** The slope in mm/m at which the film differs by 0.05 mm end to end. */
-    public function levelWithinMmPerM(float $filmMm, float $longestMm): float
+    /** The slope in mm/m at which the film differs by 0.05 mm end to end; null where it flows no more. */
+    public function levelWithinMmPerM(float $filmMm, float $longestMm): ?float
     {
-        return self::WANTED_END_TO_END_MM / 2 / $this->driftPerSlopeMm($filmMm, $longestMm);
+        $drift = $this->driftPerSlopeMm($filmMm, $longestMm);
+
+        return $drift <= 0 ? null : self::WANTED_END_TO_END_MM / 2 / $drift;
     }
 
     /** Drift in mm per mm/m of slope. */

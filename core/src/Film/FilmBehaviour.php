@@ -13,9 +13,11 @@ final readonly class FilmBehaviour
         public float $rate,
         public float $viscosityPaS,
         public float $openMin,
+        /** until it cannot be poured any more; 0 when it cannot already */
+        public float $gelsMin,
         public float $mobility,
         public ?float $levelsUpToMm,
-        public float $thinnestMm,
+        public ?float $thinnestMm,
         public ?float $settleMin,
         public ?float $smallestBubbleUm,
         public ?float $rise100Min,
@@ -30,7 +32,7 @@ final readonly class FilmBehaviour
 
     public static function of(
         ?float $filmMm,
-        float $openLabelMin,
+        Kinetics $kinetics,
         float $markMm,
         ?float $longestMm,
         float $slopeMmPerM,
@@ -44,13 +46,14 @@ final readonly class FilmBehaviour
         $levelling = new Levelling($liquid, $clock);
         $bubbles = new Bubbles($liquid, $clock);
         $drift = new Drift($liquid, $clock);
-        $openMin = $clock->minutesToAge($openLabelMin);
+        $openMin = $clock->minutesToAge($kinetics->openMin);
         $rise = static fn (float $um): ?float => $filmMm === null ? null : $bubbles->riseMin($filmMm, $um);
 
         return new self(
             $clock->rate(),
             $clock->viscosityAt(0.0),
             $openMin,
+            $clock->minutesToAge($kinetics->gelAgeMin()),
             $clock->mobilityInTheEnd(),
             $filmMm === null ? null : $levelling->longestWavelengthMm($filmMm),
             $levelling->thinnestMm($markMm),

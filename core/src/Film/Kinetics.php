@@ -14,6 +14,11 @@ use OpenGlaze\Core\Quantity\Physics;
  */
 final readonly class Kinetics
 {
+    /** Ages end at so many open times, and flow with them: older is the same. */
+    private const STIFF_OPEN_TIMES = 4.0;
+
+    private const GEL_OPEN_TIMES = 2.0;
+
     public function __construct(
         public float $openMin,
         public float $referenceC,
@@ -37,6 +42,18 @@ final readonly class Kinetics
         return $this->viscosityPaS
             * exp($this->flowActivationKjMol * 1000 / Physics::GAS_CONSTANT_J_MOL_K
                 * (1 / Physics::kelvin($celsius) - 1 / Physics::kelvin($this->viscosityAtC)))
-            * 10 ** ($ageMin / $this->openMin);
+            * 10 ** (min($ageMin, $this->stiffAgeMin()) / $this->openMin);
+    }
+
+    /** The age in minutes at the reference temperature past which it cannot be poured. */
+    public function gelAgeMin(): float
+    {
+        return self::GEL_OPEN_TIMES * $this->openMin;
+    }
+
+    /** The age in minutes at the reference temperature at which flow ends. */
+    public function stiffAgeMin(): float
+    {
+        return self::STIFF_OPEN_TIMES * $this->openMin;
     }
 }

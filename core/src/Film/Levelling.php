@@ -23,9 +23,12 @@ final readonly class Levelling
     ) {
     }
 
-    /** Longest wavelength in mm that the film still levels. */
+    /** Longest wavelength in mm that the film still levels; 0 where it flows no more. */
     public function longestWavelengthMm(float $filmMm): float
     {
+        if ($this->clock->mobilityInTheEnd() <= 0) {
+            return 0.0;
+        }
         $tension = $this->liquid->surfaceTensionNM;
         $weight = $this->liquid->weightNM3();
         $needed = 3 * self::LEVELLED_DECAY / (($filmMm / 1000) ** 3 * $this->clock->mobilityInTheEnd());
@@ -34,9 +37,12 @@ final readonly class Levelling
         return 2000 * M_PI / sqrt($k2);
     }
 
-    /** Thinnest film in mm that levels marks of a wavelength in mm. */
-    public function thinnestMm(float $markMm): float
+    /** Thinnest film in mm that levels marks of a wavelength in mm; null where it flows no more. */
+    public function thinnestMm(float $markMm): ?float
     {
+        if ($this->clock->mobilityInTheEnd() <= 0) {
+            return null;
+        }
         $cube = 3 * self::LEVELLED_DECAY / ($this->pull($markMm) * $this->clock->mobilityInTheEnd());
 
         return 1000 * $cube ** (1 / 3);

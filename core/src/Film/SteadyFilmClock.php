@@ -14,14 +14,15 @@ final readonly class SteadyFilmClock implements FilmClock
     /** Growth of the viscosity, per second. */
     private float $growth;
 
-    public function __construct(
-        Kinetics $kinetics,
-        float $celsius,
-        private float $ageAtPourMin,
-    ) {
+    /** Until flow ends, minutes. */
+    private float $flowsMin;
+
+    public function __construct(Kinetics $kinetics, float $celsius, private float $ageAtPourMin)
+    {
         $this->rate = $kinetics->rate($celsius);
         $this->viscosityAtPour = $kinetics->viscosity($celsius, $ageAtPourMin);
         $this->growth = M_LN10 * $this->rate / ($kinetics->openMin * 60);
+        $this->flowsMin = max(0.0, $kinetics->stiffAgeMin() - $ageAtPourMin) / $this->rate;
     }
 
     public function rate(): float
@@ -36,7 +37,7 @@ final readonly class SteadyFilmClock implements FilmClock
 
     public function viscosityAt(float $min): float
     {
-        return $this->viscosityAtPour * exp($this->growth * $min * 60);
+        return $this->viscosityAtPour * exp($this->growth * min($min, $this->flowsMin) * 60);
     }
 
     public function minutesToAge(float $ageMin): float
@@ -51,18 +52,16 @@ final readonly class SteadyFilmClock implements FilmClock
 
     public function mobilityAfter(float $min): float
     {
-        return -expm1(-$this->growth * $min * 60) / ($this->growth * $this->viscosityAtPour);
+        return -expm1(-$this->growth * min($min, $this->flowsMin) * 60) / ($this->growth * $this->viscosityAtPour);
     }
 
     public function mobilityInTheEnd(): float
     {
-        return 1 / ($this->growth * $this->viscosityAtPour);
+        return $this->mobilityAfter($this->flowsMin);
     }
 
     public function minutesToMobility(float $mobility): ?float
     {
-        $share = $mobility * $this->growth * $this->viscosityAtPour;
-
-        return $share < 1 ? -log1p(-$share) / $this->growth / 60 : null;
+        return $mobility > $this->mobilityInTheEnd() ? null : min($this->flowsMin, -log1p(-$mobility * $this->growth * $this->viscosityAtPour) / $this->growth / 60);
     }
 }

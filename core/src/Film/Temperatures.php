@@ -40,19 +40,20 @@ final readonly class Temperatures
     public function at(float $min): float
     {
         $hours = $min / 60;
-        $before = $this->points[0];
-        foreach ($this->points as $point) {
-            if ($point->atH >= $hours) {
-                $span = $point->atH - $before->atH;
-
-                return $span <= 0
-                    ? $point->celsius
-                    : $before->celsius + ($point->celsius - $before->celsius) * ($hours - $before->atH) / $span;
-            }
-            $before = $point;
+        [$low, $high] = [0, count($this->points) - 1];
+        if ($hours <= $this->points[0]->atH || $high === 0) {
+            return $this->points[0]->celsius;
         }
+        if ($hours >= $this->points[$high]->atH) {
+            return $this->points[$high]->celsius;
+        }
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            $this->points[$middle]->atH < $hours ? $low = $middle : $high = $middle;
+        }
+        [$before, $after] = [$this->points[$low], $this->points[$high]];
 
-        return $before->celsius;
+        return $before->celsius + ($after->celsius - $before->celsius) * ($hours - $before->atH) / ($after->atH - $before->atH);
     }
 
     public function lowestUntil(float $min): float
@@ -86,9 +87,9 @@ final readonly class Temperatures
     private function valuesUntil(float $min): array
     {
         $values = [$this->at(0.0), $this->at($min)];
-        foreach ($this->bendsMin() as $bend) {
-            if ($bend < $min) {
-                $values[] = $this->at($bend);
+        foreach ($this->points as $point) {
+            if ($point->atH > 0 && $point->atH * 60 < $min) {
+                $values[] = $point->celsius;
             }
         }
 

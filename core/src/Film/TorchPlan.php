@@ -16,10 +16,13 @@ final readonly class TorchPlan
     /** The passes of a full plan. */
     public const PASSES = 2;
 
-    /** @param  list<float>  $passesMin at most two */
+    /**
+     * @param  list<float>  $passesMin  at most two
+     * @param  float|null  $lookMin  null where the film is closed from the start
+     */
     private function __construct(
         public array $passesMin,
-        public float $lookMin,
+        public ?float $lookMin,
         public float $closesMin,
         public HeatTool $tool,
     ) {
@@ -40,10 +43,16 @@ final readonly class TorchPlan
         float $betweenMin,
         HeatTool $tool,
     ): self {
+        if ($openMin <= 0) {
+            return new self([], null, 0.0, $tool);
+        }
         if ($filmMm === null) {
             return new self([], min(self::LATEST_SHARE * $openMin, $spreadMin), $openMin, $tool);
         }
         $closes = min($openMin, self::healsUntilMin($filmMm, $clock, $levelling));
+        if ($closes <= 0) {
+            return new self([], null, 0.0, $tool);
+        }
         $latest = self::LATEST_SHARE * $closes;
 
         $passes = [];

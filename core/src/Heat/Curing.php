@@ -56,6 +56,12 @@ final readonly class Curing
         return $this->heatKjKg * 1000 / $this->capacityJKgK * self::STEEPNESS * $x / ($ageMin * (1 + $x) ** 2);
     }
 
+    /** Age in minutes at which it sets free most for each minute of age: x = (n − 1)/(n + 1). */
+    public function fastestAgeMin(): float
+    {
+        return $this->halfAgeMin * ((self::STEEPNESS - 1) / (self::STEEPNESS + 1)) ** (1 / self::STEEPNESS);
+    }
+
     public function withHeat(float $heatKjKg): self
     {
         return new self($this->kinetics, $this->halfAgeMin * (self::CONVERTED_AT_RECOAT / (1 - self::CONVERTED_AT_RECOAT)) ** (1 / self::STEEPNESS), $heatKjKg, $this->capacityJKgK);

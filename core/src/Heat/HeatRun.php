@@ -15,11 +15,13 @@ final readonly class HeatRun
      * @param  non-empty-list<float>  $mins  rising
      * @param  non-empty-list<float>  $celsius
      * @param  non-empty-list<float>  $ages  rising
+     * @param  float  $oldestMin  where ages end: older is the same
      */
     public function __construct(
         public array $mins,
         public array $celsius,
         public array $ages,
+        private float $oldestMin = INF,
     ) {
         $at = array_search(max($celsius), $celsius, true);
         $this->peakC = $celsius[$at];
@@ -51,10 +53,15 @@ final readonly class HeatRun
         return self::between($this->mins, $this->celsius, $min);
     }
 
-    /** Age after so many minutes; null past what was followed. */
+    /** Age after so many minutes, at most where ages end; null past what was followed. */
     public function ageAt(float $min): ?float
     {
-        return self::between($this->mins, $this->ages, $min);
+        $age = self::between($this->mins, $this->ages, $min);
+        if ($age === null && $this->ages[count($this->ages) - 1] >= $this->oldestMin) {
+            return $this->oldestMin;
+        }
+
+        return $age === null ? null : min($age, $this->oldestMin);
     }
 
     /**

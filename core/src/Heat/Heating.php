@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Heat;
 
+use Closure;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Measuring\Container;
 
@@ -35,52 +36,81 @@ final class Heating
     /** A layer's peak is wanted, not its every minute. */
     private const STEPS_AS_LAYER = 200;
 
-    /** The longest age that is followed, in half ages: by then hardly anything is left to react. */
-    private const LONGEST_HALF_AGES = 8.0;
+    /** The longest age that is followed, in half ages: by then next to nothing is left to react. */
+    private const LONGEST_HALF_AGES = 1000.0;
 
-    /** How far below its peak a body must have cooled for the peak to be over, K. */
-    private const PAST_PEAK_K = 0.5;
+    /** Steps after which a run is given up: none needs a third of them. */
+    private const MOST_STEPS = 20_000;
 
     private const LEAST_RATE_PER_MIN = 1e-12;
 
     /**
-     * Resin that stands in the room in its cup or dish.
+     * Resin that stands in the room in its cup or dish, until its peak is over and flow has ended in it.
+     *
+     * @param  float  $volumeMl  above 0
+     * @param  float  $untilMin  followed at least so long
+     */
+    public static function inCup(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC, float $lossWM2K = self::CUP_LOSS_W_M2_K, float $untilMin = 0.0): HeatRun
+    {
+        $ended = $curing->kinetics->stiffAgeMin();
+        $over = self::peakIsOver($curing);
+
+        return self::run($curing, self::coolingOfCup($curing, $volumeMl, $densityKgM3, $cup, $lossWM2K), $room, $startC, 0.0, self::STEPS_IN_CUP,
+            static fn (float $age, float $celsius, float $before): bool => $age >= $ended && $over($age, $celsius, $before), $untilMin);
+    }
+
+    /**
+     * The same until it has an age, in minutes above 0, whether its peak is over or not.
      *
      * @param  float  $volumeMl  above 0
      */
-    public static function inCup(
-        Curing $curing,
-        float $volumeMl,
-        float $densityKgM3,
-        Container $cup,
-        Temperatures $room,
-        float $startC,
-        float $lossWM2K = self::CUP_LOSS_W_M2_K,
-        ?float $untilAgeMin = null,
-    ): HeatRun {
-        $cooling = $lossWM2K * $cup->surfaceMm2($volumeMl) / ($volumeMl * $densityKgM3 * $curing->capacityJKgK) * 60;
-
-        return self::run($curing, $cooling, $room, $startC, 0.0, $untilAgeMin, self::STEPS_IN_CUP);
-    }
-
-    /** A poured layer of a thickness in mm, above 0. */
-    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0): HeatRun
+    public static function inCupUntilAge(Curing $curing, float $ageMin, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC, float $lossWM2K = self::CUP_LOSS_W_M2_K): HeatRun
     {
-        $cooling = self::LAYER_LOSS_W_M2_K / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
-
-        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, null, self::STEPS_AS_LAYER);
+        return self::run($curing, self::coolingOfCup($curing, $volumeMl, $densityKgM3, $cup, $lossWM2K), $room, $startC, 0.0,
+            // so short a run is followed in a score of steps at least
+            max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), static fn (float $age): bool => $age >= $ageMin);
     }
 
-    /** @param  float  $cooling  share of the excess over the room that is lost in a minute */
-    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, ?float $untilAgeMin, int $stepsPerHalfAge): HeatRun
+    /** A poured layer of a thickness in mm, above 0, until its peak is over. */
+    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0, float $lossWM2K = self::LAYER_LOSS_W_M2_K): HeatRun
+    {
+        $cooling = $lossWM2K / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
+
+        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, self::peakIsOver($curing));
+    }
+
+    /** Share of the excess over the room that a cup loses in a minute. */
+    private static function coolingOfCup(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, float $lossWM2K): float
+    {
+        return $lossWM2K * $cup->surfaceMm2($volumeMl) / ($volumeMl * $densityKgM3 * $curing->capacityJKgK) * 60;
+    }
+
+    /**
+     * Once it cools while the reaction slows down by age, no later step warms it again.
+     *
+     * @return Closure(float, float, float): bool
+     */
+    private static function peakIsOver(Curing $curing): Closure
+    {
+        $fastest = $curing->fastestAgeMin();
+
+        return static fn (float $age, float $celsius, float $before): bool => $age > $fastest && $celsius < $before;
+    }
+
+    /**
+     * @param  float  $cooling  share of the excess over the room that is lost in a minute
+     * @param  Closure(float, float, float): bool  $isOver  by the age, the temperature and that of the step before
+     * @param  float  $untilMin  followed at least so long
+     */
+    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, int $stepsPerHalfAge, Closure $isOver, float $untilMin = 0.0): HeatRun
     {
         $kinetics = $curing->kinetics;
-        $last = $untilAgeMin ?? max($startAgeMin, $curing->halfAgeMin) * self::LONGEST_HALF_AGES;
-        $least = min($curing->halfAgeMin / $stepsPerHalfAge, max($last - $startAgeMin, 1e-6) / 20);
+        $last = max($startAgeMin, $curing->halfAgeMin) * self::LONGEST_HALF_AGES;
+        $least = $curing->halfAgeMin / $stepsPerHalfAge;
         [$min, $celsius, $age] = [0.0, $startC, $startAgeMin];
         [$mins, $temperatures, $ages] = [[$min], [$celsius], [$age]];
-        [$peak, $heated] = [$startC, false];
-        while ($age < $last) {
+        for ($steps = 0; $age < $last && $steps < self::MOST_STEPS; $steps++) {
+            $before = $celsius;
             $here = max(self::LEAST_RATE_PER_MIN, $kinetics->rate($celsius));
             // past its half age it reacts ever more evenly, and the steps grow with it
             $step = $least * max(1.0, $age / $curing->halfAgeMin);
@@ -92,14 +122,23 @@ final class Heating
             $mins[] = $min;
             $temperatures[] = $celsius;
             $ages[] = $age;
-            $heated = $heated || $celsius > $peak;
-            $peak = max($peak, $celsius);
-            if ($untilAgeMin === null && $celsius < $peak && ($age > $curing->halfAgeMin || ($heated && $celsius < $peak - self::PAST_PEAK_K && $age > $curing->halfAgeMin / 2))) {
+            if ($min >= $untilMin && $isOver($age, $celsius, $before)) {
                 break;
             }
         }
 
-        return new HeatRun($mins, $temperatures, $ages);
+        // all has reacted: it only cools
+        for (; $min < $untilMin && $steps < self::MOST_STEPS; $steps++) {
+            $step = max(1.0, $min / 50);
+            $age += $step * $kinetics->rate($celsius);
+            $celsius = self::after($celsius, $room->at($min + $step / 2), 0.0, $cooling, $step);
+            $min += $step;
+            $mins[] = $min;
+            $temperatures[] = $celsius;
+            $ages[] = $age;
+        }
+
+        return new HeatRun($mins, $temperatures, $ages, $kinetics->stiffAgeMin());
     }
 
     /** Where a temperature stands after a step of age, while it is warmed evenly and cools towards the room. */

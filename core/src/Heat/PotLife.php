@@ -23,7 +23,7 @@ final class PotLife
     public static function minutes(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC): float
     {
         $open = $curing->kinetics->openMin;
-        $run = Heating::inCup($curing, $volumeMl, $densityKgM3, $cup, $room, $startC, untilAgeMin: $open);
+        $run = Heating::inCupUntilAge($curing, $open, $volumeMl, $densityKgM3, $cup, $room, $startC);
 
         return $run->minutesToAge($open) ?? $run->mins[count($run->mins) - 1];
     }

@@ -37,6 +37,7 @@ final readonly class Advisor
     private static function rules(): array
     {
         return [
+            new AgeRule,
             new PourDepthRule,
             new LayerHeatRule,
             new CastingRule,

@@ -28,7 +28,7 @@ final class FilmThicknessRule implements Rule
                 $say->thickness(self::UNDER_BRUSH_MM),
             ));
         }
-        if ($film < $result->film->thinnestMm && $result->case->coat->mustLevel()) {
+        if ($result->film->thinnestMm !== null && $film < $result->film->thinnestMm && $result->case->coat->mustLevel()) {
             $advice[] = Advice::caution('film_too_thin_to_level', Topic::Thickness, sprintf(
                 'Pour at least %s: a thinner film sets before marks %s wide have levelled.',
                 $say->thickness(ceil($result->film->thinnestMm * 100) / 100),

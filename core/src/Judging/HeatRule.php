@@ -34,7 +34,7 @@ final class HeatRule implements Rule
             ));
         }
         $dropped = $result->film->torch->droppedPasses();
-        if ($dropped > 0 && $result->case->filmMm() !== null && $result->film->torch->tool !== HeatTool::None) {
+        if ($dropped > 0 && $result->film->torch->closesMin > 0 && $result->case->filmMm() !== null && $result->film->torch->tool !== HeatTool::None) {
             $advice[] = Advice::note('torch_pass_dropped', Topic::Heat, sprintf(
                 '%s: it would fall after %s, when the film no longer heals. Pick the last bubbles with a pin.',
                 $dropped === 1 ? 'Pass once, not twice' : 'No pass',

@@ -26,9 +26,11 @@ final class Acts
         }
         $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->drips->wipesMin ?? [], 'Wipe the drips',
             'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $flows)];
-        $acts[] = new Act('look', ActKind::Look, $torch->lookMin, 'Last look',
-            'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.', $closes);
-        $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin, $result->drips?->lastWipeMin() ?? 0.0), 'Cover it',
+        if ($torch->lookMin !== null) {
+            $acts[] = new Act('look', ActKind::Look, $torch->lookMin, 'Last look',
+                'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.', $closes);
+        }
+        $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin ?? 0.0, $result->drips?->lastWipeMin() ?? 0.0), 'Cover it',
             'Against dust, touching nothing. It stays level and warm until it can be handled.', $handle);
         usort($acts, static fn (Act $a, Act $b): int => $a->dueMin <=> $b->dueMin);
 

@@ -53,7 +53,7 @@ final readonly class FilmInputs
 
     public function ageAtPour(): TraceInput
     {
-        return TraceInput::sourced('age_min', 'age at the end of the pour', $this->result->case->coat->ageMin, 'min');
+        return TraceInput::sourced('age_min', 'age at the end of the pour', Sourced::from($this->result->case->clock->ageAtPourMin(), $this->result->case->coat->ageMin->origin), 'min');
     }
 
     public function rate(): TraceInput

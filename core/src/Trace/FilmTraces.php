@@ -106,7 +106,7 @@ final readonly class FilmTraces
         }
 
         return new Trace('mobility', 'All the flow that the film will do', 'm·s/kg', $this->result->film->mobility, $words,
-            'open_label_min * 60 / (ln(10) * rate * viscosity)', $this->inputs->forMobility());
+            'open_label_min * 60 / (ln(10) * rate * viscosity) * (1 - 10 ** (age_min / open_label_min - 4))', [...$this->inputs->forMobility(), $this->inputs->ageAtPour()]);
     }
 
     private function levelsUpTo(): Trace

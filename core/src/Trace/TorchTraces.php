@@ -20,9 +20,11 @@ final readonly class TorchTraces
     /** @return list<Trace> */
     public function all(): array
     {
-        return $this->result->case->filmMm() === null
-            ? [$this->closes(), $this->lookOfUnknownFilm()]
-            : [$this->closes(), ...$this->passes(), $this->look()];
+        return match (true) {
+            $this->result->film->torch->lookMin === null => [$this->closes()],
+            $this->result->case->filmMm() === null => [$this->closes(), $this->lookOfUnknownFilm()],
+            default => [$this->closes(), ...$this->passes(), $this->look()],
+        };
     }
 
     private function closes(): Trace
@@ -110,7 +112,7 @@ final readonly class TorchTraces
     }
 
     /** @param  list<TraceInput>  $inputs */
-    private function trace(string $figure, string $label, float $min, string $words, string $expression, array $inputs): Trace
+    private function trace(string $figure, string $label, ?float $min, string $words, string $expression, array $inputs): Trace
     {
         return new Trace($figure, $label, 'min', $min, $words, $expression, $inputs, $this->inputs->note());
     }

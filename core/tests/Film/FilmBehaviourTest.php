@@ -133,7 +133,8 @@ final class FilmBehaviourTest extends TestCase
             foreach ([12.0, 21.0, 30.0] as $celsius) {
                 foreach ([0.0, 15.0, 40.0, 60.0] as $age) {
                     $torch = self::film($mm, $celsius, age: $age)->torch;
-                    foreach ([...$torch->passesMin, $torch->lookMin] as $min) {
+                    self::assertSame($torch->closesMin <= 0.0, $torch->lookMin === null, 'what is closed is not looked at');
+                    foreach (array_filter([...$torch->passesMin, $torch->lookMin], is_float(...)) as $min) {
                         self::assertLessThanOrEqual(0.8 * $torch->closesMin + 1e-9, $min);
                     }
                 }
@@ -150,7 +151,7 @@ final class FilmBehaviourTest extends TestCase
 
     private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0): FilmBehaviour
     {
-        return FilmBehaviour::of($mm, 45, $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, self::liquid(), self::clock($celsius, $age));
+        return FilmBehaviour::of($mm, self::kinetics(), $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, self::liquid(), self::clock($celsius, $age));
     }
 
     private static function drips(float $celsius): DripPlan
@@ -167,6 +168,11 @@ final class FilmBehaviourTest extends TestCase
 
     private static function clock(float $celsius, float $age): SteadyFilmClock
     {
-        return new SteadyFilmClock(new Kinetics(45, 23, 1.1, 25, 55, 65), $celsius, $age);
+        return new SteadyFilmClock(self::kinetics(), $celsius, $age);
+    }
+
+    private static function kinetics(): Kinetics
+    {
+        return new Kinetics(45, 23, 1.1, 25, 55, 65);
     }
 }

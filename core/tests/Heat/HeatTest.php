@@ -84,7 +84,7 @@ final class HeatTest extends TestCase
     public function test_what_is_lost_and_what_is_kept_add_up_to_what_was_set_free(): void
     {
         // a body so large that it loses nothing warms by conversion × H/c
-        $run = Heating::inCup(self::curing(), 1e9, self::DENSITY, new UnknownCup, Temperatures::steady(23), 23, untilAgeMin: 200);
+        $run = Heating::inCupUntilAge(self::curing(), 200, 1e9, self::DENSITY, new UnknownCup, Temperatures::steady(23), 23);
         $curing = self::curing();
         self::assertEqualsWithDelta(23 + $curing->conversion(200) * 350_000 / 1900, $run->celsius[count($run->celsius) - 1], 0.3);
     }

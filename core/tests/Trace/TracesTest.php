@@ -101,7 +101,8 @@ final class TracesTest extends TestCase
         foreach ($result->drips->wipesMin ?? [] as $index => $min) {
             $shown['wipe_'.($index + 1).'_min'] = $min;
         }
-        foreach ($shown as $figure => $value) {
+        // a film that is closed from the start is not looked at
+        foreach (array_filter($shown, static fn (string $figure): bool => $figure !== 'look_min' || $result->film->torch->lookMin !== null, ARRAY_FILTER_USE_KEY) as $figure => $value) {
             self::assertArrayHasKey($figure, $traces);
             self::assertSame($value, $traces[$figure]->result, $figure);
         }

@@ -37,7 +37,8 @@ interface Props {
     faceDown: boolean
     /** Drawn out of its mould, the face up, as it will hang. */
     hangs: boolean
-    thinnestMm: number
+    /** Null where the film flows no more. */
+    thinnestMm: number | null
     nameOf: (layer: StackLayer) => string
     say: (mm: number) => string
     sayLength: (mm: number) => string
@@ -219,6 +220,7 @@ export function Section(props: Props): ReactNode {
                 )}
                 {!props.hangs &&
                     !detail &&
+                    props.thinnestMm !== null &&
                     height(below) - height(below + props.thinnestMm) > 3 &&
                     height(below + props.thinnestMm) - top > 24 && (
                         <Mark

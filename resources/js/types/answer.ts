@@ -64,7 +64,7 @@ export interface CoatFigures {
         viscosity_pa_s: number
         open_min: number
         levels_up_to_mm: number | null
-        thinnest_mm: number
+        thinnest_mm: number | null
         settle_min: number | null
         smallest_bubble_um: number | null
         drift_mm: number | null
@@ -92,7 +92,7 @@ export interface CoatFigures {
     lip: { rise_mm: number; holds_mm: number | null } | null
     /** From when to when it stays where it is placed. */
     placed: { from_min: number; to_min: number } | null
-    torch: { passes_min: number[]; look_min: number; closes_min: number; tool: HeatTool }
+    torch: { passes_min: number[]; look_min: number | null; closes_min: number; tool: HeatTool }
     drips: { wipes_min: number[]; last_wipe_min: number; edge_film_left_mm: number; dripped_ml: number } | null
     windows: {
         recoat_from_h: number | null

@@ -1,6 +1,6 @@
 /** What the server hands to the pages: rows, a pour under way, and what every page knows. */
 
-import type { ActKind, HeatTool, MixFigures, PhaseName, RoomInForce } from './answer'
+import type { ActKind, HeatTool, Level, MixFigures, PhaseName, RoomInForce } from './answer'
 import type { CoatSpec, PieceSpec, ResinSheet } from './plan'
 
 export type Units = 'metric' | 'imperial'
@@ -90,6 +90,10 @@ export interface PourState {
     off_event: string | null
     handle_at: number | null
     open_until: number
+    /** From then on it cannot be poured any more. */
+    gels_at: number | null
+    /** What is said of a film that was poured late. */
+    late: { level: Level; text: string } | null
     closes_at: number | null
     closes_min: number | null
     tool: HeatTool

@@ -146,7 +146,7 @@ function Times({ answer }: { answer: Answer }): ReactNode {
                       text: span(drips.last_wipe_min),
                   },
               ]),
-        { word: 'Last look', figure: 'look_min', text: span(torch.look_min) },
+        ...(torch.look_min === null ? [] : [{ word: 'Last look', figure: 'look_min', text: span(torch.look_min) }]),
         ...hours('Window opens', 'recoat_from_h', windows.recoat_from_h),
         ...hours('Window shuts', 'recoat_to_h', windows.recoat_to_h),
         ...hours('Can be handled', 'handle_h', windows.handle_h),

@@ -32,7 +32,7 @@ export function Wants({
                     <p className="text-xl text-soft">
                         {openLeft > 0
                             ? 'of open time left, if it goes on now'
-                            : 'past the open time: it no longer levels'}
+                            : 'past its open time: it hardly levels, and heat no longer helps'}
                     </p>
                     <p className="mt-4 text-xl">{planned.pour}</p>
                     <p className="mt-3 text-lg text-soft">

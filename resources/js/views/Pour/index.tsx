@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react'
 import { ArrowUUpLeftIcon, CheckIcon, SpeakerHighIcon, SpeakerSlashIcon } from '@phosphor-icons/react'
 import { useRef, useState, type ReactNode } from 'react'
-import { Cautions } from '../../controls/AdviceStrip'
+import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { moment } from '../../lib/format'
 import { withFilmPress } from '../../lib/journal/film'
@@ -95,6 +95,16 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                         </p>
                     )}
                 </div>
+                {pour.late !== null && (
+                    <div className="mt-2">
+                        <Strip level={pour.late.level}>{pour.late.text}</Strip>
+                    </div>
+                )}
+                {want.kind === 'pouring' && pour.gels_at !== null && now >= pour.gels_at && (
+                    <div className="mt-2">
+                        <Strip level="stop">Do not pour it: it has gelled. Mix it anew.</Strip>
+                    </div>
+                )}
                 <Wants want={want} pour={pour} now={now} planned={planned} />
             </div>
 
