@@ -61,7 +61,7 @@ final class MixRoom
         $page->open($studio->url('/plans/1/evening'));
         $times = $page->driver->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1]
-            const token = decodeURIComponent(document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN=')).slice(11))
+            const token = decodeURIComponent(document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN')).replace(/^[^=]*=/, ''))
             const send = (method, url, body) => fetch(url, { method, headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify(body) })
             ;(async () => {
                 const { batches } = await (await fetch('/plans/1/file')).json()
