@@ -31,6 +31,9 @@ final class BatchSpec
         if ($counts !== []) {
             $spec->counts = (object) $counts;
         }
+        if ($batch->lift > 1) {
+            $spec->lift = $batch->lift;
+        }
         foreach ($vessels as $vessel) {
             if ($vessel->shape === $batch->cup) {
                 $spec->vessel = $vessel->id;

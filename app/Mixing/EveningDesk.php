@@ -145,7 +145,7 @@ final readonly class EveningDesk
         $evening = $this->computed($this->assembler->evening($plan, [], $keys), $units);
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
         $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
-        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), self::still($chosen));
+        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), ...self::still($chosen));
         $specs = [];
         $taken = $this->mixed($plan);
         foreach ($proposal->batches as $batch) {
@@ -199,25 +199,26 @@ final readonly class EveningDesk
     }
 
     /**
-     * Of which coats only a part of the pieces is still to be poured.
+     * How many pieces of each coat are still to be poured, and which lift is next.
      *
      * @param  list<CoatResult>  $coats
-     * @return array<string, int> by the coat's key
+     * @return array{array<string, int>, array<string, int>} by the coat's key
      */
     private static function still(array $coats): array
     {
         $still = StillToPour::now();
         $rows = CoatKeys::find(array_map(static fn (CoatResult $result): string => $result->case->coat->id, $coats))->keyBy(CoatKeys::of(...));
-        $counts = [];
+        $counts = $lifts = [];
         foreach ($coats as $result) {
             $coat = $rows->get($result->case->coat->id);
             $count = $coat === null ? 0 : $still->of($coat, count($result->lifts), $result->case->piece->quantity);
-            if ($count > 0) {
+            if ($coat !== null && $count > 0) {
                 $counts[$result->case->coat->id] = $count;
+                $lifts[$result->case->coat->id] = $still->nextLift($coat, count($result->lifts));
             }
         }
 
-        return $counts;
+        return [$counts, $lifts];
     }
 
     /** @return list<string> ids of batches that were mixed before: they stay theirs */

@@ -27,6 +27,12 @@ final readonly class StillToPour
         return new self($pours);
     }
 
+    /** Which of its lifts is poured next, from 1. */
+    public function nextLift(Coat $coat, int $lifts): int
+    {
+        return 1 + count($this->pours[$coat->id] ?? []) % max(1, $lifts);
+    }
+
     /** A coat in lifts is poured as often as it has lifts; any other once for each piece. */
     public function of(Coat $coat, int $lifts, int $all): int
     {

@@ -78,7 +78,7 @@ final readonly class BatchPours
     private function begun(Mixing $mixing, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
     {
         $coat = CoatKeys::find([$turn->coat->case->coat->id])->firstOrFail();
-        $begun = $this->pours->ready($coat, $room, $overrideReason, $units);
+        $begun = $this->pours->ready($coat, $room, $overrideReason, $units, $batch->batch->lift);
         $part = self::partOf($batch, $turn);
         $all = $turn->coat->case->piece->quantity;
         $begun->cup = $mixing->id;

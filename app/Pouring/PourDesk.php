@@ -64,9 +64,11 @@ final readonly class PourDesk
     /**
      * All that is written down when a clock begins.
      *
+     * @param  int|null  $lift  which of its lifts; the next where it is not said
+     *
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
      */
-    public function ready(Coat $coat, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
+    public function ready(Coat $coat, stdClass $room, ?string $overrideReason, UnitSystem $units, ?int $lift = null): stdClass
     {
         $document = $this->assembler->forCoat($coat);
         $document->studio = Room::measured(Dig::object($document, 'studio'), $room);
@@ -84,7 +86,7 @@ final readonly class PourDesk
             ...($reason === '' ? [] : ['reason' => $reason]),
         ];
         if (count($result->lifts) > 1) {
-            $begun->lift = 1 + self::liftsPoured($coat) % count($result->lifts);
+            $begun->lift = $lift ?? 1 + self::liftsPoured($coat) % count($result->lifts);
             $begun->title .= sprintf(', lift %d of %d', $begun->lift, count($result->lifts));
         }
 

@@ -134,6 +134,32 @@ final class EveningTest extends TestCase
         self::assertArrayNotHasKey('colours', $prints);
     }
 
+    public function test_of_a_deep_coat_the_lift_that_is_next_is_proposed_and_poured(): void
+    {
+        $coat = Coat::query()->where('key', 'table-deep')->firstOrFail();
+        $this->postJson('/shelf/vessels', ['name' => 'Bucket', 'bottom_mm' => '260', 'top_mm' => '300', 'height_mm' => '240'])->assertOk();
+        $amounts = [];
+        foreach ([1, 2, 3] as $lift) {
+            $batches = $this->postJson('/plans/1/evening/propose', ['coats' => [$coat->key]])->assertOk()->json('batches');
+            $this->putJson('/plans/1/evening', ['batches' => $batches])->assertOk();
+            self::assertSame($lift, $batches[0]['lift'] ?? 1);
+            $this->post("/plans/1/batches/{$batches[0]['id']}/mixings")->assertRedirect();
+            $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+            $amounts[] = $mixing->result()->total_ml;
+            foreach ([0, 1] as $_) {
+                $state = $this->getJson("/mixings/{$mixing->id}/state")->json();
+                $this->press($mixing->id, 'weighed', ['step' => $state['next'], 'grams' => collect($state['steps'])->firstWhere('id', $state['next'])['target_g']]);
+            }
+            $this->press($mixing->id, 'mixed');
+            $this->post("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21'], 'reason' => 'On purpose.'])->assertRedirect();
+            self::assertSame([$lift, "lift $lift of 3"], [Pour::query()->latest('rowid')->firstOrFail()->lift, mb_substr(Pour::query()->latest('rowid')->firstOrFail()->title, -11)]);
+            $this->travel(1)->days();
+        }
+        self::assertNotEqualsWithDelta($amounts[0], $amounts[2], 1.0, 'gears lie in the first');
+        $choices = array_column(app(Choices::class)->of(now()->toImmutable()), 'coat');
+        self::assertNotContains($coat->key, $choices, 'all lifts are poured');
+    }
+
     public function test_nothing_chosen_is_said(): void
     {
         $this->postJson('/plans/1/evening/propose', ['coats' => []])->assertStatus(422)->assertJsonPath('sentences.coats', 'Choose at least one coat to be poured.');

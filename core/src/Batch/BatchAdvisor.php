@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Quantity\Wording;
 
 /** What is to be said about one batch: stops first. */
@@ -16,13 +17,13 @@ final class BatchAdvisor
     /** Share of the open time at which the last piece must be spread. */
     public const SPREAD_BY = 0.8;
 
-    /** So soon after it is emptied counts as hardly in time, min. */
-    private const CLOSE_MIN = 10.0;
+    /** Less than this share of its time left when it is emptied counts as hardly in time. */
+    private const CLOSE_SHARE = 0.15;
 
     /** @return list<Advice> */
-    public static function advise(BatchResult $result, Wording $say): array
+    public static function advise(BatchResult $result, Studio $studio, Wording $say): array
     {
-        return [...self::colour($result), ...self::heat($result, $say), ...self::measuring($result), ...self::spreading($result, $say), ...self::size($result)];
+        return [...self::colour($result), ...self::heat($result, $studio, $say), ...self::age($result, $say), ...self::measuring($result), ...self::spreading($result, $say), ...self::size($result)];
     }
 
     /** @return list<Advice> */
@@ -32,7 +33,7 @@ final class BatchAdvisor
     }
 
     /** @return list<Advice> */
-    private static function heat(BatchResult $result, Wording $say): array
+    private static function heat(BatchResult $result, Studio $studio, Wording $say): array
     {
         $run = $result->run;
         if ($run === null) {
@@ -41,10 +42,11 @@ final class BatchAdvisor
         $advice = [];
         $hot = $run->minutesToC(Heating::HOT_C);
         $ends = min($result->potLifeMin ?? INF, $hot ?? INF);
-        if ($ends < $result->emptiedMin + self::CLOSE_MIN) {
+        if ($ends - $result->emptiedMin < self::CLOSE_SHARE * $ends) {
             $text = sprintf(
-                'Mix less at once, or use a dish: %s after %s, emptied after %s.',
-                $hot !== null && $hot <= $ends ? 'at '.$say->temperature(Heating::HOT_C) : 'past its pot life',
+                '%s: %s after %s, emptied after %s.',
+                self::remedy($result, $studio, $ends - $result->emptiedMin, $say),
+                $hot !== null && $hot <= $ends ? 'at '.$say->temperature(Heating::HOT_C) : 'its pot life is over',
                 $say->minutes($ends),
                 $say->minutes($result->emptiedMin),
             );
@@ -60,6 +62,45 @@ final class BatchAdvisor
         return $advice;
     }
 
+    /** What gains most, with the minutes that are left then. */
+    private static function remedy(BatchResult $result, Studio $studio, float $leftMin, Wording $say): string
+    {
+        $emptied = $result->emptiedMin;
+        $left = [];
+        foreach (CupClock::of($studio, $result)?->compared() ?? [] as $way => $standing) {
+            $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - ($way === 'halved' ? $emptied / 2 : $emptied);
+        }
+        unset($left['cup']);
+        arsort($left);
+        $best = array_key_first($left);
+        if ($best === null || $left[$best] <= $leftMin) {
+            return 'Pour fewer pieces from one cup';
+        }
+
+        return sprintf('%s, then %s are left when it is empty', match ($best) {
+            'halved' => 'Mix half as much at once',
+            'dish' => 'Pour it into a dish at once',
+            default => sprintf('Mix it %s cooler', $say->temperatureDifference(CupClock::COOLER_K)),
+        }, $left[$best] > 0 ? $say->minutes($left[$best]) : 'no minutes');
+    }
+
+    /**
+     * How old it is when its last piece is poured: what has gelled in the cup is not poured.
+     *
+     * @return list<Advice>
+     */
+    private static function age(BatchResult $result, Wording $say): array
+    {
+        $gels = $result->turns[0]->coat->case->resin->kinetics($result->turns[0]->coat->case->studio)->gelAgeMin();
+        foreach ($result->turns as $turn) {
+            if ($turn->ageMin !== null && $turn->ageMin > $gels) {
+                return [Advice::stop('gelled', Topic::Heat, sprintf('Do not pour %s from it: it has gelled in the cup by then, after %s.', $turn->coat->case->piece->name, $say->minutes($turn->toMin)))];
+            }
+        }
+
+        return [];
+    }
+
     /** @return list<Advice> */
     private static function measuring(BatchResult $result): array
     {
@@ -69,14 +110,15 @@ final class BatchAdvisor
         }
         if ($error->likelyPct === null) {
             return [Advice::stop('cannot_be_measured', Topic::Sheet, sprintf(
-                'Mix more than %s ml, or measure more finely: part B is smaller than the error of reading it.',
+                'Mix more than %s ml, or measure more finely: the second part is smaller than the error of reading it.',
                 Wording::number($result->mix->totalMl() * $error->measurableFrom, 1),
             ))];
         }
         $tolerance = $result->resin->ratioTolerancePct->value;
 
         return $error->likelyPct <= $tolerance ? [] : [Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
-            'Weigh it: measured so, the ratio is likely off by up to %s %%, and this resin stands %s %%. From %s ml on it would do.',
+            '%s: measured so, the ratio is likely off by up to %s %%, and this resin stands %s %%. From %s ml on it would do.',
+            $result->batch->measuredBy?->isByVolume() === false ? 'Take a finer scale' : 'Weigh it',
             Wording::number($error->likelyPct, 1),
             Wording::number($tolerance, 1),
             Wording::number($result->mix->totalMl() * $error->factorWithin($tolerance), 0),

@@ -15,6 +15,7 @@ use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\Faults;
+use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\Studio;
@@ -24,7 +25,8 @@ use OpenGlaze\Core\Quantity\Wording;
  * Computes batches: what its coats take without their own residue and margin, what its own cups keep, the
  * margin on all of it; then how it warms and ages until it is emptied.
  *
- * A coat that is poured in lifts is mixed lift by lift: its batch is the first of them.
+ * A coat that is poured in lifts is mixed lift by lift. Of several equal cups heat, capacity and the error of
+ * measuring are those of one.
  */
 final readonly class BatchPlanner
 {
@@ -51,6 +53,9 @@ final readonly class BatchPlanner
         foreach ($plan->batches as $index => $batch) {
             $own = array_map(static fn (string $id): CoatResult => $byId[$id], $batch->coatIds);
             foreach ($own as $at => $coat) {
+                if ($coat->lifts !== [] && $batch->lift > count($coat->lifts)) {
+                    $faults->add("/batches/$index/lift", sprintf('The coat "%s" has %d lifts.', $coat->case->coat->id, count($coat->lifts)));
+                }
                 if (abs($coat->case->mixture()->split(1.0)->aMl - $own[0]->case->mixture()->split(1.0)->aMl) > 1e-9) {
                     $faults->add("/batches/$index/coats/$at", 'This layer takes another share of catalyst than the first: mix it apart.');
                 }
@@ -75,7 +80,7 @@ final readonly class BatchPlanner
     public function compute(Studio $studio, Batch $batch, array $coats, ?Grounds $grounds = null, bool $followed = true): BatchResult
     {
         $case = $coats[0]->case;
-        $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity), $coats);
+        $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity, $batch->lift), $coats);
         $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
         $colouring = Hands::colouringMin(Colouring::count($batch, $coats));
         $hands = $colouring + array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
@@ -85,7 +90,7 @@ final readonly class BatchPlanner
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->emptiedMin->value ?? $hands;
-        $standing = $case->curing === null || ! $followed ? null : Standing::of($case->curing, $mix->totalMl(), $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
+        $standing = $case->curing === null || ! $followed ? null : Standing::of($case->curing, $mix->totalMl() / $batch->cups, $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(
@@ -94,17 +99,17 @@ final readonly class BatchPlanner
             $residue,
             $margin,
             $mix,
-            self::turns($shares, $run, $colouring),
+            self::turns($shares, $run, $colouring, $hands > 0 ? $emptied / $hands : 1.0),
             $run,
             $case->curing?->heatKjKg,
             $standing?->potLifeMin,
             $emptied,
-            self::ratioError($batch, $mix),
+            self::ratioError($batch, $mix, $case->resin->firstPart),
             $colours,
             self::swatches($colours, $coats, $grounds ?? Grounds::of($coats)),
         );
 
-        return $result->withAdvice(BatchAdvisor::advise($result, $this->wording));
+        return $result->withAdvice(BatchAdvisor::advise($result, $studio, $this->wording));
     }
 
     /** What of an amount of mixed resin goes into a colour cup, ml. */
@@ -152,14 +157,15 @@ final readonly class BatchPlanner
 
     /**
      * @param  non-empty-list<Share>  $shares
+     * @param  float  $pace  how much longer it takes than the hands are thought to need
      * @return non-empty-list<Turn>
      */
-    private static function turns(array $shares, ?HeatRun $run, float $fromMin): array
+    private static function turns(array $shares, ?HeatRun $run, float $fromMin, float $pace): array
     {
         $turns = [];
-        $from = $fromMin;
+        $from = $fromMin * $pace;
         foreach ($shares as $share) {
-            $to = $from + $share->layingMin;
+            $to = $from + $share->layingMin * $pace;
             $turns[] = new Turn($share->coat, $share->count, $from, $to, $share->pouredMl, $run?->ageAt($to));
             $from = $to;
         }
@@ -167,19 +173,24 @@ final readonly class BatchPlanner
         return $turns;
     }
 
-    /** @throws VesselException when pen lines do not fit into the cup */
-    private static function ratioError(Batch $batch, Portions $mix): ?RatioError
+    /** Of one of its cups. @throws VesselException when pen lines do not fit into the cup */
+    private static function ratioError(Batch $batch, Portions $mix, PartName $first): ?RatioError
     {
+        $isA = $first === PartName::A;
+        $of = static fn (float $a, float $b): array => $isA ? [$a / $batch->cups, $b / $batch->cups] : [$b / $batch->cups, $a / $batch->cups];
         if ($batch->measuredBy === null) {
             return null;
         }
         if ($batch->step === null) {
-            return $batch->cup instanceof Markable ? FillLines::of($batch->cup, $mix->aMl, $mix->bMl)->error : null;
+            return $batch->cup instanceof Markable ? FillLines::of($batch->cup, ...$of($mix->aMl, $mix->bMl))->error : null;
         }
         if ($batch->measuredBy->isByVolume()) {
-            return RatioError::of($mix->aMl, $mix->bMl, $batch->step->value, $batch->measuredBy);
-        }
+            [$one, $other] = $of($mix->aMl, $mix->bMl);
 
-        return $mix->bG === null ? null : RatioError::of($mix->aG, $mix->bG, $batch->step->value, $batch->measuredBy);
+            return RatioError::of($one, $other, $batch->step->value, $batch->measuredBy);
+        }
+        [$one, $other] = $of($mix->aG, $mix->bG ?? 0.0);
+
+        return $mix->bG === null ? null : RatioError::of($one, $other, $batch->step->value, $batch->measuredBy);
     }
 }

@@ -117,9 +117,14 @@ final class CupClock
         return $this->case->curing ?? throw new LogicException('It is made only where this is known.');
     }
 
+    private function inOneCupMl(): float
+    {
+        return $this->result->mix->totalMl() / $this->result->batch->cups;
+    }
+
     private function dish(): StraightCup
     {
-        return new StraightCup(sqrt(4000 * $this->result->mix->totalMl() / (M_PI * self::DISH_MM)));
+        return new StraightCup(sqrt(4000 * $this->inOneCupMl() / (M_PI * self::DISH_MM)));
     }
 
     private function standing(Container $in, float $share, float $warmerK, bool $roomToo = true): Standing
@@ -129,7 +134,7 @@ final class CupClock
 
         return Standing::of(
             $this->curing(),
-            $this->result->mix->totalMl() * $share,
+            $this->inOneCupMl() * $share,
             $this->case->liquid->densityKgM3,
             $in,
             $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room,

@@ -31,14 +31,16 @@ final readonly class Proposal
      * @param  list<CoatResult>  $coats  to be poured, in their order
      * @param  list<Vessel>  $vessels  at hand; none for a cup as deep as it is wide
      * @param  array<string, int>  $counts  how many pieces of a coat are still to be poured, by its id, where not all
+     * @param  array<string, int>  $lifts  which lift of a coat that has some is next, by its id, where not the first
      */
-    public static function of(Studio $studio, array $coats, array $vessels = [], array $counts = []): self
+    public static function of(Studio $studio, array $coats, array $vessels = [], array $counts = [], array $lifts = []): self
     {
         [$groups, $apart, $allowances] = [[], [], []];
         foreach ($coats as $coat) {
-            $mix = self::mixOf($coat);
+            $lift = $coat->lifts === [] ? 1 : $lifts[$coat->case->coat->id] ?? 1;
+            $mix = self::mixOf($coat, $lift);
             $allowance = $allowances[$mix] ??= new Allowance($studio, $coat->case, $vessels);
-            $shares = self::shares($coat, $counts[$coat->case->coat->id] ?? $coat->case->piece->quantity, new Packing($allowance));
+            $shares = self::shares($coat, $counts[$coat->case->coat->id] ?? $coat->case->piece->quantity, $lift, new Packing($allowance));
             if ($shares === []) {
                 $apart[] = $coat;
             }
@@ -54,22 +56,22 @@ final readonly class Proposal
         return new self($batches, $apart);
     }
 
-    /** What may share a cup: one resin in one ratio (polyester for another depth is another mix), in the same colours. */
-    private static function mixOf(CoatResult $coat): string
+    /** What may share a cup: one resin in one ratio (polyester for another depth is another mix), in the same colours; lifts, one by one. */
+    private static function mixOf(CoatResult $coat, int $lift): string
     {
         $colours = Colouring::coloursOf($coat);
         sort($colours);
 
-        return implode("\n", [$coat->case->resin->id, $coat->case->mixture()->split(1.0)->aMl, ...$colours]);
+        return implode("\n", [$coat->case->resin->id, $coat->case->mixture()->split(1.0)->aMl, $lift, ...$colours]);
     }
 
     /** @return list<Share> none when not even one piece fits */
-    private static function shares(CoatResult $coat, int $all, Packing $packing): array
+    private static function shares(CoatResult $coat, int $all, int $lift, Packing $packing): array
     {
         [$most, $tooMany] = [0, $all + 1];
         while ($tooMany - $most > 1) {
             $count = $most === 0 && $tooMany > $all ? $all : intdiv($most + $tooMany, 2);
-            $packing->fits([new Share($coat, $count)]) ? $most = $count : $tooMany = $count;
+            $packing->fits([new Share($coat, $count, $lift)]) ? $most = $count : $tooMany = $count;
         }
         if ($most === 0) {
             return [];
@@ -77,7 +79,7 @@ final readonly class Proposal
         $batches = (int) ceil($all / $most);
 
         return array_map(
-            static fn (int $at): Share => new Share($coat, intdiv($all * ($at + 1), $batches) - intdiv($all * $at, $batches)),
+            static fn (int $at): Share => new Share($coat, intdiv($all * ($at + 1), $batches) - intdiv($all * $at, $batches), $lift),
             range(0, $batches - 1),
         );
     }
@@ -112,6 +114,7 @@ final readonly class Proposal
                 array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
                 Share::minutes($shares),
             ) ?? new UnknownCup,
+            lift: $shares[0]->lift,
         );
     }
 }

@@ -9,7 +9,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 /** Some or all pieces of one coat, poured from one batch. */
 final readonly class Share
 {
-    /** What leaves the cup for it, ml. A coat in lifts is mixed lift by lift: the first of them. */
+    /** What leaves the cup for it, ml. A coat in lifts is mixed lift by lift. */
     public float $pouredMl;
 
     /** Laying and spreading it, min. */
@@ -27,10 +27,13 @@ final readonly class Share
         return Hands::colouringMin(count($colours)) + array_sum(array_map(static fn (self $share): float => $share->layingMin, $shares));
     }
 
-    /** @param  int  $count  pieces, 1 or more */
-    public function __construct(public CoatResult $coat, public int $count)
+    /**
+     * @param  int  $count  pieces, 1 or more
+     * @param  int  $lift  which of its lifts, from 1, where it has some
+     */
+    public function __construct(public CoatResult $coat, public int $count, public int $lift = 1)
     {
-        $volume = $coat->lifts === [] ? $coat->volume : $coat->lifts[0]->volume;
+        $volume = $coat->lifts === [] ? $coat->volume : ($coat->lifts[$lift - 1] ?? $coat->lifts[0])->volume;
         $this->pouredMl = $volume->poured() * $count / $coat->case->piece->quantity;
         $this->layingMin = Hands::layingMin($coat->case) * $count;
     }

@@ -19,6 +19,7 @@ final readonly class Batch
      * @param  Sourced|null  $step  graduation in ml or resolution in g
      * @param  list<ColourCup>  $colours  that it is split into; what they leave stays clear
      * @param  string|null  $vesselId  of its cup, where that is one of the plan's vessels
+     * @param  int  $lift  which lift of its coats that are poured in lifts, from 1
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,7 @@ final readonly class Batch
         public ?Sourced $step = null,
         public array $colours = [],
         public ?string $vesselId = null,
+        public int $lift = 1,
     ) {
     }
 

@@ -17,6 +17,8 @@ final readonly class BatchReader
 {
     private const MOST_CUPS = 10_000;
 
+    private const MOST_LIFTS = 1000;
+
     /**
      * @param  array<string, Coat>  $coats
      * @param  array<string, Piece>  $pieces
@@ -50,6 +52,33 @@ final readonly class BatchReader
         }
     }
 
+    /**
+     * A coat is poured from one batch only, unless their counts share it out; each lift by itself.
+     *
+     * @param  list<Node>  $nodes  of the batches
+     */
+    public function refuseTwice(array $nodes): void
+    {
+        $poured = [];
+        foreach ($nodes as $node) {
+            $lift = $node->raw('lift');
+            $counts = $node->raw('counts');
+            foreach (is_array($node->raw('coats')) ? array_values($node->raw('coats')) : [] as $at => $id) {
+                $coat = is_string($id) ? $this->coats[$id] ?? null : null;
+                if ($coat === null) {
+                    continue;
+                }
+                $all = $this->pieces[$coat->pieceId]->quantity ?? 1;
+                $count = $counts instanceof stdClass ? $counts->{$coat->id} ?? $all : $all;
+                $key = $coat->id.' '.(is_int($lift) ? $lift : 1);
+                $poured[$key] = ($poured[$key] ?? 0) + (is_int($count) ? $count : $all);
+                if ($poured[$key] > $all && $poured[$key] > $count) {
+                    $node->faultAtEntry('coats', $at, sprintf('With this batch %d of "%s" would be poured, and there are %d: share them out by counts.', $poured[$key], $coat->id, $all));
+                }
+            }
+        }
+    }
+
     public function read(Node $node): ?Batch
     {
         $coats = $this->coatIds($node);
@@ -73,6 +102,7 @@ final readonly class BatchReader
             $step,
             $this->colours->cups($node, $coats),
             $vessel?->id,
+            $node->wholeOr('lift', 1, 1, self::MOST_LIFTS),
         );
     }
 

@@ -37,7 +37,9 @@ final class PlanReader
         $vessels = $this->byId($root->objects('vessels', self::MOST_ENTRIES), BatchReader::vessel(...));
         $colourants = $this->byId($root->objects('colourants', self::MOST_ENTRIES), static fn (Node $node): Colourant => ColourReader::colourant($node, $studio));
         $recipes = $this->byId($root->objects('recipes', self::MOST_ENTRIES), (new ColourReader($colourants))->recipe(...));
-        $batches = $this->byId($root->objects('batches', self::MOST_ENTRIES), (new BatchReader($coats, $pieces, $vessels, new ColourReader($colourants, $recipes)))->read(...));
+        $batchReader = new BatchReader($coats, $pieces, $vessels, new ColourReader($colourants, $recipes));
+        $batches = $this->byId($nodes = $root->objects('batches', self::MOST_ENTRIES), $batchReader->read(...));
+        $batchReader->refuseTwice($nodes);
         $faults->throwIfAny();
 
         return new Plan($studio, $resins, $pieces, array_values($coats), array_values($batches), $vessels, $colourants, $recipes);

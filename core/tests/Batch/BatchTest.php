@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
@@ -33,11 +34,12 @@ final class BatchTest extends TestCase
     public function test_coats_that_share_a_cup_keep_their_parts_and_lose_only_their_cups(): void
     {
         $plan = self::evening(['size_by' => (object) ['thickness_mm' => 1.6]], ['size_by' => (object) ['thickness_mm' => 0.9]]);
-        $plan->batches = [
-            (object) ['id' => 'both', 'coats' => ['coat-1', 'coat-2'], 'cups' => 3, 'residue_ml_per_cup' => 2],
-            (object) ['id' => 'turned', 'coats' => ['coat-2', 'coat-1'], 'cups' => 3, 'residue_ml_per_cup' => 2],
-        ];
-        [$both, $turned] = self::computed($plan);
+        $of = static function (string ...$coats) use ($plan): BatchResult {
+            $plan->batches = [(object) ['id' => 'both', 'coats' => $coats, 'cups' => 3, 'residue_ml_per_cup' => 2]];
+
+            return self::computed($plan)[0];
+        };
+        [$both, $turned] = [$of('coat-1', 'coat-2'), $of('coat-2', 'coat-1')];
         $poured = array_sum(array_map(static fn ($turn): float => $turn->coat->volume->poured(), $both->turns));
         self::assertEqualsWithDelta(($poured + 6) * 1.05, $both->mix->totalMl(), 1e-9);
         self::assertSame($both->mix->totalMl(), $turned->mix->totalMl());
@@ -48,11 +50,8 @@ final class BatchTest extends TestCase
 
     public function test_half_of_the_pieces_take_half_of_the_resin(): void
     {
-        $plan = Plans::with(['/pieces/0/quantity' => 4, '/batches' => [
-            (object) ['id' => 'all', 'coats' => ['flood'], 'residue_ml_per_cup' => 0],
-            (object) ['id' => 'half', 'coats' => ['flood'], 'counts' => (object) ['flood' => 2], 'residue_ml_per_cup' => 0],
-        ]]);
-        [$all, $half] = self::computed($plan);
+        $all = self::batch(['residue_ml_per_cup' => 0], ['/pieces/0/quantity' => 4]);
+        $half = self::batch(['residue_ml_per_cup' => 0, 'counts' => (object) ['flood' => 2]], ['/pieces/0/quantity' => 4]);
         self::assertEqualsWithDelta($all->mix->totalMl() / 2, $half->mix->totalMl(), 1e-9);
         self::assertEqualsWithDelta($all->emptiedMin / 2, $half->emptiedMin, 1e-9);
     }
@@ -87,9 +86,117 @@ final class BatchTest extends TestCase
     public function test_a_batch_hot_before_it_is_empty_is_stopped_and_one_hardly_in_time_cautioned(): void
     {
         $potLife = (float) self::batch(['cup_diameter_mm' => 100])->potLifeMin;
-        foreach ([['stop', 1.0], ['caution', -1.0], ['caution', -9.5], [null, -10.5]] as [$level, $after]) {
-            self::assertSame($level, self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => $potLife + $after]))['hot_batch'] ?? null, "$after min");
+        foreach ([['stop', 1.01], ['caution', 0.99], ['caution', 0.86], [null, 0.84]] as [$level, $share]) {
+            self::assertSame($level, self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => $potLife * $share]))['hot_batch'] ?? null, "at $share of its pot life");
         }
+    }
+
+    public function test_the_remedy_that_is_named_gains_most_and_its_minutes_are_what_it_leaves(): void
+    {
+        $names = ['halved' => 'Mix half as much at once', 'dish' => 'Pour it into a dish at once', 'cooler' => 'Mix it 5 °C cooler'];
+        foreach ([[60, 1.0, 1.6], [100, 0.95, 1.6], [300, 1.0, 0.5], [100, 1.3, 3.0], [400, 0.99, 0.3]] as [$diameter, $share, $mm]) {
+            $changes = ['/coats/0/size_by/thickness_mm' => $mm, '/resins/0/max_pour_mm' => 9];
+            $potLife = (float) self::batch(['cup_diameter_mm' => $diameter], $changes)->potLifeMin;
+            $plan = (new PlanReader)->read(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'cup_diameter_mm' => $diameter, 'emptied_min' => $potLife * $share]]]));
+            $batch = (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0];
+            $text = array_column(array_map(static fn (Advice $one): array => [$one->code, $one->text], $batch->advice), 1, 0)['hot_batch'];
+            $left = [];
+            foreach (CupClock::of($plan->studio, $batch)?->compared() ?? [] as $way => $standing) {
+                $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - $batch->emptiedMin / ($way === 'halved' ? 2 : 1);
+            }
+            unset($left['cup']);
+            $best = array_search(max($left), $left, true);
+            self::assertStringStartsWith($names[$best], $text);
+            self::assertMatchesRegularExpression('/then (\d+ min|\d+ h|no minutes|under a minute)/', $text);
+        }
+    }
+
+    public function test_a_time_that_is_given_moves_the_turns_and_keeps_their_shares(): void
+    {
+        $plan = self::evening(['size_by' => (object) ['thickness_mm' => 1.6]], ['size_by' => (object) ['thickness_mm' => 0.9]]);
+        $of = static function (array $more) use ($plan): BatchResult {
+            $plan->batches = [(object) ['id' => 'b', 'coats' => ['coat-1', 'coat-2'], ...$more]];
+
+            return self::computed($plan)[0];
+        };
+        $usual = $of([]);
+        foreach ([0.5, 1.7] as $share) {
+            $given = $of(['emptied_min' => $usual->emptiedMin * $share]);
+            foreach ($usual->turns as $at => $turn) {
+                self::assertEqualsWithDelta([$turn->fromMin * $share, $turn->toMin * $share], [$given->turns[$at]->fromMin, $given->turns[$at]->toMin], 1e-9);
+                self::assertEqualsWithDelta($given->run?->ageAt($given->turns[$at]->toMin), $given->turns[$at]->ageMin, 1e-9);
+            }
+            self::assertEqualsWithDelta($given->emptiedMin, $given->turns[1]->toMin, 1e-9);
+        }
+    }
+
+    public function test_of_several_cups_each_warms_and_is_measured_by_itself(): void
+    {
+        $fields = ['cup_diameter_mm' => 90, 'residue_ml_per_cup' => 0, 'measure' => (object) ['by' => 'one_cup', 'graduation_ml' => 5]];
+        $three = self::batch([...$fields, 'cups' => 3], ['/pieces/0/quantity' => 3]);
+        $one = self::batch($fields);
+        self::assertEqualsWithDelta(3 * $one->mix->totalMl(), $three->mix->totalMl(), 1e-9);
+        self::assertEqualsWithDelta($one->run?->peakC, $three->run?->peakC, 1e-9);
+        self::assertEqualsWithDelta($one->ratioError?->worstPct, $three->ratioError?->worstPct, 1e-9);
+        $vessel = ['/vessels' => [(object) ['id' => 'mug', 'bottom_mm' => 90, 'top_mm' => 90, 'height_mm' => 120]], '/pieces/0/quantity' => 3];
+        self::assertGreaterThan(700, self::batch(['vessel' => 'mug', 'cups' => 3], $vessel)->mix->totalMl(), 'three mugs hold what one does not');
+    }
+
+    public function test_which_part_goes_first_bears_on_what_is_read_as_a_difference(): void
+    {
+        $by = ['residue_ml_per_cup' => 0, 'measure' => (object) ['by' => 'scale_untared', 'resolution_g' => 1]];
+        $small = ['/coats/0/size_by' => (object) ['ml_per_piece' => 20, 'counted' => 'laid'], '/pieces/0/surface' => 'metal', '/pieces/0/coated_edges' => 'none'];
+        $a = self::batch($by, $small);
+        $b = self::batch($by, [...$small, '/resins/0/pour_first' => 'b']);
+        self::assertGreaterThan($b->ratioError?->likelyPct, $a->ratioError?->likelyPct, 'the smaller part is better read from zero');
+        self::assertSame([$a->ratioError?->first, $a->ratioError?->second], [$b->ratioError?->second, $b->ratioError?->first]);
+    }
+
+    public function test_a_coat_is_poured_once_by_counts_or_by_lifts(): void
+    {
+        $faults = static function (array $batches, array $changes = []): array {
+            try {
+                self::computed(Plans::with(['/pieces/0/quantity' => 4, ...$changes, '/batches' => array_map(static fn (array $one, int $at): object => (object) ['id' => "b$at", 'coats' => ['flood'], ...$one], $batches, array_keys($batches))]));
+            } catch (PlanException $exception) {
+                return array_map(static fn ($fault): string => $fault->pointer, $exception->faults);
+            }
+
+            return [];
+        };
+        $counts = static fn (int $count): array => ['counts' => (object) ['flood' => $count]];
+        self::assertSame([], $faults([$counts(1), $counts(3)]));
+        self::assertSame(['/batches/1/coats/0'], $faults([$counts(2), $counts(3)]));
+        self::assertSame(['/batches/1/coats/0'], $faults([[], []]));
+        self::assertSame(['/batches/0/counts/flood'], $faults([$counts(5)]));
+        $deep = ['/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['total_depth_mm' => 7], '/resins/0/max_pour_mm' => 4];
+        self::assertSame([], $faults([[], ['lift' => 2]], $deep));
+        self::assertSame(['/batches/1/coats/0'], $faults([['lift' => 2], ['lift' => 2]], $deep));
+        self::assertSame(['/batches/0/lift'], $faults([['lift' => 3]], $deep));
+    }
+
+    public function test_each_lift_is_a_batch_of_its_own(): void
+    {
+        $deep = ['/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['total_depth_mm' => 7], '/resins/0/max_pour_mm' => 4, '/coats/0/inclusions' => [(object) ['name' => 'gear', 'count' => 10, 'volume_ml' => 1, 'height_mm' => 3]]];
+        $first = self::batch(['residue_ml_per_cup' => 0], $deep);
+        $second = self::batch(['residue_ml_per_cup' => 0, 'lift' => 2], $deep);
+        $coat = Plans::computed($deep);
+        self::assertEqualsWithDelta($coat->volume->poured(), $first->turns[0]->pouredMl + $second->turns[0]->pouredMl, 1e-6, 'the lifts make the coat');
+        self::assertNotEqualsWithDelta($first->turns[0]->pouredMl, $second->turns[0]->pouredMl, 0.5, 'what soaks in, climbs and lies in it is of the first');
+    }
+
+    public function test_what_gelled_in_the_cup_is_stopped_there(): void
+    {
+        self::assertSame('stop', self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => 200]))['gelled'] ?? null);
+        self::assertArrayNotHasKey('gelled', self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => 20])));
+    }
+
+    public function test_who_weighs_is_told_of_a_finer_scale_and_not_to_weigh(): void
+    {
+        $small = ['/coats/0/size_by' => (object) ['ml_per_piece' => 12, 'counted' => 'laid'], '/pieces/0/surface' => 'metal', '/pieces/0/coated_edges' => 'none'];
+        $text = static fn (string $by, string $field, float $step): string => implode(' ', array_map(static fn (Advice $one): string => $one->text, self::batch(['residue_ml_per_cup' => 0, 'measure' => (object) ['by' => $by, $field => $step]], $small)->advice));
+        self::assertStringContainsString('Take a finer scale: measured so', $text('scale', 'resolution_g', 1));
+        self::assertStringNotContainsString('Weigh it', $text('scale', 'resolution_g', 1));
+        self::assertStringContainsString('Weigh it: measured so', $text('cups', 'graduation_ml', 5));
     }
 
     public function test_what_takes_too_long_to_spread_is_cautioned(): void
