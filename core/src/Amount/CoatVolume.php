@@ -26,6 +26,12 @@ final readonly class CoatVolume
     /** Per piece, ml. */
     public float $edgesMl;
 
+    /** Of what it covers, what no coat lies on yet. */
+    public float $rawMm2;
+
+    /** Of the edge that it runs over, what no coat lies on yet. */
+    public float $rawEdgeMm;
+
     /** Per piece, ml. */
     public float $soakMl;
 
@@ -45,9 +51,11 @@ final readonly class CoatVolume
     ) {
         $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->coveragePct->value / 100;
         $edgeMm = $coat->isOpen() ? $face->coatedEdgeMm : 0.0;
-        $edgeMm2 = $edgeMm * $piece->edgeDepthMm->value;
-        $this->edgesMl = $edgeMm2 * $coat->edgeFilmMm->value / 1000;
-        $this->soakMl = $ground->isRaw ? ($this->coveredMm2 + $edgeMm2) / 1e6 * $face->soakMlPerM2->value : 0.0;
+        $this->edgesMl = $edgeMm * $piece->edgeDepthMm->value * $coat->edgeFilmMm->value / 1000;
+        $wetted = $ground->wetted ?? Wetted::nothing();
+        $this->rawMm2 = $wetted->rawMm2($this->coveredMm2, $coat->zone, $piece->areaMm2() ?? 0.0);
+        $this->rawEdgeMm = $wetted->rawEdgeMm($edgeMm, $piece->coatedEdgeMm());
+        $this->soakMl = ($this->rawMm2 + $this->rawEdgeMm * $piece->edgeDepthMm->value) / 1e6 * $face->soakMlPerM2->value;
         $this->climbMl = $coat->isDammed()
             ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
             : 0.0;

@@ -10,12 +10,13 @@ use OpenGlaze\Core\Plan\Coat;
 final readonly class Ground
 {
     /**
-     * @param  bool  $isRaw  whether nothing lies below it yet, so that it soaks in
+     * @param  bool  $isRaw  whether it lies in the first layer
      * @param  int  $layer  number of its layer, from 1
      * @param  float  $belowMm  mean thickness of all coats below, over the whole face
      * @param  float  $takenMl  what earlier pours took of one piece's recess or mould, their inclusions with them
      * @param  Coat|null  $below  the coat that it lies on
      * @param  bool  $onOil  whether oil was stirred into that coat
+     * @param  Wetted|null  $wetted  what has drunk already; null for nothing
      */
     public function __construct(
         public bool $isRaw = true,
@@ -24,6 +25,7 @@ final readonly class Ground
         public float $takenMl = 0.0,
         public ?Coat $below = null,
         public bool $onOil = false,
+        public ?Wetted $wetted = null,
     ) {
     }
 }

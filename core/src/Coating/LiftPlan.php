@@ -11,8 +11,8 @@ use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
 
 /**
- * How a coat is split into pours: the fewest, all equal, that keep the label's depth and stay below
- * 60 °C by themselves. A coat that is not deep is one pour.
+ * How a coat is split into pours: the fewest, all equal, that keep the label's depth; without one, those that
+ * stay below 60 °C by themselves. A coat that is not deep is one pour.
  */
 final readonly class LiftPlan
 {
@@ -43,14 +43,27 @@ final readonly class LiftPlan
         $count = 1;
         if ($case->isInLifts()) {
             $deepest = $case->resin->deepestLayerMm();
-            $count = $deepest === null ? 1 : max(1, (int) ceil($total / $deepest - 1e-9));
-            while ($count < self::MOST_LIFTS && (self::peakC($case, $total / $count) ?? 0.0) >= Heating::HOT_C) {
-                $count++;
-            }
+            $count = $deepest === null ? self::coolCount($case, $total) : max(1, (int) ceil($total / $deepest - 1e-9));
         }
         $depth = $total / $count;
 
         return new self($count, $depth, self::peakC($case, $depth), self::mixtureFor($case, $depth), self::volumes($case, $count, $total));
+    }
+
+    /** The fewest equal pours of a depth in mm that stay below 60 °C by themselves; 1 where that is not known. */
+    public static function coolCount(CoatCase $case, float $totalMm): int
+    {
+        $stays = static fn (int $count): bool => (self::peakC($case, $totalMm / $count) ?? 0.0) < Heating::HOT_C;
+        [$hot, $cool] = [0, 1];
+        while ($cool < self::MOST_LIFTS && ! $stays($cool)) {
+            [$hot, $cool] = [$cool, min(self::MOST_LIFTS, 2 * $cool)];
+        }
+        while ($cool - $hot > 1) {
+            $middle = intdiv($hot + $cool, 2);
+            $stays($middle) ? $cool = $middle : $hot = $middle;
+        }
+
+        return $cool;
     }
 
     private static function mixtureFor(CoatCase $case, ?float $depthMm): Mixture

@@ -33,6 +33,8 @@ final readonly class Curing
         float $recoatFromMin,
         public float $heatKjKg = self::HEAT_KJ_KG,
         public float $capacityJKgK = self::CAPACITY_J_KG_K,
+        /** what a poured layer of it loses, W/(m² K) */
+        public float $layerLossWM2K = Heating::LAYER_LOSS_W_M2_K,
     ) {
         $this->halfAgeMin = $recoatFromMin / (self::CONVERTED_AT_RECOAT / (1 - self::CONVERTED_AT_RECOAT)) ** (1 / self::STEEPNESS);
     }
@@ -64,6 +66,16 @@ final readonly class Curing
 
     public function withHeat(float $heatKjKg): self
     {
-        return new self($this->kinetics, $this->halfAgeMin * (self::CONVERTED_AT_RECOAT / (1 - self::CONVERTED_AT_RECOAT)) ** (1 / self::STEEPNESS), $heatKjKg, $this->capacityJKgK);
+        return new self($this->kinetics, $this->recoatFromMin(), $heatKjKg, $this->capacityJKgK, $this->layerLossWM2K);
+    }
+
+    public function withLayerLoss(float $lossWM2K): self
+    {
+        return new self($this->kinetics, $this->recoatFromMin(), $this->heatKjKg, $this->capacityJKgK, $lossWM2K);
+    }
+
+    private function recoatFromMin(): float
+    {
+        return $this->halfAgeMin * (self::CONVERTED_AT_RECOAT / (1 - self::CONVERTED_AT_RECOAT)) ** (1 / self::STEEPNESS);
     }
 }

@@ -71,10 +71,15 @@ final class Heating
             max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), static fn (float $age): bool => $age >= $ageMin);
     }
 
-    /** A poured layer of a thickness in mm, above 0, until its peak is over. */
-    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0, float $lossWM2K = self::LAYER_LOSS_W_M2_K): HeatRun
+    /**
+     * A poured layer, until its peak is over.
+     *
+     * @param  float  $thicknessMm  above 0
+     * @param  float|null  $lossWM2K  null for what is known of this resin's layers
+     */
+    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0, ?float $lossWM2K = null): HeatRun
     {
-        $cooling = $lossWM2K / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
+        $cooling = ($lossWM2K ?? $curing->layerLossWM2K) / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
 
         return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, self::peakIsOver($curing));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Held;
 
+use OpenGlaze\Core\Numeric\Root;
+
 /**
  * A film that stops at an edge of any shape: as far as its edge is round a round puddle, and for the rest
  * the long puddle between straight edges.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Held;
 
+use OpenGlaze\Core\Numeric\Root;
+
 /**
  * A film that stops at a round edge: a puddle under gravity and surface tension.
  *

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\LiftPlan;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Quantity\Wording;
 
@@ -30,12 +31,24 @@ final class LayerHeatRule implements Rule
                 ? [Advice::note('value_unknown', Topic::Thickness, 'The label names no depth: the lifts are split by their predicted heat alone, an estimate.')]
                 : [];
         }
+        $film = $case->filmMm() ?? 0.0;
         $text = sprintf(
-            'Pour it in thinner layers: one of %s is predicted to %s by itself, an estimate.',
-            $say->thickness($case->filmMm() ?? 0.0),
+            'Pour it in %d %s: one of %s is predicted to %s by itself, an estimate.',
+            LiftPlan::coolCount($case, $film * $case->lifts->count),
+            $case->isInLifts() ? 'lifts' : 'layers',
+            $say->thickness($film),
             $peak > Heating::RUNAWAY_C ? 'run away' : 'reach '.$say->temperature($peak),
         );
 
-        return [$peak >= self::STOP_C ? Advice::stop('hot_lift', Topic::Thickness, $text) : Advice::caution('hot_lift', Topic::Thickness, $text)];
+        return [$peak >= self::STOP_C && ! self::isWithinLabel($result) ? Advice::stop('hot_lift', Topic::Thickness, $text) : Advice::caution('hot_lift', Topic::Thickness, $text)];
+    }
+
+    /** The label allows such a layer: its own evidence is never overruled by more than a caution. */
+    private static function isWithinLabel(CoatResult $result): bool
+    {
+        $most = $result->case->resin->maxPourMm;
+        $film = $result->case->filmMm();
+
+        return $most !== null && $film !== null && $film <= $most->value + 1e-9;
     }
 }

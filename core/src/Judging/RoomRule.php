@@ -22,7 +22,7 @@ final class RoomRule implements Rule
         $room = $case->studio->temperatures;
         $resin = $case->resin;
         $lowest = $room->lowestUntil(self::watchedMin($result));
-        $highest = self::airC($result);
+        $highest = $room->highestUntil(self::watchedMin($result));
         $humidity = $case->studio->humidityPct->value;
         $advice = [];
 
@@ -47,7 +47,7 @@ final class RoomRule implements Rule
                 $say->percent($humidity),
             ));
         }
-        $dew = DewPoint::celsius($highest, $humidity);
+        $dew = DewPoint::celsius(self::airC($result), $humidity);
         $surface = self::surfaceC($result);
         if ($surface - $dew <= DewPoint::NEAR_C) {
             $advice[] = Advice::caution('near_dew_point', Topic::Room, sprintf(
@@ -61,19 +61,19 @@ final class RoomRule implements Rule
         return $advice;
     }
 
-    /** The warmest air in °C until the piece can be handled: it carries the most moisture. */
+    /** The air in °C when it is poured, which the humidity is of: what moisture it holds stays in the room. */
     public static function airC(CoatResult $result): float
     {
-        return $result->case->studio->temperatures->highestUntil(self::watchedMin($result));
+        return $result->case->studio->temperatures->at(0.0);
     }
 
-    /** The piece's surface in °C: measured, else as cold as the room gets while the film can still take up moisture. */
+    /** The piece's surface in °C: measured, else as cold as the room gets until it can be handled. */
     public static function surfaceC(CoatResult $result): float
     {
         $studio = $result->case->studio;
 
         return $studio->surfaceC->value
-            ?? $studio->temperatures->lowestUntil(($result->windows->recoatFromH ?? self::WATCHED_H) * 60);
+            ?? $studio->temperatures->lowestUntil(self::watchedMin($result));
     }
 
     private static function watchedMin(CoatResult $result): float

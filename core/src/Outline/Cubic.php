@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Outline;
 
+use OpenGlaze\Core\Numeric\Quadrature;
+
 /**
  * A cubic Bézier curve. A quadratic one is the cubic with its controls two thirds of the way.
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Outline;
 
+use OpenGlaze\Core\Numeric\Quadrature;
+
 /**
  * A piece of an ellipse that may be turned, from one angle to another.
  *

@@ -11,6 +11,7 @@ use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\LayerLoss;
 use OpenGlaze\Core\Heat\PotLife;
 use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\MixException;
@@ -92,12 +93,13 @@ final readonly class ResinSheet
         }
         $kinetics = $this->kinetics($studio);
         $curing = new Curing($kinetics, $this->recoatFromH->value * 60, $this->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->heatCapacityJKgK->value);
-        if ($this->heatKjKg !== null || $this->potLifeMin === null || $this->potLifeMassG === null) {
-            return $curing;
+        $density = $this->liquid()->densityKgM3;
+        if ($this->heatKjKg === null && $this->potLifeMin !== null && $this->potLifeMassG !== null) {
+            $fitted = PotLife::fittedHeatKjKg($curing, $this->potLifeMin->value, $this->potLifeMassG->value, $density);
+            $curing = $fitted === null ? $curing : $curing->withHeat($fitted);
         }
-        $fitted = PotLife::fittedHeatKjKg($curing, $this->potLifeMin->value, $this->potLifeMassG->value, $this->liquid()->densityKgM3);
 
-        return $fitted === null ? $curing : $curing->withHeat($fitted);
+        return $this->maxPourMm === null ? $curing : $curing->withLayerLoss(LayerLoss::wM2K($curing, $this->maxPourMm->value, $density));
     }
 
     public function labelWindows(): Windows

@@ -149,20 +149,23 @@ final readonly class VolumeTraces
 
     private function soak(): Trace
     {
-        if (! $this->case->isFirstCoat()) {
-            return $this->trace('soak', 'Soak', $this->volume->soakMl, 'only the first coat soaks in; this one lies on a film', '0', []);
+        $volume = $this->case->volume;
+        if ($volume->rawMm2 <= 0 && $volume->rawEdgeMm <= 0) {
+            return $this->trace('soak', 'Soak', $this->volume->soakMl, 'a place drinks once, under its first coat; this one lies on a film', '0', []);
         }
+        $raw = TraceInput::computed('raw_cm2', 'of the covered face, still raw', $volume->rawMm2 / 100, 'cm²');
         $soak = TraceInput::sourced('soak_ml_m2', 'soak of '.$this->case->face->surface->words(), $this->case->face->soakMlPerM2, 'ml/m²');
         if (! $this->case->coat->isOpen()) {
-            return $this->trace('soak', 'Soak', $this->volume->soakMl, 'covered face × what the surface drinks, for all pieces',
-                'covered_cm2 / 10000 * soak_ml_m2 * quantity', [$this->covered(), $soak, $this->quantity()]);
+            return $this->trace('soak', 'Soak', $this->volume->soakMl, 'covered face that is still raw × what the surface drinks, for all pieces',
+                'raw_cm2 / 10000 * soak_ml_m2 * quantity', [$raw, $soak, $this->quantity()]);
         }
 
         return $this->trace('soak', 'Soak', $this->volume->soakMl,
-            'covered face and coated edge × what the surface drinks, for all pieces',
-            '(covered_cm2 + coated_edge_mm * edge_depth_mm / 100) / 10000 * soak_ml_m2 * quantity',
+            'covered face and coated edge that are still raw × what the surface drinks, for all pieces',
+            '(raw_cm2 + raw_edge_mm * edge_depth_mm / 100) / 10000 * soak_ml_m2 * quantity',
             [
-                $this->covered(), $this->coatedEdge(),
+                $raw,
+                TraceInput::computed('raw_edge_mm', 'of the coated edge, still raw', $volume->rawEdgeMm, 'mm'),
                 TraceInput::sourced('edge_depth_mm', 'edge depth', $this->case->piece->edgeDepthMm, 'mm'),
                 $soak, $this->quantity(),
             ],

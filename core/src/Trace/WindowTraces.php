@@ -53,7 +53,7 @@ final readonly class WindowTraces
             'the Magnus formula for the room\'s air',
             "243.04 * $g / (17.625 - $g)",
             [
-                $this->inputs->isSteady() ? TraceInput::given('air_c', 'room temperature', $air, '°C', $this->inputs->temperature()->origin) : TraceInput::computed('air_c', 'warmest until it can be handled', $air, '°C'),
+                TraceInput::given('air_c', 'the room when it is poured', $air, '°C', $this->inputs->temperature()->origin),
                 TraceInput::sourced('humidity_pct', 'humidity', $studio->humidityPct, '%'),
             ]);
     }

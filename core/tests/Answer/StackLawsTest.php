@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Held\Meniscus;
@@ -63,23 +64,37 @@ final class StackLawsTest extends TestCase
         }
     }
 
-    public function test_no_lift_is_hot_or_too_deep_in_a_hundred_random_pours(): void
+    /** The label's depth rules; where such a lift is predicted hot, how many would stay cool is said. Without a label all stay cool. */
+    public function test_no_lift_is_too_deep_and_a_hot_one_is_told_of_in_a_hundred_random_pours(): void
     {
+        $hot = 0;
         mt_srand(42);
         for ($i = 0; $i < 100; $i++) {
             $result = Plans::computed([
                 '/coats/0/containment' => 'dammed',
                 '/coats/0/size_by' => (object) ['total_depth_mm' => mt_rand(5, 600) / 10],
                 '/coats/0/age_min' => mt_rand(0, 20),
-                '/studio/temperature_c' => mt_rand(15, 30),
+                '/studio/temperature_c' => mt_rand(15, 38),
                 '/resins/0/max_pour_mm' => mt_rand(0, 2) === 0 ? new Gone : mt_rand(10, 120) / 10,
             ]);
+            $told = array_values(array_filter($result->advice, static fn ($advice): bool => $advice->code === 'hot_lift'));
             foreach ($result->lifts as $lift) {
-                self::assertLessThan(60, $lift->peakC);
+                self::assertSame($lift->peakC >= 60, $told !== []);
                 self::assertLessThanOrEqual(($result->case->resin->maxPourMm->value ?? INF) + 1e-9, $lift->depthMm);
+            }
+            if ($told !== []) {
+                $hot++;
+                self::assertNotNull($result->case->resin->maxPourMm);
+                self::assertSame(1, preg_match('/^Pour it in (\d+) lifts/', $told[0]->text, $found));
+                $total = array_sum(array_map(static fn ($lift): float => $lift->depthMm, $result->lifts));
+                $peak = static fn (int $count): float => Heating::asLayer($result->case->curing, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->temperatures, $result->case->clock->ageAtPourMin())->peakC;
+                self::assertGreaterThan(count($result->lifts), $count = (int) $found[1]);
+                self::assertLessThan(60, $peak($count));
+                self::assertGreaterThanOrEqual(60, $peak($count - 1));
             }
             self::assertNotContains(Level::Stop, array_map(static fn ($advice) => $advice->level, $result->advice));
         }
+        self::assertGreaterThan(5, $hot);
     }
 
     public function test_the_drawn_rim_is_the_solved_puddle(): void

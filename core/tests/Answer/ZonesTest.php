@@ -49,11 +49,41 @@ final class ZonesTest extends TestCase
         }
     }
 
-    public function test_a_zone_over_another_lies_in_the_next_layer(): void
+    public function test_a_zone_over_another_lies_in_the_next_layer_and_drinks_where_it_is_raw(): void
     {
         $results = Plans::stack([], ['zone' => self::band(0, 300)], ['zone' => self::band(200, 300)], []);
         self::assertSame([1, 2, 3], array_map(static fn ($one) => $one->case->ground->layer, $results));
-        self::assertSame(0.0, $results[1]->volume->soakMl);
+        $soak = array_map(static fn ($one): float => $one->volume->soakMl, $results);
+        $whole = Plans::computed()->volume->soakMl;
+        self::assertEqualsWithDelta($whole, array_sum($soak), 0.01 * $whole, 'all of it drinks once');
+        self::assertEqualsWithDelta(200 / 300, $soak[1] / $soak[0], 0.15, 'of the second band a third lies on the first');
+        self::assertGreaterThan(0, $soak[2], 'the rest is raw under the last');
+    }
+
+    public function test_a_place_drinks_once_whatever_lies_on_it_in_whatever_order(): void
+    {
+        mt_srand(12);
+        $whole = Plans::computed()->volume->soakMl;
+        for ($times = 0; $times < 60; $times++) {
+            $coats = [];
+            for ($count = mt_rand(1, 4); $count > 0; $count--) {
+                $coats[] = match (mt_rand(0, 2)) {
+                    0 => ['zone' => self::band($x = mt_rand(0, 500), mt_rand(20, 620 - $x))],
+                    1 => ['zone' => (object) ['share_pct' => mt_rand(5, 100)]],
+                    default => ['coverage_pct' => mt_rand(10, 100)],
+                };
+            }
+            $drunk = 0.0;
+            foreach (Plans::stack([], ...[...$coats, []]) as $coat) {
+                self::assertGreaterThanOrEqual(0.0, $coat->volume->soakMl);
+                self::assertLessThanOrEqual($whole * 1.002, $drunk += $coat->volume->soakMl);
+            }
+            self::assertEqualsWithDelta($whole, $drunk, 0.03 * $whole, (string) json_encode($coats));
+        }
+        [$first, $second] = Plans::stack([], ['coverage_pct' => 20], []);
+        self::assertEqualsWithDelta(0.2 * 2542 / 1e4 * 25 + 2.06 * 0.036 * 25, $first->volume->soakMl, 1e-6);
+        self::assertEqualsWithDelta(0.8 * 2542 / 1e4 * 25, $second->volume->soakMl, 1e-6, 'four fifths were still raw');
+        self::assertSame(0.0, Plans::stack([], [], [])[1]->volume->soakMl);
     }
 
     public function test_zones_that_are_said_to_share_a_layer_must_not_overlap(): void
@@ -64,6 +94,10 @@ final class ZonesTest extends TestCase
         $share = static fn (float $percent): array => ['zone' => (object) ['share_pct' => $percent, 'layer' => 1]];
         self::assertSame([], Plans::faults([], $share(60), $share(40)));
         self::assertStringContainsString('add up to 110 %', Plans::faults([], $share(60), $share(50))['/coats/1/zone']);
+        // a share and an outline are of one face: half of it in a band, and nine tenths besides
+        self::assertStringContainsString('add up to 140 %', Plans::faults([], ['zone' => $zone(0, 310)], $share(90))['/coats/1/zone']);
+        self::assertStringContainsString('add up to 140 %', Plans::faults([], $share(90), ['zone' => $zone(0, 310)])['/coats/1/zone']);
+        self::assertSame([], Plans::faults([], ['zone' => $zone(0, 310)], $share(50)));
     }
 
     public function test_a_zone_is_cut_off_at_the_edge_and_refused_beside_it(): void

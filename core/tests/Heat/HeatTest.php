@@ -10,11 +10,13 @@ use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\HeatRun;
+use OpenGlaze\Core\Heat\LayerLoss;
 use OpenGlaze\Core\Heat\PotLife;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class HeatTest extends TestCase
@@ -62,6 +64,30 @@ final class HeatTest extends TestCase
     public function test_the_check_values_of_layers(float $mm, float $celsius): void
     {
         self::assertWithin(2, $celsius, Heating::asLayer(self::curing(), $mm, self::DENSITY, Temperatures::steady(23))->peakC);
+    }
+
+    #[TestWith([240, 6, 23.58])]
+    #[TestWith([240, 10, 39.31])]
+    #[TestWith([720, 20, 26.20])]
+    public function test_a_labels_depth_says_how_much_its_layers_lose(float $recoatMin, float $deepestMm, float $wM2K): void
+    {
+        $curing = new Curing(new Kinetics(45, 23, 1.1, 25, 55, 65), $recoatMin);
+        $loss = LayerLoss::wM2K($curing, $deepestMm, self::DENSITY);
+        self::assertWithin(0.5, $wM2K, $loss);
+        $layer = static fn (float $mm, float $celsius): float => Heating::asLayer($curing->withLayerLoss($loss), $mm, self::DENSITY, Temperatures::steady($celsius))->peakC;
+        self::assertWithin(0.5, 60, $layer($deepestMm, 28));
+        self::assertWithin(0.5, 33.6, $layer($deepestMm, 23));
+        self::assertWithin(0.5, 76.0, $layer(1.5 * $deepestMm, 23));
+    }
+
+    public function test_what_stays_cool_at_its_labels_depth_loses_what_is_assumed_and_none_more_than_two_hundred(): void
+    {
+        self::assertSame(15.0, LayerLoss::wM2K(self::curing(), 2, self::DENSITY));
+        self::assertSame(200.0, LayerLoss::wM2K(self::curing(), 100, self::DENSITY));
+        $before = 15.0;
+        foreach ([3.0, 5.0, 8.0, 15.0, 30.0] as $mm) {
+            self::assertGreaterThanOrEqual($before, $before = LayerLoss::wM2K(self::curing(), $mm, self::DENSITY));
+        }
     }
 
     public function test_the_heat_of_a_label_is_found_from_its_pot_life(): void

@@ -6,10 +6,12 @@ namespace OpenGlaze\Core\Tests\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Surface\Surface;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Each advice just before and just past what calls for it. */
@@ -45,6 +47,23 @@ final class ThresholdsTest extends TestCase
     {
         self::assertSame(Level::Note, $this->find('surface_drinks', ['/pieces/0/soak_ml_m2' => 59.9])?->level);
         self::assertSame(Level::Caution, $this->find('surface_drinks', ['/pieces/0/soak_ml_m2' => 60])?->level);
+    }
+
+    /** The moisture that is in the room at the pour stays in it: a warm noon brings none. */
+    public function test_no_noon_makes_a_dew_point_that_the_air_at_the_pour_does_not_have(): void
+    {
+        $room = static fn (float ...$celsius): array => ['/studio/humidity_pct' => 60, '/studio/temperatures' => array_map(static fn (int $at): object => (object) ['at_h' => 6 * $at, 'c' => $celsius[$at]], array_keys($celsius))];
+        self::assertNull($this->find('near_dew_point', $room(20, 24, 31)));
+        self::assertNull($this->find('near_dew_point', $room(20, 31, 18)));
+        self::assertNotNull($this->find('near_dew_point', $room(20, 24, 14.9)), 'the night is near it');
+        self::assertNull($this->find('near_dew_point', $room(20, 24, 15.1)));
+    }
+
+    #[TestWith([21.0, 60.0, 12.94])]
+    #[TestWith([17.0, 82.0, 13.90])]
+    public function test_the_check_values_of_the_dew_point(float $celsius, float $humidity, float $dew): void
+    {
+        self::assertEqualsWithDelta($dew, DewPoint::celsius($celsius, $humidity), 0.005);
     }
 
     public function test_the_dew_point_is_near_within_three_degrees_and_below(): void

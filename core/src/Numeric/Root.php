@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Held;
+namespace OpenGlaze\Core\Numeric;
 
 /**
  * Where a function that falls or rises passes zero between two places.

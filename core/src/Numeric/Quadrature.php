@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Outline;
+namespace OpenGlaze\Core\Numeric;
 
 /**
  * Integrals over smooth curves.
