@@ -17,6 +17,7 @@ use Bench\Plans;
 use Bench\Tracing;
 use Database\Seeders\DatabaseSeeder;
 use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Proposal;
@@ -63,7 +64,16 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds('the clock of one cup, to its peak', 50, fn () => (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]), 'aim 10 ms');
     $cup = (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]);
     Figures::milliseconds('one cup beside a dish, half of it, a cooler room', 50, fn () => CupClock::of($evening->studio, $cup)?->compared());
-    Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 1000 ms');
+    Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 300 ms');
+    $huge = Plans::large($example, 800);
+    Figures::milliseconds('3,200 coats read, planned, written and proposed', 2, function () use ($huge): void {
+        $plan = PlanFile::read($huge)->plan;
+        $coats = (new Planner)->plan($plan);
+        json_encode(ResultDocument::of($plan, $coats));
+        Proposal::of($plan->studio, $coats);
+    }, 'aim 8000 ms');
+    $noons = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": '.json_encode(array_map(static fn (int $at): array => ['at_h' => $at / 100, 'c' => 24 - 6 * $at / 9999], range(0, 9999))), $example))->plan;
+    Figures::milliseconds('one coat through 10,000 temperatures', 10, fn () => (new Planner)->plan($noons), 'aim 50 ms');
     Figures::line('memory at its peak', sprintf('%.1f MB', memory_get_peak_usage() / 1e6));
 }
 

@@ -16,7 +16,7 @@ final readonly class Ground
      * @param  float  $takenMl  what earlier pours took of one piece's recess or mould, their inclusions with them
      * @param  Coat|null  $below  the coat that it lies on
      * @param  bool  $onOil  whether oil was stirred into that coat
-     * @param  Wetted|null  $wetted  what has drunk already; null for nothing
+     * @param  Wetted  $wetted  what has drunk already
      */
     public function __construct(
         public bool $isRaw = true,
@@ -25,7 +25,7 @@ final readonly class Ground
         public float $takenMl = 0.0,
         public ?Coat $below = null,
         public bool $onOil = false,
-        public ?Wetted $wetted = null,
+        public Wetted $wetted = new Wetted,
     ) {
     }
 }

@@ -30,11 +30,16 @@ final class ResultDocument
      */
     public static function of(Plan $plan, array $results, array $batches = []): array
     {
+        $ofPiece = [];
+        foreach ($results as $result) {
+            $ofPiece[$result->case->piece->id][] = $result;
+        }
+
         return [
             'format' => self::FORMAT,
             'version' => 1,
             'pieces' => array_map(
-                static fn (Piece $piece): array => [...self::piece($piece), 'stack' => self::stack($piece, $results)],
+                static fn (Piece $piece): array => [...self::piece($piece), 'stack' => self::stack($piece, $ofPiece[$piece->id] ?? [])],
                 array_values($plan->pieces),
             ),
             'coats' => array_map(self::coat(...), $results),
@@ -59,12 +64,11 @@ final class ResultDocument
     /**
      * The whole stack of coats of one piece: its thickness, and the resin that stays on one.
      *
-     * @param  list<CoatResult>  $results
+     * @param  list<CoatResult>  $own  its coats
      * @return array{thickness_mm: float|null, target_thickness_mm: float|null, resin_ml: float, resin_g: float}
      */
-    public static function stack(Piece $piece, array $results): array
+    public static function stack(Piece $piece, array $own): array
     {
-        $own = array_filter($results, static fn (CoatResult $result): bool => $result->case->piece->id === $piece->id);
         $area = $piece->areaMm2();
 
         return [

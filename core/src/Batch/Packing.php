@@ -12,6 +12,9 @@ namespace OpenGlaze\Core\Batch;
  */
 final readonly class Packing
 {
+    /** So many batches at a time are looked at for room. */
+    private const MOST_OPEN = 400;
+
     /** Up to so many shares every way is looked at. */
     private const HANDFUL = 9;
 
@@ -37,21 +40,42 @@ final readonly class Packing
     }
 
     /**
+     * Each into the first batch that takes it. One that would not take even the least of them is looked at no
+     * more, and of many that would only the last.
+     *
      * @param  list<Share>  $shares
      * @return list<non-empty-list<Share>>
      */
     private function firstFit(array $shares): array
     {
-        $batches = [];
+        if ($shares === []) {
+            return [];
+        }
+        $leastMl = min(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
+        $leastMin = min(array_map(static fn (Share $share): float => $share->layingMin, $shares));
+        $batches = $open = [];
         foreach ($shares as $share) {
-            foreach ($batches as $at => $batch) {
-                if ($this->fits([...$batch, $share])) {
-                    $batches[$at][] = $share;
-
-                    continue 2;
+            foreach ($open as $at => [$ml, $layingMin, $colours]) {
+                $ml += $share->pouredMl;
+                $layingMin += $share->layingMin;
+                $colours += array_flip($share->colours);
+                $minutes = Hands::colouringMin(count($colours)) + $layingMin;
+                if (! $this->allowance->lasts($ml, $minutes)) {
+                    continue;
                 }
+                $batches[$at][] = $share;
+                $open[$at] = [$ml, $layingMin, $colours];
+                if (! $this->allowance->lasts($ml + $leastMl, $minutes + $leastMin)) {
+                    unset($open[$at]);
+                }
+
+                continue 2;
             }
+            $open[count($batches)] = [$share->pouredMl, $share->layingMin, array_flip($share->colours)];
             $batches[] = [$share];
+            if (count($open) > self::MOST_OPEN) {
+                unset($open[array_key_first($open)]);
+            }
         }
 
         return array_values($batches);

@@ -44,7 +44,10 @@ final readonly class Proposal
             if ($shares === []) {
                 $apart[] = $coat;
             }
-            $groups[$mix] = [...$groups[$mix] ?? [], ...$shares];
+            foreach ($shares as $share) {
+                $groups[$mix][] = $share;
+            }
+            $groups[$mix] ??= [];
         }
         $batches = [];
         foreach ($groups as $mix => $shares) {

@@ -15,6 +15,9 @@ final readonly class Share
     /** Laying and spreading it, min. */
     public float $layingMin;
 
+    /** @var list<string> the colours that it is laid in */
+    public array $colours;
+
     /**
      * How long it takes to colour and lay some of them out of one cup, min.
      *
@@ -22,7 +25,7 @@ final readonly class Share
      */
     public static function minutes(array $shares): float
     {
-        $colours = array_unique(array_merge([], ...array_map(static fn (self $share): array => Colouring::coloursOf($share->coat), $shares)));
+        $colours = array_unique(array_merge([], ...array_map(static fn (self $share): array => $share->colours, $shares)));
 
         return Hands::colouringMin(count($colours)) + array_sum(array_map(static fn (self $share): float => $share->layingMin, $shares));
     }
@@ -36,5 +39,6 @@ final readonly class Share
         $volume = $coat->lifts === [] ? $coat->volume : ($coat->lifts[$lift - 1] ?? $coat->lifts[0])->volume;
         $this->pouredMl = $volume->poured() * $count / $coat->case->piece->quantity;
         $this->layingMin = Hands::layingMin($coat->case) * $count;
+        $this->colours = Colouring::coloursOf($coat);
     }
 }

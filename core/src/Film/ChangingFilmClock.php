@@ -25,7 +25,7 @@ final class ChangingFilmClock implements FilmClock
         private readonly Temperatures $temperatures,
         private readonly float $ageAtPourMin,
     ) {
-        $this->states = [new FilmState(0.0, $ageAtPourMin, 0.0)];
+        $this->states = [new FilmState(0.0, $ageAtPourMin, 0.0, $temperatures->at(0.0))];
         $this->integrate();
         $last = $this->lastState();
         $this->tail = new SteadyFilmClock($kinetics, $temperatures->at($last->min), $last->ageMin);
@@ -67,7 +67,7 @@ final class ChangingFilmClock implements FilmClock
     {
         $before = 0.0;
         foreach ($this->states as $state) {
-            if ($this->kinetics->viscosity($this->temperatures->at($state->min), $state->ageMin) >= $paS) {
+            if ($this->kinetics->viscosity($state->celsius, $state->ageMin) >= $paS) {
                 return $state->min === 0.0 ? 0.0 : $this->bisected(fn (float $min): bool => $this->viscosityAt($min) >= $paS, $before, $state->min);
             }
             $before = $state->min;
@@ -117,24 +117,24 @@ final class ChangingFilmClock implements FilmClock
             return self::LONGEST_STEP_MIN;
         }
 
-        return min(self::LONGEST_STEP_MIN, 0.02 * $this->kinetics->openMin / $this->kinetics->rate($this->temperatures->at($state->min)));
+        return min(self::LONGEST_STEP_MIN, 0.02 * $this->kinetics->openMin / $this->kinetics->rate($state->celsius));
     }
 
     private function advance(FilmState $from, float $step): FilmState
     {
-        $rateStart = $this->kinetics->rate($celsiusStart = $this->temperatures->at($from->min));
+        $rateStart = $this->kinetics->rate($celsiusStart = $from->celsius);
         $rateMiddle = $this->kinetics->rate($celsiusMiddle = $this->temperatures->at($from->min + $step / 2));
         $rateEnd = $this->kinetics->rate($celsiusEnd = $this->temperatures->at($from->min + $step));
         $ageMiddle = $from->ageMin + $step / 24 * (5 * $rateStart + 8 * $rateMiddle - $rateEnd);
         $ageEnd = $from->ageMin + $step / 6 * ($rateStart + 4 * $rateMiddle + $rateEnd);
         if ($from->ageMin >= $this->kinetics->stiffAgeMin()) {
-            return new FilmState($from->min + $step, $ageEnd, $from->mobility);
+            return new FilmState($from->min + $step, $ageEnd, $from->mobility, $celsiusEnd);
         }
         $flow = 1 / $this->kinetics->viscosity($celsiusStart, $from->ageMin)
             + 4 / $this->kinetics->viscosity($celsiusMiddle, $ageMiddle)
             + 1 / $this->kinetics->viscosity($celsiusEnd, $ageEnd);
 
-        return new FilmState($from->min + $step, $ageEnd, $from->mobility + $step * 60 / 6 * $flow);
+        return new FilmState($from->min + $step, $ageEnd, $from->mobility + $step * 60 / 6 * $flow, $celsiusEnd);
     }
 
     private function stateAt(float $min): FilmState

@@ -11,6 +11,8 @@ final readonly class FilmState
         public float $min,
         public float $ageMin,
         public float $mobility,
+        /** °C of the room then */
+        public float $celsius,
     ) {
     }
 }

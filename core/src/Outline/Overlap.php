@@ -29,6 +29,9 @@ final class Overlap
         if ($bottom <= $top || min($at->x + $one->boxWidthMm(), $otherAt->x + $other->boxWidthMm()) <= max($at->x, $otherAt->x)) {
             return 0.0;
         }
+        if ($one instanceof Rectangle && $other instanceof Rectangle) {
+            return ($bottom - $top) * (min($at->x + $one->widthMm, $otherAt->x + $other->widthMm) - max($at->x, $otherAt->x));
+        }
         $strip = ($bottom - $top) / self::STRIPS;
         $ofOne = self::stretches($one, $at, $top, $strip);
         $ofOther = self::stretches($other, $otherAt, $top, $strip);
@@ -43,6 +46,9 @@ final class Overlap
     /** Share of an outline's outer edge, from 0 to 1, that runs within a zone at its place. */
     public static function shareOfEdge(Outline $piece, Outline $zone, Point $zoneAt): float
     {
+        if ($piece instanceof Rectangle && $zone instanceof Rectangle) {
+            return self::shareOfSides($piece, $zone, $zoneAt);
+        }
         $points = $piece->edge()->points(max(self::EDGE_TOLERANCE_MM, max($piece->boxWidthMm(), $piece->boxHeightMm()) / self::STRIPS));
         $loop = array_map(static fn (Point $point): Point => $point->plus($zoneAt), $zone->edge()->points(self::EDGE_TOLERANCE_MM));
         $clockwise = LoopCheck::turn($points) > 0 ? 1.0 : -1.0;
@@ -109,5 +115,22 @@ final class Overlap
         }
 
         return $length;
+    }
+
+    /** The same of two rectangles, side by side. */
+    private static function shareOfSides(Rectangle $piece, Rectangle $zone, Point $at): float
+    {
+        [$w, $h] = [$piece->widthMm, $piece->heightMm];
+        $across = max(0.0, min($w, $at->x + $zone->widthMm) - max(0.0, $at->x));
+        $down = max(0.0, min($h, $at->y + $zone->heightMm) - max(0.0, $at->y));
+        $within = 0.0;
+        foreach ([self::INWARD_MM, $h - self::INWARD_MM] as $y) {
+            $within += $at->y <= $y && $y <= $at->y + $zone->heightMm ? $across : 0.0;
+        }
+        foreach ([self::INWARD_MM, $w - self::INWARD_MM] as $x) {
+            $within += $at->x <= $x && $x <= $at->x + $zone->widthMm ? $down : 0.0;
+        }
+
+        return min(1.0, $within / (2 * ($w + $h)));
     }
 }
