@@ -49,9 +49,10 @@ final class ShelfTest extends TestCase
 
     public function test_doubts_are_said_in_plain_words_before_it_is_kept(): void
     {
-        $heard = $this->postJson('/shelf/check', [...self::SHEET, 'recoat_from_h' => '8', 'recoat_to_h' => '4', 'open_min' => '600'])->assertOk();
+        $turned = $this->postJson('/shelf/check', [...self::SHEET, 'recoat_from_h' => '8', 'recoat_to_h' => '4'])->assertStatus(422);
+        self::assertStringContainsString('the right way round', $turned->json('sentences.recoat_to_h'));
+        $heard = $this->postJson('/shelf/check', [...self::SHEET, 'recoat_from_h' => '8', 'recoat_to_h' => '14', 'open_min' => '600'])->assertOk();
         $said = implode(' ', $heard->json('doubts'));
-        self::assertStringContainsString('the right way round', $said);
         self::assertStringContainsString('would still flow (600 min)', $said);
     }
 

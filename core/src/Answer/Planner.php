@@ -47,6 +47,7 @@ final readonly class Planner
                     $stacks->under($coat),
                     $curings[$coat->resinId],
                     $plan->colourantsIn($coat->id),
+                    $plan->thinnerOf($coat->id),
                 );
             } catch (SizingException $exception) {
                 $faults->add("/coats/$index/".$exception->field, $exception->getMessage());
@@ -81,6 +82,7 @@ final readonly class Planner
                 $case->studio->secondTorchMin->value,
                 $case->studio->advancingAngleDeg->value,
                 $case->heatTool(),
+                $case->airFromBelow(),
                 $case->liquid,
                 $case->clock,
             ),

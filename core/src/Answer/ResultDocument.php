@@ -148,6 +148,7 @@ final class ResultDocument
             'torch' => [
                 'passes_min' => $film->torch->passesMin,
                 'look_min' => $film->torch->lookMin,
+                'looks_min' => $film->torch->looksMin,
                 'closes_min' => $film->torch->closesMin,
                 'tool' => $film->torch->tool->value,
             ],

@@ -22,6 +22,7 @@ use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Plan\Laying;
@@ -29,7 +30,9 @@ use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Plan\Thinner;
 use OpenGlaze\Core\Quantity\Sourced;
+use OpenGlaze\Core\Surface\Surface;
 
 /** One coat with all that it is computed from. */
 final readonly class CoatCase
@@ -73,6 +76,7 @@ final readonly class CoatCase
         public Ground $ground,
         public ?Curing $curing,
         public array $colourants = [],
+        public Thinner $thinner = Thinner::None,
     ) {
         $this->liquid = $resin->liquid();
         $this->face = Face::of($piece, $coat);
@@ -141,7 +145,20 @@ final readonly class CoatCase
 
     public function toleratesHeat(): bool
     {
-        return $this->noFlameOver() === null && $this->flammable() === null;
+        return $this->noFlameOver() === null && $this->flammable() === null && ! $this->thinner->forbidsFlame() && ! $this->isPolyester();
+    }
+
+    /** Its vapour burns. */
+    public function isPolyester(): bool
+    {
+        return $this->resin->catalyst !== null;
+    }
+
+    /** Whether what lies below or in it gives off air while the film is fluid: a base that drinks, and is not sealed yet; things that drink or hold air. */
+    public function airFromBelow(): bool
+    {
+        return ($this->volume->rawMm2 > 0 && $this->coat->kind !== CoatKind::Seal && $this->face->soakMlPerM2->value >= Surface::SEAL_FROM_ML_M2)
+            || array_filter($this->coat->inclusions, static fn (Inclusion $one): bool => $one->drinks || $one->trapsAir) !== [];
     }
 
     /** What makes the mix flammable, or may; null when nothing does. */
@@ -178,7 +195,7 @@ final readonly class CoatCase
             return $this->coat->dam->words();
         }
         foreach ($this->coat->inclusions as $inclusion) {
-            if (! $inclusion->toleratesHeat) {
+            if (! $inclusion->toleratesHeat && ! $inclusion->afterHeat) {
                 return $inclusion->name;
             }
         }

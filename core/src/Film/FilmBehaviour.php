@@ -40,6 +40,7 @@ final readonly class FilmBehaviour
         float $secondTorchMin,
         float $advancingAngleDeg,
         HeatTool $tool,
+        bool $airFromBelow,
         Liquid $liquid,
         FilmClock $clock,
     ): self {
@@ -65,7 +66,7 @@ final readonly class FilmBehaviour
             $filmMm !== null && $longestMm !== null ? $drift->driftMm($filmMm, $slopeMmPerM, $longestMm) : null,
             $filmMm !== null && $longestMm !== null ? $drift->levelWithinMmPerM($filmMm, $longestMm) : null,
             $liquid->wettingHeightMm($advancingAngleDeg),
-            TorchPlan::of($filmMm, $openMin, $clock, $levelling, $bubbles, $spreadMin, $secondTorchMin, $tool),
+            TorchPlan::of($filmMm, $openMin, $clock, $levelling, $bubbles, $spreadMin, $secondTorchMin, $tool, $airFromBelow ? TorchPlan::LOOK_EVERY_AGE_MIN / $clock->rate() : null),
         );
     }
 }

@@ -13,18 +13,28 @@ final readonly class TorchPlan
     /** A dimple this wide, in mm, must still heal. */
     public const DIMPLE_MM = 10.0;
 
+    /** The age that goes by between two looks where something gives off air from below, min at the reference temperature. */
+    public const LOOK_EVERY_AGE_MIN = 10.0;
+
+    /** A look that comes so soon before the last is left out, in parts of the time between two. */
+    private const LAST_APART = 0.5;
+
+    private const MOST_LOOKS = 50;
+
     /** The passes of a full plan. */
     public const PASSES = 2;
 
     /**
      * @param  list<float>  $passesMin  at most two
-     * @param  float|null  $lookMin  null where the film is closed from the start
+     * @param  float|null  $lookMin  the last look; null where the film is closed from the start
+     * @param  list<float>  $looksMin  those before the last: where something gives off air from below
      */
     private function __construct(
         public array $passesMin,
         public ?float $lookMin,
         public float $closesMin,
         public HeatTool $tool,
+        public array $looksMin = [],
     ) {
     }
 
@@ -32,6 +42,7 @@ final readonly class TorchPlan
      * @param  float|null  $filmMm  null where the depth is not known: then only the look is planned
      * @param  float  $spreadMin  minutes that the spreading takes
      * @param  float  $betweenMin  least minutes from one pass to the next look or pass
+     * @param  float|null  $lookEveryMin  how often it is looked at where something gives off air from below; null where nothing does
      */
     public static function of(
         ?float $filmMm,
@@ -42,6 +53,7 @@ final readonly class TorchPlan
         float $spreadMin,
         float $betweenMin,
         HeatTool $tool,
+        ?float $lookEveryMin = null,
     ): self {
         if ($openMin <= 0) {
             return new self([], null, 0.0, $tool);
@@ -67,7 +79,16 @@ final readonly class TorchPlan
         $soonest = $passes === [] ? $spreadMin : end($passes) + $betweenMin;
         $look = min($latest, max($bubbles->riseMin($filmMm, 30) ?? INF, $soonest));
 
-        return new self($passes, $look, $closes, $tool);
+        $looks = [];
+        if ($lookEveryMin !== null) {
+            // looks go on until the film is about to close
+            for ($min = min($look, $soonest); $min < $latest - self::LAST_APART * $lookEveryMin && count($looks) < self::MOST_LOOKS; $min += $lookEveryMin) {
+                $looks[] = $min;
+            }
+            $look = $latest;
+        }
+
+        return new self($passes, $look, $closes, $tool, $looks);
     }
 
     public function droppedPasses(): int

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\TorchPlan;
+use OpenGlaze\Core\Plan\Thinner;
 use OpenGlaze\Core\Quantity\Wording;
 
 /** Which heat may be used, and which passes the film has no time for. */
@@ -32,6 +33,11 @@ final class HeatRule implements Rule
                 $flammable->name,
                 $flammable->flammable === Flammable::Yes ? 'burns' : 'is of unknown make-up, and counts as flammable',
             ));
+        }
+        if ($result->case->isPolyester()) {
+            $advice[] = Advice::note('no_flame', Topic::Heat, 'No flame: the vapour of polyester burns. Open the window, no sparks; a heat gun held off and moving, or a pin.');
+        } elseif ($result->case->thinner->forbidsFlame()) {
+            $advice[] = Advice::note('no_flame', Topic::Heat, sprintf('No flame: what it is thinned with %s. A heat gun held off and moving, or a pin; air moving, no sparks.', $result->case->thinner === Thinner::Unknown ? 'is unknown, and counts as flammable' : 'burns'));
         }
         $dropped = $result->film->torch->droppedPasses();
         if ($dropped > 0 && $result->film->torch->closesMin > 0 && $result->case->filmMm() !== null && $result->film->torch->tool !== HeatTool::None) {

@@ -35,6 +35,7 @@ final readonly class Batch
         public array $colours = [],
         public ?string $vesselId = null,
         public int $lift = 1,
+        public Thinner $thinnedWith = Thinner::None,
     ) {
     }
 

@@ -103,6 +103,7 @@ final readonly class BatchReader
             $this->colours->cups($node, $coats),
             $vessel?->id,
             $node->wholeOr('lift', 1, 1, self::MOST_LIFTS),
+            $node->choice('thinned_with', Thinner::class, Thinner::None) ?? Thinner::None,
         );
     }
 

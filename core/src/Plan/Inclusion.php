@@ -27,6 +27,8 @@ final readonly class Inclusion
         public bool $trapsAir,
         public bool $toleratesHeat,
         public bool $onTop,
+        /** laid on after the last heat: until then it does not count for it */
+        public bool $afterHeat = false,
     ) {
     }
 

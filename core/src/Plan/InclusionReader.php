@@ -44,6 +44,7 @@ final readonly class InclusionReader
             $node->boolOr('traps_air', false),
             $node->boolOr('heat_tolerant', true),
             $node->boolOr('on_top', false),
+            $node->boolOr('after_heat', false),
         );
     }
 

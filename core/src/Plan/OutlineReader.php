@@ -86,6 +86,11 @@ final class OutlineReader
             $points[] = new Point((float) $x, (float) $y);
         }
 
+        // who draws a polygon round comes back to where they began
+        if (count($points) > 3 && $points[0]->minus($points[count($points) - 1])->length() === 0.0) {
+            array_pop($points);
+        }
+
         return Outlines::polygon($points);
     }
 

@@ -45,4 +45,16 @@ final readonly class Plan
 
         return array_values($found);
     }
+
+    /** What a coat's resin is thinned with, by the batches that it is poured from. */
+    public function thinnerOf(string $coatId): Thinner
+    {
+        foreach ($this->batches as $batch) {
+            if ($batch->thinnedWith->forbidsFlame() && in_array($coatId, $batch->coatIds, true)) {
+                return $batch->thinnedWith;
+            }
+        }
+
+        return Thinner::None;
+    }
 }

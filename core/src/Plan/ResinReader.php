@@ -30,6 +30,12 @@ final class ResinReader
         $isPolyester = $family === ResinFamily::Polyester;
         $hours = static fn (string $field) => $node->optionalNumber($field, 0.001, 10_000, 'h');
 
+        $from = $hours('recoat_from_h');
+        $to = $hours('recoat_to_h');
+        if ($from !== null && $to !== null && $to->value <= $from->value) {
+            $node->fault('recoat_to_h', 'The window shuts before it opens: are "recoat from" and "recoat to" the right way round?');
+        }
+
         return new ResinSheet(
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Resin')),
@@ -43,8 +49,8 @@ final class ResinReader
             $node->numberOr('surface_tension_n_m', 0.036, 0.001, 0.5, 'N/m'),
             $node->number('reference_c', -10, 60, '°C'),
             $node->number('open_min', 0.001, 600_000, 'min'),
-            $hours('recoat_from_h'),
-            $hours('recoat_to_h'),
+            $from,
+            $to,
             $hours('sand_from_h'),
             $hours('handle_h'),
             $hours('full_cure_h'),

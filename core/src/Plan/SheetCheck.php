@@ -29,9 +29,6 @@ final class SheetCheck
         [$from, $to, $sand, $handle, $full] = [$sheet->recoatFromH?->value, $sheet->recoatToH?->value, $sheet->sandFromH?->value, $sheet->handleH?->value, $sheet->fullCureH?->value];
         $open = $sheet->openMin->value;
         $doubts = [];
-        if ($before($from, $to)) {
-            $doubts[] = sprintf('Its window shuts (%s) before it opens (%s): are "recoat from" and "recoat to" the right way round?', $h($to ?? 0.0), $h($from ?? 0.0));
-        }
         if ($from !== null && $open > $from * self::MINUTES_PER_H) {
             $doubts[] = sprintf('It would still flow (%s min) when the next coat is due (%s): is the open time in minutes, and "recoat from" in hours?', Wording::number($open, 0), $h($from));
         }

@@ -44,6 +44,8 @@ final class StudioReader
         if (! $room->has('temperatures')) {
             return Temperatures::steady($room->number('temperature_c', -10, 60, '°C')->value);
         }
+        // it is overridden, and still has to be a temperature
+        $room->optionalNumber('temperature_c', -10, 60, '°C');
         $points = [];
         foreach ($room->objects('temperatures', self::MOST_POINTS) as $node) {
             $point = new TemperaturePoint(

@@ -26,6 +26,10 @@ final class Acts
         }
         $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->drips->wipesMin ?? [], 'Wipe the drips',
             'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $flows)];
+        foreach ($torch->looksMin as $at => $min) {
+            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, 'Look '.($at + 1).' of '.(count($torch->looksMin) + 1),
+                'Something gives off air from below: pick what has risen, and look again.', $closes);
+        }
         if ($torch->lookMin !== null) {
             $acts[] = new Act('look', ActKind::Look, $torch->lookMin, 'Last look',
                 'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.', $closes);

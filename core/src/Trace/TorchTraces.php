@@ -90,6 +90,9 @@ final readonly class TorchTraces
         $torch = $this->result->film->torch;
         $closes = TraceInput::computed('closes_min', 'the film closes after', $torch->closesMin, 'min', 'closes_min');
         $words = 'when bubbles of 30 µm have risen, some minutes after the last pass, at the latest at 80 % of the closing time';
+        if ($case->airFromBelow()) {
+            return $this->trace('look_min', 'Last look', $torch->lookMin, 'at 80 % of the closing time: something gives off air from below, and looks go on until then', '0.8 * closes_min', [$closes]);
+        }
         if ($this->result->film->rise30Min === null) {
             return $this->trace('look_min', 'Last look', $torch->lookMin, $words.'; they never rise here', '0.8 * closes_min', [$closes]);
         }

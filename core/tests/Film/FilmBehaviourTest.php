@@ -142,6 +142,25 @@ final class FilmBehaviourTest extends TestCase
         }
     }
 
+    public function test_where_air_comes_from_below_looks_go_on_until_the_film_is_about_to_close(): void
+    {
+        $quiet = self::film(1.6, 23)->torch;
+        self::assertSame([], $quiet->looksMin);
+        foreach ([18.0, 23.0, 28.0] as $celsius) {
+            foreach ([0.0, 20.0] as $age) {
+                $torch = self::film(1.6, $celsius, age: $age, airFromBelow: true)->torch;
+                self::assertEqualsWithDelta(0.8 * $torch->closesMin, $torch->lookMin, 1e-9);
+                $all = [...$torch->looksMin, $torch->lookMin];
+                for ($at = 1; $at < count($all); $at++) {
+                    self::assertGreaterThan($all[$at - 1], $all[$at]);
+                    self::assertLessThanOrEqual(15 / self::clock($celsius, 0)->rate() + 1e-9, $all[$at] - $all[$at - 1]);
+                }
+                self::assertGreaterThanOrEqual(($torch->lastPassMin() ?? 0.0) + ($torch->passesMin === [] ? 0 : 8) - 1e-9, min($all));
+            }
+        }
+        self::assertEqualsWithDelta([21.0], self::film(1.6, 23, airFromBelow: true)->torch->looksMin, 1e-6);
+    }
+
     public function test_the_tool_follows_size_and_surface(): void
     {
         self::assertSame(HeatTool::Flame, HeatTool::forPiece(false, 2542, true));
@@ -149,9 +168,9 @@ final class FilmBehaviourTest extends TestCase
         self::assertSame(HeatTool::Breath, HeatTool::forPiece(false, 4.5, true));
     }
 
-    private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0): FilmBehaviour
+    private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0, bool $airFromBelow = false): FilmBehaviour
     {
-        return FilmBehaviour::of($mm, self::kinetics(), $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, self::liquid(), self::clock($celsius, $age));
+        return FilmBehaviour::of($mm, self::kinetics(), $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, $airFromBelow, self::liquid(), self::clock($celsius, $age));
     }
 
     private static function drips(float $celsius): DripPlan

@@ -44,8 +44,6 @@ final class FieldsTest extends TestCase
             ['/resins/0/surface_tension_n_m', 0.001, 0.5],
             ['/resins/0/reference_c', -10, 60],
             ['/resins/0/open_min', 0.001, 600_000],
-            ['/resins/0/recoat_from_h', 0.001, 10_000],
-            ['/resins/0/recoat_to_h', 0.001, 10_000],
             ['/resins/0/sand_from_h', 0.001, 10_000],
             ['/resins/0/handle_h', 0.001, 10_000],
             ['/resins/0/full_cure_h', 0.001, 10_000],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Plan;
 
+use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SheetCheck;
@@ -23,7 +24,6 @@ final class SheetCheckTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function doubtful(): iterable
     {
-        yield 'a window that shuts before it opens' => [['recoat_from_h' => 12, 'recoat_to_h' => 4], 'right way round'];
         yield 'it still flows when the next coat is due' => [['open_min' => 300], 'would still flow (300 min)'];
         yield 'sanded while it takes a coat' => [['sand_from_h' => 6], 'too soft to sand'];
         yield 'handled before it is coated' => [['handle_h' => 2], 'could be handled (2 h)'];
@@ -40,6 +40,19 @@ final class SheetCheckTest extends TestCase
     public function test_what_cannot_be_right_is_said_in_plain_words(array $changes, string $words): void
     {
         self::assertStringContainsString($words, implode(' ', SheetCheck::doubts(self::sheet($changes))));
+    }
+
+    public function test_a_window_that_shuts_before_it_opens_is_no_sheet_at_all(): void
+    {
+        foreach ([[12, 4], [4, 4]] as [$from, $to]) {
+            try {
+                self::sheet(['recoat_from_h' => $from, 'recoat_to_h' => $to]);
+                self::fail('It was taken.');
+            } catch (PlanException $exception) {
+                self::assertSame('/resins/0/recoat_to_h', $exception->faults[0]->pointer);
+                self::assertStringContainsString('right way round', $exception->faults[0]->sentence);
+            }
+        }
     }
 
     public function test_each_silence_names_what_it_costs_and_nothing_else(): void
