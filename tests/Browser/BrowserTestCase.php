@@ -58,4 +58,10 @@ abstract class BrowserTestCase extends TestCase
 
         return self::$page;
     }
+
+    /** From now on the browser asks for this system of units. */
+    protected function reads(string $units): void
+    {
+        $this->open('/')->js('document.cookie = "units=" + arguments[0] + "; path=/"', $units);
+    }
 }

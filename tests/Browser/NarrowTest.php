@@ -69,11 +69,6 @@ final class NarrowTest extends BrowserTestCase
         $page->until(static fn (): bool => ! $page->has('dialog', ''), 'the sheet to close');
     }
 
-    private function reads(string $units): void
-    {
-        $this->open('/')->js('document.cookie = "units=" + arguments[0] + "; path=/"', $units);
-    }
-
     /** @return list<string> what is wider than the page, the narrowest of it */
     private function sticksOut(Page $page): array
     {

@@ -117,7 +117,7 @@ final class BatchAdvisor
         $tolerance = $result->resin->ratioTolerancePct->value;
 
         return $error->likelyPct <= $tolerance ? [] : [Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
-            '%s: measured so, the ratio is likely off by up to %s %%, and this resin stands %s %%. From %s ml on it would do.',
+            '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s ml on it would do.',
             $result->batch->measuredBy?->isByVolume() === false ? 'Take a finer scale' : 'Weigh it',
             Wording::number($error->likelyPct, 1),
             Wording::number($tolerance, 1),

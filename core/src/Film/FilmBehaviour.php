@@ -15,6 +15,8 @@ final readonly class FilmBehaviour
         public float $openMin,
         /** until it cannot be poured any more; 0 when it cannot already */
         public float $gelsMin,
+        /** until it does not flow at all, and a drip is hard */
+        public float $flowsUntilMin,
         public float $mobility,
         public ?float $levelsUpToMm,
         public ?float $thinnestMm,
@@ -55,6 +57,7 @@ final readonly class FilmBehaviour
             $clock->viscosityAt(0.0),
             $openMin,
             $clock->minutesToAge($kinetics->gelAgeMin()),
+            $clock->minutesToAge($kinetics->stiffAgeMin()),
             $clock->mobilityInTheEnd(),
             $filmMm === null ? null : $levelling->longestWavelengthMm($filmMm),
             $levelling->thinnestMm($markMm),

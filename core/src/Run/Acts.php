@@ -10,22 +10,18 @@ use OpenGlaze\Core\Film\HeatTool;
 /** The acts of one pour in the order of their times. */
 final class Acts
 {
-    /** A film flows on, ever slower, for so many of its open times; after that a drip is hard. */
-    private const FLOWS_OPEN_TIMES = 4;
-
     /** @return non-empty-list<Act> */
     public static function of(CoatResult $result): array
     {
         $torch = $result->film->torch;
         $closes = $torch->closesMin;
-        $flows = self::FLOWS_OPEN_TIMES * $result->film->openMin;
         $handle = $result->windows->handleH === null ? null : 60 * $result->windows->handleH;
         $acts = [];
         if ($torch->tool !== HeatTool::None) {
             $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, 'Heat pass', self::howToHeat($torch->tool), $closes);
         }
         $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->drips->wipesMin ?? [], 'Wipe the drips',
-            'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $flows)];
+            'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $result->film->flowsUntilMin)];
         foreach ($torch->looksMin as $at => $min) {
             $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, 'Look '.($at + 1).' of '.(count($torch->looksMin) + 1),
                 'Something gives off air from below: pick what has risen, and look again.', $closes);

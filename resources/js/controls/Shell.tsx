@@ -75,25 +75,19 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
     )
 }
 
+/** A film that runs over an edge, and its drop. */
 function Mark(): ReactNode {
     return (
-        <svg width="30" height="30" viewBox="0 0 32 32" aria-hidden="true">
+        <svg width="32" height="32" viewBox="0 0 32 32" aria-hidden="true">
+            <rect x="1.6" y="12" width="20.4" height="9" fill="var(--ground)" stroke="var(--ground-line)" />
             <path
-                d="M3 19 V15 Q3 8 9 8 H23 Q29 8 29 15 V19 Z"
+                d="M1.6 6.5 H17 C23.4 6.5 26.6 9.6 26.6 15.6 V19.6 C26.6 22.4 29.4 23.8 29.4 27 A3.6 3.6 0 0 1 22.2 27 C22.2 24.6 22 23.4 22 21 V14.4 Q22 12 19.6 12 H1.6 Z"
                 fill="url(#gloss)"
                 stroke="var(--resin-edge)"
-                strokeWidth="1.25"
+                strokeWidth="1.3"
+                strokeLinejoin="round"
             />
-            <path d="M8.5 11.5 h9" stroke="var(--gloss)" strokeWidth="2" strokeLinecap="round" />
-            <rect
-                x="3"
-                y="19"
-                width="26"
-                height="7"
-                fill="var(--ground)"
-                stroke="var(--ground-line)"
-                strokeWidth="1.25"
-            />
+            <path d="M5 8.9 H16" stroke="var(--gloss)" strokeWidth="1.8" strokeLinecap="round" />
         </svg>
     )
 }

@@ -2,6 +2,10 @@ import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
 import type { BatchFigures } from '../types/mixing'
 
+/** Room that the words under the lane take. */
+const EMPTY_WIDE = 100
+const HOT_WIDE = 60
+
 interface Props {
     batch: BatchFigures
     untilMin: number
@@ -16,19 +20,25 @@ export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
     const pot = batch.pot_life_min ?? untilMin
     const spread = Math.min(pot, batch.spread_until_min ?? untilMin)
     const late = batch.emptied_min > spread
+    const empty = x(batch.emptied_min)
+    const emptyEnds = empty > width - EMPTY_WIDE
+    const hot = batch.hot_min !== null && batch.hot_min < untilMin ? x(batch.hot_min) : null
+    // its words stand on the side where the other words are not
+    const hotEnds = hot !== null && (hot > width - HOT_WIDE || (!emptyEnds && hot < empty))
+    const crowded = hot !== null && !hotEnds && hot > empty && hot < empty + EMPTY_WIDE
     return (
         <svg width={width} height={height + 20} aria-hidden="true" className="block overflow-visible">
             <rect x="0" y="0" width={x(spread)} height={height} fill="url(#phase-wet)" />
             <rect x={x(spread)} y="0" width={x(pot) - x(spread)} height={height} fill="url(#phase-tacky)" />
             <rect x={x(pot)} y="0" width={Math.max(0, width - x(pot))} height={height} fill="url(#phase-hard)" />
             <path d={`M0 0 H${width} V${height} H0 Z`} fill="none" stroke="var(--ink)" />
-            {batch.hot_min !== null && batch.hot_min < untilMin && (
+            {hot !== null && (
                 <g>
-                    <path d={`M${x(batch.hot_min)} -4 V${height + 4}`} stroke="var(--danger)" strokeWidth="2.5" />
+                    <path d={`M${hot} -4 V${height + 4}`} stroke="var(--danger)" strokeWidth="2.5" />
                     <text
-                        x={x(batch.hot_min) + (x(batch.hot_min) > width - 60 ? -4 : 4)}
-                        y={height + 15}
-                        textAnchor={x(batch.hot_min) > width - 60 ? 'end' : 'start'}
+                        x={crowded ? empty + EMPTY_WIDE : hot + (hotEnds ? -4 : 4)}
+                        y={emptyEnds && hotEnds ? -4 : height + 15}
+                        textAnchor={hotEnds ? 'end' : 'start'}
                         className="text-[11px] font-semibold"
                         fill="var(--danger)"
                     >
@@ -36,12 +46,10 @@ export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
                     </text>
                 </g>
             )}
-            <path
-                d={`M${x(batch.emptied_min)} ${height + 3} l-5 9 h10 z`}
-                fill={late ? 'var(--danger)' : 'var(--act)'}
-            />
+            <path d={`M${empty} ${height + 3} l-5 9 h10 z`} fill={late ? 'var(--danger)' : 'var(--act)'} />
             <text
-                x={x(batch.emptied_min) + 8}
+                x={empty + (emptyEnds ? -8 : 8)}
+                textAnchor={emptyEnds ? 'end' : 'start'}
                 y={height + 15}
                 className="text-[12px] font-semibold"
                 fill={late ? 'var(--danger)' : 'var(--ink)'}

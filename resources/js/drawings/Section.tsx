@@ -2,7 +2,8 @@ import { scaleLinear } from 'd3-scale'
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
 import type { StackLayer } from '../types/answer'
-import { Beads, filmPath, Grip, Ground, Mark, Shine } from './sectionParts'
+import { apart, type Level } from './labels'
+import { Beads, filmPath, Grip, Ground, Levels, Shine } from './sectionParts'
 import { Inclusions, layerPath, Lifts, OtherLayer, RimDetail, Ruler, spanOf, Walls, type Frame } from './stackParts'
 
 const LEFT = 58
@@ -125,6 +126,18 @@ export function Section(props: Props): ReactNode {
 
     const dammed = stack.some((layer) => layer.containment === 'dammed')
     const detail = here !== undefined && here.rim.length > 0 && !narrow
+    const figureAt = narrow ? top - 9 : Math.min(top + 9, GROUND - 3)
+    const levels: Level[] = []
+    if (!props.hangs) {
+        const { labelMaxMm, holdsMm, thinnestMm } = props
+        if (labelMaxMm !== null && below + labelMaxMm < mostMm && (!narrow || labelMaxMm > film))
+            levels.push({ y: height(below + labelMaxMm), label: `label: ${props.say(labelMaxMm)} at most` })
+        if (holdsMm !== null && below + holdsMm < mostMm)
+            levels.push({ y: height(below + holdsMm), label: `edge holds ${props.say(holdsMm)}` })
+        const levelsFrom = height(below + (thinnestMm ?? 0))
+        if (thinnestMm !== null && !detail && !narrow && height(below) - levelsFrom > 3 && levelsFrom - top > 24)
+            levels.push({ y: levelsFrom, label: `levels from ${props.say(thinnestMm)}` })
+    }
     const pathOf = (layer: StackLayer): string => {
         const mm = layer.id === props.currentId ? film : (layer.thickness_mm ?? 0)
         const span = spanOf(layer, stack, frame, mm)
@@ -197,40 +210,12 @@ export function Section(props: Props): ReactNode {
                 </g>
                 {!props.hangs && <Ruler left={LEFT} height={height} mostMm={mostMm} />}
 
-                {!props.hangs &&
-                    props.labelMaxMm !== null &&
-                    below + props.labelMaxMm < mostMm &&
-                    (!narrow || props.labelMaxMm > film) && (
-                        <Mark
-                            y={height(below + props.labelMaxMm)}
-                            left={LEFT}
-                            right={rim}
-                            narrow={narrow}
-                            label={`label: ${props.say(props.labelMaxMm)} at most`}
-                        />
-                    )}
-                {!props.hangs && props.holdsMm !== null && below + props.holdsMm < mostMm && (
-                    <Mark
-                        y={height(below + props.holdsMm)}
-                        left={LEFT}
-                        right={rim}
-                        narrow={narrow}
-                        label={`edge holds ${props.say(props.holdsMm)}`}
-                    />
-                )}
-                {!props.hangs &&
-                    !detail &&
-                    props.thinnestMm !== null &&
-                    height(below) - height(below + props.thinnestMm) > 3 &&
-                    height(below + props.thinnestMm) - top > 24 && (
-                        <Mark
-                            y={height(below + props.thinnestMm)}
-                            left={LEFT}
-                            right={rim}
-                            narrow={narrow}
-                            label={narrow ? '' : `levels from ${props.say(props.thinnestMm)}`}
-                        />
-                    )}
+                <Levels
+                    levels={apart(levels, narrow ? top - 12 : figureAt - 24, narrow ? top + 12 : figureAt + 5)}
+                    left={LEFT}
+                    right={rim}
+                    narrow={narrow}
+                />
                 <g className="text-[12px]" fill="var(--ink-soft)">
                     {props.edgeDepthMm > 0 && !narrow && !detail && (
                         <>
@@ -240,7 +225,7 @@ export function Section(props: Props): ReactNode {
                                 strokeWidth="1.25"
                                 fill="none"
                             />
-                            <text x={rim + 12} y={(GROUND + bottom) / 2 + 4}>
+                            <text x={rim + 12} y={Math.max(GROUND + 18, (GROUND + bottom) / 2 + 4)}>
                                 edge {props.sayLength(props.edgeDepthMm)}
                             </text>
                         </>
@@ -269,7 +254,7 @@ export function Section(props: Props): ReactNode {
 
                 {props.thicknessMm !== null && !props.hangs && (
                     <>
-                        <Grip x={(left + right) / 2} y={top} pulling={pulling !== null} />
+                        <Grip x={narrow ? left + 44 : (left + right) / 2} y={top} pulling={pulling !== null} />
                         <rect
                             x={left}
                             y={top - 22}
@@ -293,11 +278,16 @@ export function Section(props: Props): ReactNode {
                         />
                         <g pointerEvents="none">
                             {!narrow && (
-                                <path d={`M${right + 4} ${top} H${rim + 8}`} stroke="var(--ink)" strokeWidth="1.25" />
+                                <path
+                                    d={`M${right + 4} ${top} H${rim - 4} L${rim + 8} ${figureAt - 9}`}
+                                    fill="none"
+                                    stroke="var(--ink)"
+                                    strokeWidth="1.25"
+                                />
                             )}
                             <text
                                 x={narrow ? right : rim + 14}
-                                y={narrow ? top - 9 : top + 9}
+                                y={figureAt}
                                 textAnchor={narrow ? 'end' : 'start'}
                                 className={`figure ${narrow ? 'text-[20px]' : 'text-[26px]'}`}
                                 fill="var(--ink)"

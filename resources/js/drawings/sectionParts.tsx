@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import type { PlacedLevel } from './labels'
 
 /** The film's outline: its surface with a meniscus that turns over the rim and down the sides. */
 export function filmPath(
@@ -99,26 +100,30 @@ export function Beads(props: { left: number; right: number; bottom: number; side
     )
 }
 
-/** A height that means something, with its word. */
-export function Mark(props: { y: number; left: number; right: number; narrow: boolean; label: string }): ReactNode {
-    return (
-        <g pointerEvents="none">
+/** Heights with their words beside them, none over another. */
+export function Levels(props: { levels: PlacedLevel[]; left: number; right: number; narrow: boolean }): ReactNode {
+    return props.levels.map(({ y, at, label }) => (
+        <g key={label} pointerEvents="none">
             <path
-                d={`M${props.left} ${props.y} H${props.right}`}
+                d={`M${props.left} ${y} H${props.right}` + (props.narrow ? '' : ` L${props.right + 6} ${at}`)}
                 stroke="var(--line)"
                 strokeWidth="1.25"
                 strokeDasharray="2 5"
+                fill="none"
             />
             <text
-                x={props.narrow ? props.left + 36 : props.right + 6}
-                y={props.y + (props.narrow ? -5 : 4)}
+                x={props.narrow ? props.left + 36 : props.right + 10}
+                y={at + 4}
                 className="text-[12px]"
                 fill="var(--ink-soft)"
+                stroke="var(--bench)"
+                strokeWidth="3"
+                paintOrder="stroke"
             >
-                {props.label}
+                {label}
             </text>
         </g>
-    )
+    ))
 }
 
 /** Where one takes hold. */

@@ -14,8 +14,12 @@ export interface BatchSpec {
     mixed_at_c?: number | string
     emptied_min?: number | string
     measure?: { by: WayName; graduation_ml?: number; resolution_g?: number }
+    thinned_with?: Thinner
     colours?: ColourSpec[]
 }
+
+/** What a batch is thinned with; all but nothing take the flame away. */
+export type Thinner = 'none' | 'alcohol' | 'solvent' | 'unknown'
 
 export type WayName = 'cups' | 'one_cup' | 'pen_lines' | 'scale' | 'scale_untared'
 

@@ -105,6 +105,7 @@ export interface InclusionSpec {
     drinks?: boolean
     traps_air?: boolean
     heat_tolerant?: boolean
+    after_heat?: boolean
     on_top?: boolean
 }
 

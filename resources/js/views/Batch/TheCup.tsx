@@ -5,7 +5,7 @@ import { Figure } from '../../controls/TraceSheet'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
 import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { BatchFigures, BatchSpec, CupFigures, Supplies, WayName } from '../../types/mixing'
+import type { BatchFigures, BatchSpec, CupFigures, Supplies, Thinner, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 
 const WAYS: Record<WayName, string> = {
@@ -90,7 +90,17 @@ export function TheCup(props: Props): ReactNode {
                     sentence={props.sentences['measure.by']}
                     onChange={(by) => props.onChange((batch) => measured(batch, by as WayName | '', props.cup))}
                 />
+                {props.spec.thinned_with !== undefined && <Thinned {...props} with={props.spec.thinned_with} />}
             </div>
+            {props.spec.thinned_with === undefined && (
+                <button
+                    type="button"
+                    className="min-h-6 text-sm text-soft underline underline-offset-4"
+                    onClick={() => props.onChange((batch) => ({ ...batch, thinned_with: 'alcohol' }))}
+                >
+                    It is thinned
+                </button>
+            )}
             {figures.vessel !== null && (
                 <p className="text-sm text-soft">
                     {figures.lines !== null && (
@@ -180,7 +190,7 @@ function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined })
             <caption className="border-b ruled pb-0.5 text-left font-bold">
                 Ratio off by{' '}
                 <span className="font-normal text-soft">
-                    likely to worst; this resin stands {trimmed(cup.tolerance_pct, 1)} %
+                    likely to worst; this resin takes up to {trimmed(cup.tolerance_pct, 1)} %
                 </span>
             </caption>
             <tbody>
@@ -237,4 +247,27 @@ function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined })
 
 function off(percent: number): string {
     return trimmed(percent, percent < 1 ? 2 : 1)
+}
+
+const THINNERS: { value: Thinner; label: string }[] = [
+    { value: 'none', label: 'Nothing' },
+    { value: 'alcohol', label: 'Alcohol' },
+    { value: 'solvent', label: 'Solvent' },
+    { value: 'unknown', label: 'Not known' },
+]
+
+/** What it is thinned with: no flame comes near it then. */
+function Thinned(props: { with: Thinner; onChange: (how: (batch: BatchSpec) => BatchSpec) => void }): ReactNode {
+    return (
+        <Choice
+            label="Thinned with: no flame over it"
+            value={props.with}
+            options={THINNERS}
+            onChange={(to) =>
+                props.onChange(({ thinned_with: _, ...rest }) =>
+                    to === 'none' ? rest : { ...rest, thinned_with: to as Thinner },
+                )
+            }
+        />
+    )
 }

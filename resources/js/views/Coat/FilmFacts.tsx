@@ -43,7 +43,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                     ? null
                     : held.edge_angle_deg === null
                       ? 'more than it holds'
-                      : `${trimmed(held.edge_angle_deg, 0)}°, ${trimmed(held.in_hand_pct, 0)} % in hand`,
+                      : `${trimmed(held.edge_angle_deg, 0)}°, ${trimmed(held.in_hand_pct, 0)} % under the most`,
         },
         {
             word: lifts.length > 1 ? `${lifts.length} lifts, each to` : 'Warms itself to',
@@ -56,17 +56,17 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                       : joined(temperature(film.peak_c, units)),
         },
         {
-            word: 'Leaves a lip of',
+            word: 'Its rim stands up',
             figure: 'lip_rise_mm',
             text: answer.coat.lip === null ? null : joined(thickness(answer.coat.lip.rise_mm, units)),
         },
         {
-            word: 'for',
+            word: 'Room on top',
             figure: 'lip_holds_mm',
             text:
                 answer.coat.lip?.holds_mm == null
                     ? null
-                    : `${joined(thickness(answer.coat.lip.holds_mm, units))} on top`,
+                    : `up to ${joined(thickness(answer.coat.lip.holds_mm, units))}`,
         },
         {
             word: 'Lay it from',

@@ -139,6 +139,13 @@ export function InclusionFields(props: {
                                 on={one.heat_tolerant === false}
                                 onChange={(on) => set({ heat_tolerant: !on }, true)}
                             />
+                            {one.heat_tolerant === false && (
+                                <Check
+                                    label="Laid on after the last heat"
+                                    on={one.after_heat === true}
+                                    onChange={(on) => set({ after_heat: on }, true)}
+                                />
+                            )}
                             <Check
                                 label="Set on top"
                                 on={one.on_top === true}

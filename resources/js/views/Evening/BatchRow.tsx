@@ -68,8 +68,8 @@ export function BatchRow(props: Props): ReactNode {
                     <Amount part="B" grams={weight.b.text} />
                 </span>
                 <span className="block truncate text-sm text-soft">
-                    {joined(volume(batch.total_ml, units))}, {batch.vessel?.name ?? 'cup unknown'}, keeps{' '}
-                    {joined(volume(batch.residue_ml, units))}
+                    {joined(volume(batch.total_ml, units))}, {batch.vessel?.name ?? 'cup unknown'},{' '}
+                    {joined(volume(batch.residue_ml, units))} stays in it
                 </span>
             </Link>
             <div className="min-w-0">
@@ -78,7 +78,8 @@ export function BatchRow(props: Props): ReactNode {
                     <div className="mt-1">
                         <Strip level={worst.level}>
                             {worst.text}
-                            {loud.length > 1 && ` And ${loud.length - 1} more.`}
+                            {loud.length === 2 && ' One more stands on its page.'}
+                            {loud.length > 2 && ` ${loud.length - 1} more stand on its page.`}
                         </Strip>
                     </div>
                 )}

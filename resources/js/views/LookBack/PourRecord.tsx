@@ -92,8 +92,8 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
             {pour.off_pct !== null && Math.abs(pour.off_pct) > pour.tolerance_pct && (
                 <Strip level="caution">
                     {pour.off_pct > 0 ? 'Too little part B' : 'Too little part A'}: the ratio is off by{' '}
-                    {digits(Math.abs(pour.off_pct), 1)} %, and this resin stands {digits(pour.tolerance_pct, 0)} %. It
-                    may stay soft: look at it again before the next coat.
+                    {digits(Math.abs(pour.off_pct), 1)} %, and this resin takes up to {digits(pour.tolerance_pct, 0)} %.
+                    It may stay soft: look at it again before the next coat.
                 </Strip>
             )}
             {pour.tray_g !== null && <p>{trimmed(pour.tray_g, 1)} g were weighed in the tray.</p>}

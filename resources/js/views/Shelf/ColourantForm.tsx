@@ -133,13 +133,13 @@ export function ColourantForm({
                     disabled={!(calibrated > 0)}
                     onClick={() => put('drop_ml', String(Number(calibrated.toPrecision(3))))}
                 >
-                    So large are its drops
+                    Take it as one drop
                 </Button>
                 <Button
                     disabled={!(calibrated > 0)}
                     onClick={() => put('dip_ml', String(Number(calibrated.toPrecision(3))))}
                 >
-                    So large are its dips
+                    Take it as one dip
                 </Button>
             </div>
             <div className="grid grid-cols-3 gap-x-6">
