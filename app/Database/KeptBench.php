@@ -86,7 +86,7 @@ final class KeptBench
             $acts = DB::table('pour_acts')->where('pour_id', $pour->id)->orderBy('position')->get();
             $answer->acts = $acts->map(fn (stdClass $act): array => [
                 'id' => $act->key, 'kind' => $act->kind, 'title' => $act->title, 'how' => $act->how, 'due_min' => $act->due_min,
-                'until_min' => self::untilMin($answer, is_string($act->kind) ? $act->kind : ''),
+                'until_min' => self::untilMin($answer, is_string($act->kind) ? $act->kind : '', Dig::float($times, 'age_min') ?? 0.0),
             ])->all();
             $this->write(SubjectKind::Film, $film, EventKind::Poured, $pouredMs, ['age_min' => $times->age_min ?? 0, 'answer' => $answer]);
             foreach ($acts->whereNotNull('done_at')->sortBy('done_at') as $act) {
@@ -145,13 +145,21 @@ final class KeptBench
         return abs($used - $planned) <= 0.001 * $planned ? 'planned' : 'read';
     }
 
-    private static function untilMin(stdClass $answer, string $kind): ?float
+    private static function untilMin(stdClass $answer, string $kind, float $ageMin): ?float
     {
         return match ($kind) {
-            'wipe' => self::times(4, Dig::float($answer, 'coat.film.open_min')),
+            'wipe' => self::flowsUntil($answer, $ageMin),
             'cover' => self::times(60, Dig::float($answer, 'coat.windows.handle_h')),
             default => Dig::float($answer, 'coat.torch.closes_min'),
         };
+    }
+
+    /** It flows until four open times of age, as the core has it; answers of that time did not say so. */
+    private static function flowsUntil(stdClass $answer, float $ageMin): ?float
+    {
+        $openMin = Dig::float($answer, 'coat.film.open_min');
+
+        return $openMin === null ? null : 4 * $openMin + 3 * $ageMin / (Dig::float($answer, 'coat.film.rate') ?? 1.0);
     }
 
     private static function times(int $factor, ?float $value): ?float

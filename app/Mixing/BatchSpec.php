@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\WayToMeasure;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\VesselSheet;
@@ -39,7 +40,9 @@ final class BatchSpec
                 $spec->vessel = $vessel->id;
             }
         }
-        $spec->measure = (object) ['by' => 'scale', 'resolution_g' => 0.1];
+        $spec->measure = $coats[0]->case->resin->weighedOffPct() > 0
+            ? (object) ['by' => 'cups', 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML]
+            : (object) ['by' => 'scale', 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G];
         if ($colours !== []) {
             $spec->colours = array_map(self::cup(...), $colours);
         }

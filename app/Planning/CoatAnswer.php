@@ -50,6 +50,7 @@ final class CoatAnswer
                 'dam' => $case->coat->dam?->value,
                 ...RoomInForce::of($case->studio),
             ],
+            'weighed_off_pct' => $case->resin->weighedOffPct(),
             'max_pour_mm' => $case->resin->maxPourMm?->value,
             'edge_depth_mm' => $case->piece->edgeDepthMm->value,
             'quantity' => $case->piece->quantity,

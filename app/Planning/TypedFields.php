@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\PlanFile\Json;
 use App\Typed\FieldException;
+use OpenGlaze\Core\Quantity\LabelParser;
 use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
@@ -59,9 +60,16 @@ final readonly class TypedFields
 
     private const SHEET_VOLUMES = ['left_ml', 'left_a_ml', 'left_b_ml', 'bought_ml', 'min_batch_ml', 'graduation_ml'];
 
+    /** Times of a label; of a range, "3-4 h", what is safe: the earliest end of what is left, the latest of what is waited for. */
+    private const SHEET_TIMES = [
+        'minutes' => ['open_min', 'pot_life_min'],
+        'minutes_at_most' => ['mix_min'],
+        'hours' => ['recoat_to_h'],
+        'hours_at_most' => ['recoat_from_h', 'sand_from_h', 'handle_h', 'full_cure_h'],
+    ];
+
     private const SHEET_NUMBERS = [
-        'ratio.a', 'ratio.b', 'catalyst.*.pct', 'density_a_g_ml', 'density_b_g_ml', 'density_g_ml', 'viscosity_pa_s', 'surface_tension_n_m', 'open_min', 'pot_life_min', 'pot_life_mass_g',
-        'recoat_from_h', 'recoat_to_h', 'sand_from_h', 'handle_h', 'full_cure_h', 'mix_min', 'colourant_limit_pct', 'watery_limit_pct', 'filler_limit_pct', 'ratio_tolerance_pct',
+        'ratio.a', 'ratio.b', 'catalyst.*.pct', 'density_a_g_ml', 'density_b_g_ml', 'density_g_ml', 'surface_tension_n_m', 'pot_life_mass_g', 'colourant_limit_pct', 'watery_limit_pct', 'filler_limit_pct', 'ratio_tolerance_pct',
         'max_humidity_pct', 'heat_kj_kg', 'heat_capacity_j_kg_k', 'activation_kj_mol', 'flow_activation_kj_mol', 'shrinkage_pct', 'limit_pct', 'drop_ml', 'dip_ml', 'scoop_ml',
         'weight_g', 'price', 'per_ml', 'doses.*.ml', 'doses.*.g', 'doses.*.drops', 'doses.*.dips', 'doses.*.scoops',
     ];
@@ -69,7 +77,7 @@ final readonly class TypedFields
     /** @throws FieldException with a sentence for each field that cannot be read */
     public function readSheet(stdClass $typed): stdClass
     {
-        return $this->readAll($typed, '', ['length' => self::SHEET_LENGTHS, 'number' => self::SHEET_NUMBERS, 'volume' => self::SHEET_VOLUMES, 'volumes' => ['packs_ml'], 'temperature' => self::SHEET_TEMPERATURES]);
+        return $this->readAll($typed, '', ['length' => self::SHEET_LENGTHS, 'number' => self::SHEET_NUMBERS, 'volume' => self::SHEET_VOLUMES, 'volumes' => ['packs_ml'], 'temperature' => self::SHEET_TEMPERATURES, 'viscosity' => ['viscosity_pa_s'], ...self::SHEET_TIMES]);
     }
 
     /** @throws FieldException with a sentence for each field that cannot be read */
@@ -126,6 +134,11 @@ final readonly class TypedFields
             'length' => LengthParser::mm($written, $this->units->lengthUnit()),
             'temperature' => NumberParser::celsius($written, $this->units),
             'volume' => VolumeParser::ml($written, $this->units),
+            'minutes' => LabelParser::minutes($written),
+            'minutes_at_most' => LabelParser::minutes($written, true),
+            'hours' => LabelParser::hours($written),
+            'hours_at_most' => LabelParser::hours($written, true),
+            'viscosity' => LabelParser::pascalSeconds($written),
             'spread' => NumberParser::number($written) / $this->units->cm2PerArea(),
             default => NumberParser::number($written),
         });

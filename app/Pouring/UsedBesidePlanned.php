@@ -26,8 +26,8 @@ final class UsedBesidePlanned
             'tolerance_pct' => Dig::float($resin, 'ratio_tolerance_pct') ?? 5.0,
             'tray_g' => $pour->tray_g,
             'added_ml' => $pour->added_ml,
-            'density_a_g_ml' => Dig::float($resin, 'density_a_g_ml'),
-            'density_b_g_ml' => Dig::float($resin, 'density_b_g_ml'),
+            'density_a_g_ml' => self::density($pour, 'a'),
+            'density_b_g_ml' => self::density($pour, 'b'),
             'resin' => Dig::text($resin, 'name') ?? Dig::text($resin, 'id') ?? '',
             'kind' => Dig::text(self::coat($pour), 'kind') ?? 'flood',
             'thickness_mm' => Dig::float($result, 'coat.thickness_mm'),
@@ -48,6 +48,14 @@ final class UsedBesidePlanned
         $mix = Dig::object($pour->result(), 'coat.mix');
 
         return $pour->lift === null ? $mix : Dig::objects($pour->result(), 'coat.lifts')[$pour->lift - 1] ?? $mix;
+    }
+
+    /** Density of a part in g/ml as it was planned with; null where the label gives none. */
+    private static function density(Pour $pour, string $part): ?float
+    {
+        [$g, $ml] = [Dig::float(self::planned($pour), $part.'_g'), Dig::float(self::planned($pour), $part.'_ml')];
+
+        return $g === null || $ml === null || $ml <= 0 ? null : round($g / $ml, 6);
     }
 
     /** What it took beyond the plan, in ml; negative when it took less, null while a part is not known. */

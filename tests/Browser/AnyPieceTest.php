@@ -145,7 +145,7 @@ final class AnyPieceTest extends BrowserTestCase
     public function test_a_dome_is_pulled_to_its_limit_and_over_it(): void
     {
         $page = $this->open('/coats/tiles-dome');
-        $page->until(fn (): bool => str_contains($page->text('dl'), 'in hand'), 'the dome');
+        $page->until(fn (): bool => str_contains($page->text('dl'), 'under the most'), 'the dome');
         for ($i = 0; $i < 30 && ! $page->sees('Add no more, and move no air over it'); $i++) {
             $page->driver->action()->moveToElement($page->find('slider', 'Film thickness'))->clickAndHold()->moveByOffset(0, -2)->release()->perform();
             $page->until(fn (): bool => $page->has('status', 'Saved'), 'it to be saved');

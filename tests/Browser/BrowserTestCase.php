@@ -64,4 +64,10 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->open('/')->js('document.cookie = "units=" + arguments[0] + "; path=/"', $units);
     }
+
+    /** What stands in the field with this label. */
+    protected function value(Page $page, string $label): string
+    {
+        return (string) $page->find('textbox', $label)->getAttribute('value');
+    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\Browser\Support\Page;
 
 /** Every form of the shelf as somebody fills it in: what is wrong stands at its field, and nothing typed is lost. */
 final class ShelfFormsTest extends BrowserTestCase
@@ -18,7 +17,7 @@ final class ShelfFormsTest extends BrowserTestCase
         $page->type('A', '2');
         $page->type('to B', '1');
         $page->type('Density of A', '1120');
-        $page->type('Open time, in the film', 'soon');
+        $page->type('Working time on the label', 'soon');
         $page->press('button', 'Keep the sheet');
         $page->untilSees('"soon"');
         self::assertSame('1120', $this->value($page, 'Density of A'), 'what was typed stands');
@@ -27,7 +26,7 @@ final class ShelfFormsTest extends BrowserTestCase
         $page->type('Thickness, mixed', '0.9');
         $page->type('Thickness is for', '25');
         $page->type('Temperature they are for', '23');
-        $page->type('Open time, in the film', '40');
+        $page->type('Working time on the label', '40');
         $page->type('Recoat from', '8');
         $page->type('Recoat to', '4');
         $page->untilSees('the right way round');
@@ -143,10 +142,5 @@ final class ShelfFormsTest extends BrowserTestCase
         $page->until(static fn (): bool => ! $page->has('dialog', ''), 'the form to close');
         self::assertSame('Add a lot', $page->js('return document.activeElement.textContent'), 'the focus is where it was');
         self::assertSame('0', self::$studio->value("select count(*) from lots where name = 'B-2001'"));
-    }
-
-    private function value(Page $page, string $label): string
-    {
-        return (string) $page->find('textbox', $label)->getAttribute('value');
     }
 }

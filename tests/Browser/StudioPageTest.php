@@ -64,9 +64,4 @@ final class StudioPageTest extends BrowserTestCase
     {
         return self::$studio->value("select json_extract(document, '$.studio.$field') from plans where id = 1");
     }
-
-    private function value(Page $page, string $label): string
-    {
-        return (string) $page->find('textbox', $label)->getAttribute('value');
-    }
 }

@@ -50,13 +50,16 @@ final class EmptyStudioTest extends TestCase
     {
         $this->emptyTheShelf();
         $this->postJson('/shelf/resins', [
-            'name' => 'The only one', 'ratio' => ['a' => '1', 'b' => '1', 'by' => 'volume'], 'density_a_g_ml' => '1.1', 'density_b_g_ml' => '1.0',
-            'viscosity_pa_s' => '1', 'viscosity_at_c' => '25', 'reference_c' => '23', 'open_min' => '40',
+            'name' => 'The only one', 'ratio' => ['a' => '3', 'b' => '1', 'by' => 'volume'], 'open_min' => '40 min',
         ])->assertRedirect('/shelf');
         $coat = $this->autumnSky();
         self::assertSame('the-only-one', $coat->resin->key);
         $page = $this->get("/coats/{$coat->id}")->assertOk()->viewData('page')['props'];
         self::assertGreaterThan(400, $page['answer']['coat']['volume_ml']['total']);
+        self::assertEqualsWithDelta(3, $page['answer']['coat']['mix']['a_ml'] / $page['answer']['coat']['mix']['b_ml'], 1e-9);
+        self::assertEqualsWithDelta(6.186, $page['answer']['weighed_off_pct'], 1e-3, 'its densities are typical ones');
+        $proposed = $this->postJson('/plans/1/evening/propose', ['coats' => [$coat->key]])->assertOk();
+        self::assertSame('cups', $proposed->json('batches.0.spec.measure.by') ?? $proposed->json('batches.0.measure.by'));
         $this->sendForm('POST', "/coats/{$coat->id}/pours", ['studio' => []])->assertRedirect();
         $pour = Pour::query()->sole();
         $this->travel(5)->minutes();

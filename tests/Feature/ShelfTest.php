@@ -39,6 +39,20 @@ final class ShelfTest extends TestCase
         }));
     }
 
+    public function test_a_label_is_read_as_it_is_printed(): void
+    {
+        $this->sendForm('POST', '/shelf/resins', [
+            ...self::SHEET, 'name' => 'As printed', 'viscosity_pa_s' => '900 cps', 'viscosity_at_c' => '77 °F', 'open_min' => '40-50 min', 'pot_life_min' => '0.5 h', 'mix_min' => '3-4',
+            'recoat_from_h' => '3-4 h', 'recoat_to_h' => '10-12 h', 'handle_h' => '1 day', 'sand_from_h' => '18-24', 'full_cure_h' => '72 hours',
+        ])->assertSessionHasNoErrors();
+        $sheet = Resin::query()->latest('id')->firstOrFail()->sheet;
+        self::assertSame('As printed', $sheet->name);
+        self::assertEqualsWithDelta([0.9, 25, 40, 30, 4, 4, 10, 24, 24, 72], [
+            $sheet->viscosity_pa_s, $sheet->viscosity_at_c, $sheet->open_min, $sheet->pot_life_min, $sheet->mix_min, $sheet->recoat_from_h, $sheet->recoat_to_h, $sheet->handle_h, $sheet->sand_from_h, $sheet->full_cure_h,
+        ], 1e-9);
+        $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'recoat_from_h' => '4-3 h', 'viscosity_pa_s' => 'like honey'])->assertSessionHasErrors(['recoat_from_h', 'viscosity_pa_s']);
+    }
+
     public function test_a_sheet_that_cannot_be_read_is_refused_at_its_fields(): void
     {
         $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'open_min' => 'soon', 'density_a_g_ml' => '1120'])->assertSessionHasErrors('open_min');

@@ -66,7 +66,7 @@ final readonly class ShelfController
     {
         $sheet = $this->desk->read($this->typed($request));
 
-        return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet), 'phases' => CoatAnswer::phases($sheet->labelPhases())]);
+        return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet), 'phases' => CoatAnswer::phases($sheet->labelPhases()), 'typical' => (object) $sheet->typical()]);
     }
 
     public function addResin(Request $request): RedirectResponse

@@ -115,6 +115,13 @@ final class BatchAdvisor
             ))];
         }
         $tolerance = $result->resin->ratioTolerancePct->value;
+        $off = $result->resin->weighedOffPct();
+        if ($off > 0 && $result->batch->measuredBy?->isByVolume() === false) {
+            return [Advice::caution('weigh_needs_density', Topic::Sheet, sprintf(
+                'Measure it by volume: its densities are typical ones, and weighed by them the ratio may be off by up to %s %%. Or weigh 100 ml of each part, less the cup, and write it on its sheet.',
+                Wording::number($off, 1),
+            ))];
+        }
 
         return $error->likelyPct <= $tolerance ? [] : [Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
             '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s ml on it would do.',

@@ -24,12 +24,13 @@ final readonly class WayToMeasure
     }
 
     /**
-     * Every way that this batch can be measured, the finest first.
+     * Every way that this batch can be measured, the finest first; by volume before any scale where weighing would go by typical densities.
      *
      * @param  Container  $cup  that it is mixed in
+     * @param  float  $weighedOffPct  how far the ratio can be off by the densities alone, 0 where they are the label's own
      * @return list<self>
      */
-    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG): array
+    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $weighedOffPct = 0.0): array
     {
         $ways = [];
         foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
@@ -47,7 +48,8 @@ final readonly class WayToMeasure
                 $ways[] = new self($by, $resolutionG, RatioError::of($mix->aG, $mix->bG, $resolutionG, $by));
             }
         }
-        usort($ways, static fn (self $one, self $other): int => ($one->error->likelyPct ?? INF) <=> ($other->error->likelyPct ?? INF));
+        $rank = static fn (self $way): array => [$weighedOffPct > 0 && ! $way->by->isByVolume(), $way->error->likelyPct ?? INF];
+        usort($ways, static fn (self $one, self $other): int => $rank($one) <=> $rank($other));
 
         return $ways;
     }

@@ -11,10 +11,16 @@ namespace OpenGlaze\Core\Mix;
  */
 final readonly class Mixture
 {
+    /** A density taken from the family lies within this share of the resin's own (95 %). */
+    private const TYPICAL_SPREAD = 0.03;
+
     private function __construct(
         public Ratio $ratio,
         public float $densityAGMl,
         public ?float $densityBGMl,
+        /** the density is typical of the resin's family, not its label's own */
+        public bool $typicalA,
+        public bool $typicalB,
     ) {
     }
 
@@ -23,13 +29,13 @@ final readonly class Mixture
      *
      * @throws MixException when a density is not positive
      */
-    public static function of(Ratio $ratio, float $densityAGMl, ?float $densityBGMl): self
+    public static function of(Ratio $ratio, float $densityAGMl, ?float $densityBGMl, bool $typicalA = false, bool $typicalB = false): self
     {
         if (! ($densityAGMl > 0) || ($densityBGMl !== null && ! ($densityBGMl > 0))) {
             throw MixException::densityNotPositive();
         }
 
-        return new self($ratio, $densityAGMl, $densityBGMl);
+        return new self($ratio, $densityAGMl, $densityBGMl, $typicalA, $typicalB);
     }
 
     /** Polyester with so many per cent of catalyst, by volume of the resin. */
@@ -51,6 +57,20 @@ final readonly class Mixture
             RatioBy::Volume => ($a * $this->densityAGMl + $b * $this->densityBGMl) / ($a + $b),
             RatioBy::Weight => ($a + $b) / ($a / $this->densityAGMl + $b / $this->densityBGMl),
         };
+    }
+
+    /**
+     * How far the ratio can be off, in per cent, when its parts are weighed by typical densities, both at the ends
+     * of their spread; 0 where it counts by weight or the densities are the label's own.
+     */
+    public function weighedOffPct(): float
+    {
+        if ($this->ratio->by === RatioBy::Weight) {
+            return 0.0;
+        }
+        $spread = static fn (bool $typical): float => $typical ? self::TYPICAL_SPREAD : 0.0;
+
+        return 100 * ((1 + $spread($this->typicalA)) / (1 - $spread($this->typicalB)) - 1);
     }
 
     /** What to pour of each part for so many ml of mix, 0 or more. */

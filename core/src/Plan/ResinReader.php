@@ -10,6 +10,7 @@ use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
 use OpenGlaze\Core\Mix\RatioBy;
 use OpenGlaze\Core\Quantity\Origin;
+use OpenGlaze\Core\Quantity\Sourced;
 use stdClass;
 
 /** Reads one resin's data sheet. */
@@ -28,6 +29,9 @@ final class ResinReader
         $node = $node->saying(Origin::Label);
         $family = $node->choice('family', ResinFamily::class, ResinFamily::Coating) ?? ResinFamily::Coating;
         $isPolyester = $family === ResinFamily::Polyester;
+        $typical = Typical::of($family);
+        $densityA = $this->usual($node, 'density_a_g_ml', $typical?->densityAGMl, 0.5, 3, 'g/ml');
+        $densityB = $isPolyester && ! $node->has('density_b_g_ml') ? null : $this->usual($node, 'density_b_g_ml', $typical?->densityBGMl, 0.5, 3, 'g/ml');
         $hours = static fn (string $field) => $node->optionalNumber($field, 0.001, 10_000, 'h');
 
         $from = $hours('recoat_from_h');
@@ -40,14 +44,14 @@ final class ResinReader
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Resin')),
             $family,
-            $isPolyester ? null : $this->mixture($node),
+            $isPolyester || $densityB === null ? null : $this->mixture($node, $densityA, $densityB),
             $isPolyester ? $this->catalyst($node) : null,
-            $this->density($node, 'density_a_g_ml'),
-            $isPolyester && ! $node->has('density_b_g_ml') ? null : $this->density($node, 'density_b_g_ml'),
-            $node->number('viscosity_pa_s', 0.01, 1000, 'Pa·s'),
-            $node->number('viscosity_at_c', -10, 60, '°C'),
+            $densityA,
+            $densityB,
+            $this->usual($node, 'viscosity_pa_s', $typical?->viscosityPaS, 0.01, 1000, 'Pa·s'),
+            $this->usual($node, 'viscosity_at_c', $typical === null ? null : Typical::VISCOSITY_AT_C, -10, 60, '°C'),
             $node->numberOr('surface_tension_n_m', 0.036, 0.001, 0.5, 'N/m'),
-            $node->number('reference_c', -10, 60, '°C'),
+            $this->usual($node, 'reference_c', $typical === null ? null : Typical::REFERENCE_C, -10, 60, '°C'),
             $node->number('open_min', 0.001, 600_000, 'min'),
             $from,
             $to,
@@ -75,7 +79,7 @@ final class ResinReader
         );
     }
 
-    private function mixture(Node $node): Mixture
+    private function mixture(Node $node, Sourced $densityA, Sourced $densityB): Mixture
     {
         $ratio = $node->object('ratio');
         $by = $ratio->choice('by', RatioBy::class) ?? RatioBy::Volume;
@@ -84,14 +88,17 @@ final class ResinReader
 
         return Mixture::of(
             Ratio::of($a, $b, $by),
-            $this->density($node, 'density_a_g_ml'),
-            $this->density($node, 'density_b_g_ml'),
+            $densityA->value,
+            $densityB->value,
+            $densityA->isAssumed(),
+            $densityB->isAssumed(),
         );
     }
 
-    private function density(Node $node, string $field): float
+    /** The label's number, or what is usual of its family; missing where nothing is. */
+    private function usual(Node $node, string $field, ?float $usual, float $least, float $most, string $unit): Sourced
     {
-        return $node->number($field, 0.5, 3, 'g/ml')->value;
+        return $usual === null ? $node->number($field, $least, $most, $unit) : $node->numberOr($field, $usual, $least, $most, $unit);
     }
 
     private function catalyst(Node $node): CatalystTable

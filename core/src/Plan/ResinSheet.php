@@ -27,8 +27,8 @@ final readonly class ResinSheet
         public ResinFamily $family,
         private ?Mixture $ratioMixture,
         public ?CatalystTable $catalyst,
-        public float $densityAGMl,
-        public ?float $densityBGMl,
+        public Sourced $densityAGMl,
+        public ?Sourced $densityBGMl,
         public Sourced $viscosityPaS,
         public Sourced $viscosityAtC,
         public Sourced $surfaceTensionNM,
@@ -72,7 +72,31 @@ final readonly class ResinSheet
         }
         $table = $this->catalyst ?? throw new LogicException('A resin has a ratio or a catalyst table.');
 
-        return Mixture::catalysed($table->percentAt($layerMm ?? $table->shallowestMm()), $this->densityAGMl, $this->densityBGMl);
+        return Mixture::catalysed($table->percentAt($layerMm ?? $table->shallowestMm()), $this->densityAGMl->value, $this->densityBGMl?->value);
+    }
+
+    /** How far its ratio can be off, in per cent, when it is weighed by typical densities; 0 where it is not. */
+    public function weighedOffPct(): float
+    {
+        return $this->ratioMixture?->weighedOffPct() ?? 0.0;
+    }
+
+    /**
+     * What is taken where the label is silent and its kind is usually so, by the plan file's field.
+     *
+     * @return array<string, float>
+     */
+    public function typical(): array
+    {
+        $values = ['density_a_g_ml' => $this->densityAGMl, 'density_b_g_ml' => $this->densityBGMl, 'viscosity_pa_s' => $this->viscosityPaS, 'viscosity_at_c' => $this->viscosityAtC, 'reference_c' => $this->referenceC];
+
+        return array_map(static fn (Sourced $value): float => $value->value, array_filter($values, static fn (?Sourced $value): bool => $value?->isAssumed() === true));
+    }
+
+    /** Its working time is known of the cup alone, and taken for the film too. */
+    public function openTimeIsTheCups(): bool
+    {
+        return $this->potLifeMin !== null && $this->potLifeMin->value === $this->openMin->value;
     }
 
     /** The deepest layer in mm that the label allows; null when it does not say. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Quantity\Wording;
 
 /** Whether a data sheet can be right as it was typed, and what its silences cost. */
@@ -16,6 +17,9 @@ final class SheetCheck
     private const LIGHTEST_GML = 0.85;
 
     private const HEAVIEST_GML = 1.5;
+
+    /** A hardener is seldom a smaller part than one in ten. */
+    private const STEEPEST_RATIO = 10;
 
     /**
      * What is hard to believe, in plain words; each names what to look at again.
@@ -48,7 +52,7 @@ final class SheetCheck
             $doubts[] = 'Stirring would take half of its open time: is the stirring time in minutes?';
         }
 
-        return [...$doubts, ...self::densities($sheet)];
+        return [...$doubts, ...self::ratio($sheet), ...self::densities($sheet)];
     }
 
     /**
@@ -68,18 +72,42 @@ final class SheetCheck
             [$sheet->mixMin, 'Stirring time: the stir is counted until it is clear, and mixing is left out of the evening.'],
             [$sheet->potLifeMin, 'Pot life: its heat is a usual one, not its own.'],
             [$sheet->densityBGMl, 'Density of part B: it cannot be weighed.'],
+            [self::known($sheet->viscosityPaS), sprintf('Thickness: %s Pa·s, typical of its kind, is taken.', Wording::number($sheet->viscosityPaS->value, 2))],
+            [self::known($sheet->referenceC), sprintf('The temperature its times are for: %s °C is taken.', Wording::number($sheet->referenceC->value, 0))],
+            [$sheet->weighedOffPct() > 0 ? null : true, sprintf('Densities: typical ones are taken. Measure it by volume; weighed, the ratio may be off by up to %s %%.', Wording::number($sheet->weighedOffPct(), 1))],
         ];
 
         return array_values(array_map(static fn (array $cost): string => $cost[1], array_filter($costs, static fn (array $cost): bool => $cost[0] === null)));
     }
 
+    /** The value itself where the label gives it. */
+    private static function known(Sourced $value): ?Sourced
+    {
+        return $value->isAssumed() ? null : $value;
+    }
+
+    /** @return list<string> */
+    private static function ratio(ResinSheet $sheet): array
+    {
+        if ($sheet->catalyst !== null) {
+            return [];
+        }
+        $ratio = $sheet->mixture()->ratio;
+        [$a, $b] = [Wording::number($ratio->a, 2), Wording::number($ratio->b, 2)];
+        if ($ratio->b > $ratio->a) {
+            return ["It takes more of B than of A ($a to $b): are they the right way round on the bottles?"];
+        }
+
+        return $ratio->a > self::STEEPEST_RATIO * $ratio->b ? ["It takes $a of A to $b of B: is that the whole ratio, both in the same unit?"] : [];
+    }
+
     /** @return list<string> */
     private static function densities(ResinSheet $sheet): array
     {
-        if ($sheet->densityAGMl === 1.0 && $sheet->densityBGMl === 1.0) {
+        if ($sheet->densityAGMl->value === 1.0 && $sheet->densityBGMl?->value === 1.0) {
             return ['Both parts weigh as much as water: do the bottles name litres for kilograms? Weigh 100 ml of each, less the cup.'];
         }
-        foreach (['A' => $sheet->densityAGMl, 'B' => $sheet->densityBGMl] as $part => $density) {
+        foreach (['A' => $sheet->densityAGMl->value, 'B' => $sheet->densityBGMl?->value] as $part => $density) {
             if ($density !== null && ($density < self::LIGHTEST_GML || $density > self::HEAVIEST_GML)) {
                 return [sprintf('Part %s would weigh %s g a ml: resins weigh %s to %s. Weigh 100 ml of it, less the cup.', $part, Wording::number($density, 2), Wording::number(self::LIGHTEST_GML, 2), Wording::number(self::HEAVIEST_GML, 1))];
             }

@@ -47,6 +47,16 @@ final class QuantityException extends DomainException
         return new self(sprintf('"%s" is not a temperature. Write it as 21, 21 °C or 70 °F.', self::short($written)));
     }
 
+    public static function notATime(string $written): self
+    {
+        return new self(sprintf('"%s" is not a time. Write it as 30 min, 3 h, 3-4 h or 1 day.', self::short($written)));
+    }
+
+    public static function notAThickness(string $written): self
+    {
+        return new self(sprintf('"%s" is not a thickness. Write it as 900 cps or 0.9 Pa·s.', self::short($written)));
+    }
+
     public static function outOfRange(string $written, float $least, float $most): self
     {
         return new self(sprintf('%s is out of range: write a number from %s to %s.', self::short(trim($written)), number_format($least), number_format($most)));

@@ -130,6 +130,8 @@ final readonly class MixTraces
     {
         $mixture = $this->mixture;
 
-        return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $part === 'a' ? $mixture->densityAGMl : $mixture->densityBGMl ?? NAN, 'g/ml', Origin::Label);
+        [$density, $typical] = $part === 'a' ? [$mixture->densityAGMl, $mixture->typicalA] : [$mixture->densityBGMl ?? NAN, $mixture->typicalB];
+
+        return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $density, 'g/ml', $typical ? Origin::Assumed : Origin::Label);
     }
 }

@@ -133,6 +133,8 @@ export interface Answer {
     /** What is computed with, entered or assumed. */
     in_force: CoatInForce
     max_pour_mm: number | null
+    /** How far the ratio may be off when it is weighed by typical densities, per cent. */
+    weighed_off_pct?: number
     edge_depth_mm: number
     quantity: number
 }

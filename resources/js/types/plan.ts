@@ -49,11 +49,11 @@ export interface ResinSheet {
     ratio?: { a: number; b: number; by: 'volume' | 'weight' }
     catalyst?: { depth_mm: number; pct: number }[]
     family?: string
-    density_a_g_ml: number
+    density_a_g_ml?: number
     density_b_g_ml?: number
-    viscosity_pa_s: number
-    viscosity_at_c: number
-    reference_c: number
+    viscosity_pa_s?: number
+    viscosity_at_c?: number
+    reference_c?: number
     open_min: number
     pot_life_min?: number
     pot_life_mass_g?: number

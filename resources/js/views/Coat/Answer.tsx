@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { Digits } from '../../controls/Digits'
 import { Figure } from '../../controls/TraceSheet'
 import { Cup, cupFor } from '../../drawings/Cup'
-import { joined, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
+import { joined, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { CoatFigures, MixFigures } from '../../types/answer'
 
@@ -12,10 +12,12 @@ interface Props {
     lifts?: CoatFigures['lifts']
     /** How many of them are poured already: the next one is shown. */
     liftsPoured?: number
+    /** How far the ratio may be off when it is weighed by typical densities, per cent: then its ml come first. */
+    weighedOffPct?: number | undefined
 }
 
 /** What to weigh out: two cups at one scale, A left, B right, the grams as tall as a thumb. */
-export function AnswerCups({ mix, lifts = [], liftsPoured = 0 }: Props): ReactNode {
+export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0 }: Props): ReactNode {
     const units = useUnits()
     const next = lifts.length > 1 ? liftsPoured % lifts.length : 0
     const lift = lifts.length > 1 ? lifts[next] : undefined
@@ -24,12 +26,30 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0 }: Props): ReactNo
     const prefix = lift === undefined ? '' : `lift_${next + 1}_`
     const weight = weightMix(cup.a_g, cup.total_g)
     const amounts = volumeMix(cup.a_ml, cup.b_ml, units)
+    const byMl = weighedOffPct > 0
+    const [inAll, andInAll] = byMl ? [amounts.total, weight.total] : [weight.total, amounts.total]
     const cupMl = cupFor(Math.max(cup.a_ml, cup.b_ml))
     return (
         <div className="@container" data-testid="answer">
             <div className="flex flex-wrap items-end gap-x-6 gap-y-4 print:flex-nowrap">
-                <Part prefix={prefix} part="A" ml={cup.a_ml} cupMl={cupMl} weight={weight.a} volume={amounts.a} />
-                <Part prefix={prefix} part="B" ml={cup.b_ml} cupMl={cupMl} weight={weight.b} volume={amounts.b} />
+                <Part
+                    prefix={prefix}
+                    byMl={byMl}
+                    part="A"
+                    ml={cup.a_ml}
+                    cupMl={cupMl}
+                    weight={weight.a}
+                    volume={amounts.a}
+                />
+                <Part
+                    prefix={prefix}
+                    byMl={byMl}
+                    part="B"
+                    ml={cup.b_ml}
+                    cupMl={cupMl}
+                    weight={weight.b}
+                    volume={amounts.b}
+                />
                 <div className="pb-1 print:hidden">
                     {lift !== undefined && (
                         <p className="pb-1 font-semibold">
@@ -37,21 +57,27 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0 }: Props): ReactNo
                         </p>
                     )}
                     <Figure
-                        of={`${prefix}total_g`}
-                        label={`Total weight ${joined(weight.total)}`}
+                        of={`${prefix}total${byMl ? '' : '_g'}`}
+                        label={byMl ? `${joined(amounts.total)} in all` : `Total weight ${joined(weight.total)}`}
                         className="figure measured block text-2xl @min-[880px]:text-3xl"
                     >
-                        {weight.total.text} <span className="unit">g</span>
+                        {inAll.text} <span className="unit">{inAll.unit}</span>
                     </Figure>
                     <Figure
-                        of={`${prefix}total`}
-                        label={`${joined(amounts.total)} in all`}
+                        of={`${prefix}total${byMl ? '_g' : ''}`}
+                        label={`${joined(andInAll)} in all`}
                         className="mt-1 block text-base text-soft @min-[880px]:text-lg"
                     >
-                        {joined(amounts.total)} in all
+                        {joined(andInAll)} in all
                     </Figure>
                 </div>
             </div>
+            {byMl && (
+                <p className="mt-2 text-[15px] print:text-sm">
+                    <strong>Measure it by volume.</strong> Its densities are typical ones: weighed, the ratio may be off
+                    by up to {trimmed(weighedOffPct, 1)} %.
+                </p>
+            )}
         </div>
     )
 }
@@ -83,6 +109,8 @@ export function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts:
 
 function Part(props: {
     prefix: string
+    /** Measured by volume first. */
+    byMl: boolean
     part: 'A' | 'B'
     ml: number
     cupMl: number
@@ -90,7 +118,9 @@ function Part(props: {
     volume: Shown
 }): ReactNode {
     const key = props.part.toLowerCase()
-    const long = props.weight.text.length > 6
+    const [first, second] = props.byMl ? [props.volume, props.weight] : [props.weight, props.volume]
+    const [of, andOf] = props.byMl ? ['ml', 'g'] : ['g', 'ml']
+    const long = first.text.length > 6
     return (
         <div className="flex items-end gap-3">
             <Cup
@@ -102,18 +132,18 @@ function Part(props: {
             />
             <div>
                 <Figure
-                    of={`${props.prefix}${key}_g`}
-                    label={`Part ${props.part}, ${joined(props.weight)}`}
+                    of={`${props.prefix}${key}_${of}`}
+                    label={`Part ${props.part}, ${joined(first)}`}
                     className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[min(2.6rem,14cqw)] @min-[880px]:text-[3.2rem]' : 'text-[min(3.4rem,18cqw)] @min-[880px]:text-[3.7rem]'}`}
                 >
-                    <Digits text={props.weight.text} /> <span className="unit">g</span>
+                    <Digits text={first.text} /> <span className="unit">{first.unit}</span>
                 </Figure>
                 <Figure
-                    of={`${props.prefix}${key}_ml`}
-                    label={`Part ${props.part}, ${joined(props.volume)}`}
+                    of={`${props.prefix}${key}_${andOf}`}
+                    label={`Part ${props.part}, ${joined(second)}`}
                     className="mt-2 block text-2xl @min-[600px]:text-xl @min-[880px]:text-2xl"
                 >
-                    {props.volume.text} <span className="text-lg text-soft">{props.volume.unit}</span>
+                    {second.text} <span className="text-lg text-soft">{second.unit}</span>
                 </Figure>
             </div>
         </div>

@@ -193,6 +193,7 @@ function CoatPage(props: Props): ReactNode {
                                     mix={answer.coat.mix}
                                     lifts={answer.coat.lifts}
                                     liftsPoured={props.lifts_poured}
+                                    weighedOffPct={answer.weighed_off_pct}
                                 />
                                 <div className="border-t ruled pt-2">
                                     <Section

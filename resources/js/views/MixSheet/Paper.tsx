@@ -48,7 +48,12 @@ export function Paper(props: Props): ReactNode {
             </header>
 
             <section className="mt-4">
-                <AnswerCups mix={answer.coat.mix} lifts={answer.coat.lifts} liftsPoured={props.liftsPoured} />
+                <AnswerCups
+                    mix={answer.coat.mix}
+                    lifts={answer.coat.lifts}
+                    liftsPoured={props.liftsPoured}
+                    weighedOffPct={answer.weighed_off_pct}
+                />
                 <div className="mt-2">
                     <Portions lifts={answer.coat.lifts} parts={answer.coat.parts} />
                 </div>

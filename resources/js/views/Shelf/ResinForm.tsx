@@ -8,13 +8,25 @@ import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { ask, Refused } from '../../lib/http'
+import { bothParts } from '../../lib/inTwo'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import type { PhaseSpan } from '../../types/answer'
 import type { Sentences } from '../../types/page'
 import { LabelWords } from './LabelWords'
-import { begin, LENGTHS, LIMITS, MIXING, PACKS, sheetOf, TIMES, type Typed } from './resinFields'
+import {
+    begin,
+    LENGTHS,
+    LIMITS,
+    MIXING,
+    OTHER_TIME,
+    PACKS,
+    sheetOf,
+    TIMES,
+    type Typed,
+    type WorkingIn,
+} from './resinFields'
 import type { ShelfResin } from './types'
 
 interface Props {
@@ -40,6 +52,8 @@ interface Checked {
     doubts: string[]
     silences: string[]
     phases: PhaseSpan[]
+    /** What is taken where the label is silent, by its field. */
+    typical: Record<string, number>
 }
 
 function Form({ resin, copy, onClose }: Props): ReactNode {
@@ -64,9 +78,14 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 )
         }
     })
+    const [workingIn, setWorkingIn] = useState<WorkingIn>('open_min')
     const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
     useEffect(() => check(sheetOf(typed, words, true)), [typed, words, check])
     useEffect(() => () => (photo === null ? undefined : URL.revokeObjectURL(photo)), [photo])
+    const usual = (key: string): string => {
+        const typical = checked?.typical[key]
+        return typical === undefined ? 'not said' : `${typical} is usual`
+    }
     const polyester = typed.family === 'polyester'
     const fields = (list: [string, string, string][]): ReactNode =>
         list.map(([key, label, unit]) => (
@@ -74,10 +93,9 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 key={key}
                 label={label}
                 value={typed[key] ?? ''}
-                unit={LENGTHS.includes(key) && units === 'imperial' ? 'in' : unit}
-                inputMode={unit === '' ? 'text' : 'decimal'}
+                unit={unitBeside(typed[key], LENGTHS.includes(key) && units === 'imperial' ? 'in' : unit)}
                 sentence={shown[key]}
-                placeholder="not said"
+                placeholder={usual(key)}
                 onChange={(value) => put(key, value)}
             />
         ))
@@ -139,9 +157,14 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         <Field
                             label="A"
                             value={typed['ratio.a'] ?? ''}
+                            placeholder="3:1"
                             onChange={(value) => put('ratio.a', value)}
-                            sentence={shown['ratio.a']}
-                            inputMode="decimal"
+                            onDone={() => {
+                                const both = bothParts(typed['ratio.a'] ?? '')
+                                if (both !== null)
+                                    setTyped((before) => ({ ...before, 'ratio.a': both[0], 'ratio.b': both[1] }))
+                            }}
+                            sentence={shown['ratio.a'] ?? shown.ratio}
                             large
                         />
                         <Field
@@ -163,6 +186,34 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         />
                     </div>
                 )}
+                <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[13.5rem_auto]">
+                    <Field
+                        label="Working time on the label"
+                        value={typed[workingIn] ?? ''}
+                        unit={unitBeside(typed[workingIn], 'min')}
+                        placeholder="30 min"
+                        sentence={shown[workingIn] ?? shown.open_min}
+                        onChange={(value) => put(workingIn, value)}
+                        large
+                    />
+                    <Switch
+                        label="That is how long it can be used"
+                        value={workingIn}
+                        options={[
+                            { value: 'open_min', label: 'spread out' },
+                            { value: 'pot_life_min', label: 'in its cup' },
+                        ]}
+                        onChange={(value) => {
+                            const next = value as WorkingIn
+                            setTyped((before) => ({ ...before, [next]: before[workingIn] ?? '', [workingIn]: '' }))
+                            setWorkingIn(next)
+                        }}
+                    />
+                </div>
+                <p className="text-soft">
+                    That is enough to begin. The rest as far as the label says it, in its own words: 3-4 h, 1 day, 900
+                    cps, 75 °F.
+                </p>
                 <Group title="Mixing">{fields(MIXING)}</Group>
                 <Group
                     title={`Times, all at ${typed.reference_c === '' ? 'the label’s temperature' : `${typed.reference_c ?? ''} ${units === 'metric' ? '°C' : '°F'}`}`}
@@ -171,7 +222,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         label="Temperature they are for"
                         value={typed.reference_c ?? ''}
                         unit={units === 'metric' ? '°C' : '°F'}
-                        inputMode="decimal"
+                        placeholder={usual('reference_c')}
                         sentence={shown.reference_c}
                         onChange={(value) => setTyped((before) => ({ ...before, reference_c: value }))}
                     />
@@ -179,11 +230,11 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         label="Thickness is for"
                         value={typed.viscosity_at_c ?? ''}
                         unit={units === 'metric' ? '°C' : '°F'}
-                        inputMode="decimal"
+                        placeholder={usual('viscosity_at_c')}
                         sentence={shown.viscosity_at_c}
                         onChange={(value) => put('viscosity_at_c', value)}
                     />
-                    {fields(TIMES)}
+                    {fields([OTHER_TIME[workingIn], ...TIMES])}
                 </Group>
                 <LabelWords
                     words={words}
@@ -249,8 +300,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 )}
                 {checked === null && (
                     <p className="text-soft">
-                        Ratio, densities, thickness, its temperature and the open time are what it takes; all else may
-                        stay unknown.
+                        Its name, its ratio and its working time are what it takes; all else may stay unknown.
                     </p>
                 )}
                 <div className="flex flex-wrap gap-3">
@@ -278,6 +328,11 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
             </aside>
         </form>
     )
+}
+
+/** A field's unit, unless another is written in it. */
+function unitBeside(text: string | undefined, unit: string): string {
+    return /[a-z°]/i.test(text ?? '') ? '' : unit
 }
 
 function Group({ title, children }: { title: string; children: ReactNode }): ReactNode {

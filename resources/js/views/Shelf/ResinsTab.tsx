@@ -7,6 +7,7 @@ import { useUnits } from '../../lib/pages'
 import { Lots } from './Lots'
 import { ResinForm } from './ResinForm'
 import type { ShelfResin } from './types'
+import type { ResinSheet } from '../../types/plan'
 
 /** The resins as their labels have them: one at hand, the others beside it. */
 export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
@@ -86,14 +87,22 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
                       'Ratio A to B',
                       `${trimmed(sheet.ratio.a, 2)} to ${trimmed(sheet.ratio.b, 2)} by ${sheet.ratio.by}, ${first}`,
                   ],
-            ['Density of A and B', `${sheet.density_a_g_ml} and ${sheet.density_b_g_ml ?? 'unknown'} g/ml`],
+            ['Density of A and B', densities(sheet)],
             [
                 'Caps',
                 [sheet.cap_a, sheet.cap_b].every((cap) => cap === undefined)
                     ? 'not written down'
                     : `A ${sheet.cap_a ?? '?'}, B ${sheet.cap_b ?? '?'}`,
             ],
-            ['Thickness', `${sheet.viscosity_pa_s} Pa·s at ${joined(temperature(sheet.viscosity_at_c, units))}`],
+            [
+                'Thickness',
+                sheet.viscosity_pa_s === undefined
+                    ? TYPICAL
+                    : `${sheet.viscosity_pa_s} Pa·s` +
+                      (sheet.viscosity_at_c === undefined
+                          ? ''
+                          : ` at ${joined(temperature(sheet.viscosity_at_c, units))}`),
+            ],
             ['Stir for', said(sheet.mix_min, 'min')],
             ['Smallest batch', said(sheet.min_batch_ml, 'ml')],
             ['Colour up to', said(sheet.colourant_limit_pct, '%')],
@@ -127,7 +136,9 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
             <div className="mt-2">
                 <FilmLane phases={lanePhases(resin.phases)} height={22} />
                 <p className="text-sm text-soft">
-                    All times at {joined(temperature(sheet.reference_c, units))}, as on the label.
+                    {sheet.reference_c === undefined
+                        ? 'The label does not say at which temperature its times are.'
+                        : `All times at ${joined(temperature(sheet.reference_c, units))}, as on the label.`}
                 </p>
             </div>
             {resin.doubts.map((doubt) => (
@@ -165,6 +176,16 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
             <Lots resin={resin} />
         </section>
     )
+}
+
+/** In place of what the label does not say and its kind usually is. */
+const TYPICAL = 'typical of its kind'
+
+function densities(sheet: ResinSheet): string {
+    const [a, b] = [sheet.density_a_g_ml, sheet.density_b_g_ml]
+    if (a === undefined && b === undefined) return TYPICAL
+    const of = (density: number | undefined): string => (density === undefined ? TYPICAL : `${density}`)
+    return `${of(a)} and ${sheet.catalyst !== undefined && b === undefined ? 'unknown' : of(b)} g/ml`
 }
 
 function hours(h: number | undefined): string {

@@ -1,4 +1,5 @@
 import { fieldLength, fieldNumber, fieldTemperature, fieldVolume } from '../../lib/format'
+import { bothParts } from '../../lib/inTwo'
 import type { Units } from '../../types/page'
 import type { ResinSheet } from '../../types/plan'
 import type { ShelfResin } from './types'
@@ -18,9 +19,16 @@ export const MIXING: [string, string, string][] = [
     ['viscosity_pa_s', 'Thickness, mixed', 'Pa·s'],
 ]
 
+/** Where a label's working time was measured. */
+export type WorkingIn = 'open_min' | 'pot_life_min'
+
+/** The other of its two times, by the one that the label gives. */
+export const OTHER_TIME: Record<WorkingIn, [string, string, string]> = {
+    open_min: ['pot_life_min', 'Pot life, in the cup', 'min'],
+    pot_life_min: ['open_min', 'Open time, in the film', 'min'],
+}
+
 export const TIMES: [string, string, string][] = [
-    ['open_min', 'Open time, in the film', 'min'],
-    ['pot_life_min', 'Pot life, in the cup', 'min'],
     ['pot_life_mass_g', 'of so much', 'g'],
     ['recoat_from_h', 'Recoat from', 'h'],
     ['recoat_to_h', 'Recoat to', 'h'],
@@ -61,7 +69,7 @@ export function begin(resin: ShelfResin | null, copy: boolean, units: Units): Ty
         viscosity_at_c: fieldTemperature(sheet.viscosity_at_c, units),
     }
     typed[PACKS] = (sheet.packs_ml ?? []).map((ml) => fieldVolume(ml, units)).join(', ')
-    for (const [key] of [...MIXING, ...TIMES, ...LIMITS]) {
+    for (const [key] of [...MIXING, ...Object.values(OTHER_TIME), ...TIMES, ...LIMITS]) {
         const value = sheet[key]
         typed[key] =
             typeof value === 'string'
@@ -82,8 +90,13 @@ export function sheetOf(typed: Typed, words: ResinSheet['label_words'], fresh: b
         if (value.trim() !== '') sheet[key] = value
         else if (!fresh) sheet[key] = null
     }
+    // known of the cup alone, it is taken for the film too
+    if ((sheet.open_min ?? null) === null && (sheet.pot_life_min ?? null) !== null) sheet.open_min = sheet.pot_life_min
     if (polyester) sheet.catalyst = catalystOf(typed.catalyst ?? '')
-    else sheet.ratio = { a: typed['ratio.a'] ?? '', b: typed['ratio.b'] ?? '', by: typed['ratio.by'] ?? 'volume' }
+    else {
+        const [a, b] = bothParts(typed['ratio.a'] ?? '') ?? [typed['ratio.a'] ?? '', typed['ratio.b'] ?? '']
+        sheet.ratio = { a, b, by: typed['ratio.by'] ?? 'volume' }
+    }
     if (words !== undefined && words.length > 0) sheet.label_words = words
     return sheet
 }

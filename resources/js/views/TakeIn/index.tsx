@@ -16,7 +16,7 @@ import { KINDS, SURFACES } from '../../lib/words'
 import { begin, isReady, unmeasured, type UsualPiece } from './begin'
 import { Details } from './Details'
 import { OtherMeasures } from './Measures'
-import { changes, isShape, SHAPE_LENGTHS, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
+import { changes, isShape, SHAPE_LENGTHS, sides, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
 import type { PieceFigures, Trace } from '../../types/answer'
 import type { Drawing, PieceRow, Sentences } from '../../types/page'
 import type { PieceSpec, SideName } from '../../types/plan'
@@ -41,7 +41,7 @@ const SHAPES: { value: string; label: string }[] = [
 ]
 
 const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: string }> = {
-    width_mm: { label: 'Width', metric: 'as 62 cm', imperial: 'as 2\' 6"' },
+    width_mm: { label: 'Width', metric: 'as 62 x 41 cm', imperial: 'as 24 x 36' },
     height_mm: { label: 'Height', metric: 'as 410', imperial: 'as 16 1/2' },
     radius_mm: { label: 'Corners', metric: 'square', imperial: 'square' },
     diameter_mm: { label: 'Diameter', metric: 'such as 90 cm', imperial: "such as 3'" },
@@ -228,7 +228,10 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                                         value={lengthText(name)}
                                         unit={units === 'metric' ? 'mm' : 'in'}
                                         onChange={(value) => change({ lengths: { ...typed.lengths, [name]: value } })}
-                                        onDone={leave(`outline.${name}`)}
+                                        onDone={() => {
+                                            if (typed.lengths !== undefined) change({ lengths: sides(typed.lengths) })
+                                            leave(`outline.${name}`)()
+                                        }}
                                         sentence={sentence(`outline.${name}`)}
                                         placeholder={LENGTHS[name][units]}
                                         large={name !== 'radius_mm'}

@@ -1,3 +1,4 @@
+import { bothSides } from '../../lib/inTwo'
 import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types/plan'
 
 /** What a piece can be measured by. */
@@ -104,9 +105,15 @@ export function changes(saved: PieceSpec, typed: Typed): Record<string, unknown>
     }
 }
 
+/** The typed lengths; a size that was written in one of its two fields fills both. */
+export function sides(lengths: NonNullable<Typed['lengths']>): NonNullable<Typed['lengths']> {
+    const both = bothSides(lengths.width_mm ?? '') ?? bothSides(lengths.height_mm ?? '')
+    return both === null ? { ...lengths } : { ...lengths, width_mm: both[0], height_mm: both[1] }
+}
+
 function outlineOf(saved: PieceSpec, typed: Typed, way: Way): Record<string, unknown> {
     if (!isShape(way)) return saved.outline ? { outline: null } : {}
-    const outline: Record<string, unknown> = { ...typed.lengths }
+    const outline: Record<string, unknown> = sides(typed.lengths ?? {})
     if (typed.d !== undefined) outline.d = typed.d
     if (typed.points !== undefined) outline.points_mm = pairs(typed.points)
     if (typed.holes !== undefined) outline.holes = typed.holes.length === 0 ? null : typed.holes

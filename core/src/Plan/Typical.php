@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Plan;
+
+/**
+ * What resins of a family usually are, until the label says. Times and depths are never guessed.
+ *
+ * Source: typical values of each family; densities ±3 %, viscosity ±30 % (95 %).
+ */
+final readonly class Typical
+{
+    public const VISCOSITY_AT_C = 25.0;
+
+    public const REFERENCE_C = 23.0;
+
+    private function __construct(
+        public float $densityAGMl,
+        public float $densityBGMl,
+        public float $viscosityPaS,
+    ) {
+    }
+
+    /** Null for polyester: its label has to say. */
+    public static function of(ResinFamily $family): ?self
+    {
+        return match ($family) {
+            ResinFamily::Coating => new self(1.13, 1.00, 1.0),
+            ResinFamily::Casting => new self(1.10, 0.97, 0.35),
+            ResinFamily::Fast => new self(1.13, 1.00, 0.9),
+            ResinFamily::Dome => new self(1.12, 1.02, 1.5),
+            ResinFamily::Polyester => null,
+        };
+    }
+}
