@@ -210,9 +210,17 @@ final class StackDesk
         return $key;
     }
 
-    /** @throws FieldException where nothing stands on the shelf */
+    /**
+     * The one that was written down since a coat was last laid; else the first on the shelf.
+     *
+     * @throws FieldException where nothing stands on the shelf
+     */
     private static function firstResin(Piece $piece): Resin
     {
-        return Resin::atHandFor($piece->plan)->first() ?? throw FieldException::at(['form' => 'There is no resin on the shelf to coat it with: put one there first, from its label.']);
+        $lastLaid = Coat::withTrashed()->max('created_at');
+
+        return Resin::atHandFor($piece->plan)->where('created_at', '>', $lastLaid ?? '')->reorder('created_at', 'desc')->orderBy('position')->first()
+            ?? Resin::atHandFor($piece->plan)->first()
+            ?? throw FieldException::at(['form' => 'There is no resin on the shelf to coat it with: put one there first, from its label.']);
     }
 }

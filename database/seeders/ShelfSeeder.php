@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Plan;
 use App\Models\Resin;
 use App\PlanFile\Json;
 use Illuminate\Database\Seeder;
 
-/** What every studio begins with: its own plan, with a room, and two resins to read and compare. */
+/** A studio with two bottles on its shelf. */
 final class ShelfSeeder extends Seeder
 {
     private const RESINS = [
@@ -39,13 +38,12 @@ final class ShelfSeeder extends Seeder
 
     public function run(): void
     {
-        Plan::query()->create([
-            'name' => 'My studio',
-            'document' => Json::object('{"format": "open-glaze-plan", "version": 1, "studio": {"temperature_c": 21}, "resins": [], "pieces": [], "coats": []}'),
-        ]);
+        $this->call(OwnSeeder::class);
         foreach (self::RESINS as $position => $text) {
             $sheet = Json::object($text);
             Resin::query()->create(['key' => $sheet->id, 'position' => $position, 'sheet' => $sheet]);
         }
+        // neither was written down after the other
+        Resin::query()->update(['created_at' => now()]);
     }
 }

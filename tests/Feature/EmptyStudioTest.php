@@ -51,7 +51,7 @@ final class EmptyStudioTest extends TestCase
         $this->emptyTheShelf();
         $this->postJson('/shelf/resins', [
             'name' => 'The only one', 'ratio' => ['a' => '3', 'b' => '1', 'by' => 'volume'], 'open_min' => '40 min',
-        ])->assertRedirect('/shelf');
+        ])->assertRedirect('/pieces/new');
         $coat = $this->autumnSky();
         self::assertSame('the-only-one', $coat->resin->key);
         $page = $this->get("/coats/{$coat->id}")->assertOk()->viewData('page')['props'];
@@ -69,6 +69,19 @@ final class EmptyStudioTest extends TestCase
         self::assertCount(1, $this->getJson('/now/pours')->json('pours'), 'what nobody knows to be hard stays in sight until it is taken off');
         $this->press($pour->id, 'taken_off');
         self::assertCount(0, $this->getJson('/now/pours')->json('pours'));
+    }
+
+    public function test_the_first_coat_takes_the_resin_that_was_just_written_down(): void
+    {
+        $this->autumnSky();
+        $this->travel(1)->minutes();
+        $this->postJson('/shelf/resins', ['name' => 'Just bought', 'ratio' => ['a' => '1', 'b' => '1', 'by' => 'volume'], 'open_min' => '40'])->assertRedirectContains('/shelf?resin=');
+        $this->travel(1)->minutes();
+        $this->sendForm('POST', '/pieces', [...self::AUTUMN_SKY, 'name' => 'Second sky'])->assertRedirect();
+        self::assertSame('just-bought', Coat::query()->latest('id')->firstOrFail()->resin->key);
+        $this->travel(1)->minutes();
+        $this->sendForm('POST', '/pieces', [...self::AUTUMN_SKY, 'name' => 'Third sky'])->assertRedirect();
+        self::assertSame('bench', Coat::query()->latest('id')->firstOrFail()->resin->key);
     }
 
     public function test_an_evening_is_proposed_without_a_vessel_a_colour_or_a_lot(): void

@@ -26,7 +26,7 @@ final class ShelfTest extends TestCase
 
     public function test_a_label_is_typed_and_what_it_does_not_say_stays_unknown(): void
     {
-        $this->postJson('/shelf/resins', self::SHEET)->assertRedirect('/shelf');
+        $this->postJson('/shelf/resins', self::SHEET)->assertRedirectContains('/shelf?resin=');
         $resin = Resin::query()->latest('id')->firstOrFail();
         self::assertSame('plain-coat', $resin->key);
         self::assertSame(1.12, $resin->sheet->density_a_g_ml);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
+use App\Models\Resin;
 use App\Planning\Namesakes;
 use App\Planning\PieceDesk;
 use App\Pouring\OnTheBench;
@@ -30,6 +31,7 @@ final readonly class NowController
             ...$this->onTheBench(),
             'waiting' => $this->waiting(CarbonImmutable::now()),
             'pieces' => Piece::query()->count(),
+            'bottles' => Resin::query()->count(),
         ]);
     }
 

@@ -15,6 +15,7 @@ use App\Mixing\Choices;
 use App\Mixing\EveningAnswer;
 use App\Models\Coat;
 use App\Models\Lot;
+use App\Models\Piece;
 use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Supply;
@@ -73,7 +74,7 @@ final readonly class ShelfController
     {
         $resin = $this->desk->addResin($this->typed($request));
 
-        return redirect('/shelf')->with('said', $resin->name().' stands on the shelf.');
+        return redirect(Piece::query()->exists() ? "/shelf?resin={$resin->id}" : '/pieces/new')->with('said', $resin->name().' stands on the shelf.');
     }
 
     public function changeResin(Request $request, Resin $resin): RedirectResponse

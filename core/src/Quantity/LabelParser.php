@@ -89,7 +89,10 @@ final class LabelParser
     /** @param  non-empty-array<string, int|float>  $units */
     private static function factor(?string $written, array $units): ?float
     {
-        foreach ($written === null ? [] : $units as $spelling => $factor) {
+        if ($written === null) {
+            return null;
+        }
+        foreach ($units as $spelling => $factor) {
             if (preg_match('/^(?:'.$spelling.')$/iu', $written) === 1) {
                 return (float) $factor;
             }

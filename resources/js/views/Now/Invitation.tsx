@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 
 /** An empty bench: what to do first. */
-export function Invitation({ pieces }: { pieces: number }): ReactNode {
+export function Invitation({ pieces, bottles }: { pieces: number; bottles: number }): ReactNode {
     return (
         <div className="grid flex-1 place-items-center border-t ruled p-6">
             <div className="max-w-xl text-center">
@@ -26,14 +26,22 @@ export function Invitation({ pieces }: { pieces: number }): ReactNode {
                     <path d="M74 56 h26 l-9 14 h-26 z M106 56 h26 l-9 14 h-26 z" fill="var(--gloss)" opacity="0.5" />
                 </svg>
                 <p className="mt-4 text-xl">
-                    {pieces === 0
-                        ? 'Measure one piece: its width, its height, how deep its edge is. The rest follows: how much to mix, when to torch, when to coat again.'
-                        : 'Nothing is setting. Choose a piece, read what to weigh out, start the clock.'}
+                    {bottles === 0
+                        ? 'Write down the bottle in your hand: its name, its ratio, its working time. Then measure one piece, and you know what to mix.'
+                        : pieces === 0
+                          ? 'Measure one piece: its width, its height, how deep its edge is. The rest follows: how much to mix, when to torch, when to coat again.'
+                          : 'Nothing is setting. Choose a piece, read what to weigh out, start the clock.'}
                 </p>
-                {pieces > 0 && (
-                    <LinkButton href="/pieces" className="mt-5">
-                        To the pieces
+                {bottles === 0 ? (
+                    <LinkButton href="/shelf?resin=new" look="next" className="mt-5">
+                        Write down a bottle
                     </LinkButton>
+                ) : (
+                    pieces > 0 && (
+                        <LinkButton href="/pieces" className="mt-5">
+                            To the pieces
+                        </LinkButton>
+                    )
                 )}
             </div>
         </div>

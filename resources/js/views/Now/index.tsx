@@ -24,12 +24,13 @@ interface Bench {
 interface Props extends Bench {
     waiting: (PieceRow & { coat_id: number })[]
     pieces: number
+    bottles: number
 }
 
 const EVERY_MS = 15_000
 
 /** What on the bench wants a hand, the soonest first: cups that stand mixed, then films. */
-export default function Now({ waiting, pieces, ...first }: Props): ReactNode {
+export default function Now({ waiting, pieces, bottles, ...first }: Props): ReactNode {
     const { studio } = useShared()
     const { pours, cups, cutOff } = useBench(first)
     const now = useServerNow()
@@ -45,12 +46,12 @@ export default function Now({ waiting, pieces, ...first }: Props): ReactNode {
                     <h1 className="figure mt-1 text-4xl leading-tight">{headline(sorted, cups, now)}</h1>
                     {cutOff && <p className="mt-1">No answer from the studio: this is what it said last.</p>}
                 </div>
-                <LinkButton href="/pieces/new" look={pieces === 0 || empty ? 'next' : 'plain'} className="min-w-44">
+                <LinkButton href="/pieces/new" look={empty && bottles > 0 ? 'next' : 'plain'} className="min-w-44">
                     Take in a piece
                 </LinkButton>
             </div>
             {empty ? (
-                <Invitation pieces={pieces} />
+                <Invitation pieces={pieces} bottles={bottles} />
             ) : (
                 <ol className="border-t ruled">
                     {cups.map((cup) => (

@@ -11,8 +11,11 @@ import type { ResinSheet } from '../../types/plan'
 
 /** The resins as their labels have them: one at hand, the others beside it. */
 export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
-    const [id, setId] = useState(resins[0]?.id ?? 0)
-    const [form, setForm] = useState<{ resin: ShelfResin | null; copy: boolean } | null>(null)
+    const asked = new URLSearchParams(window.location.search).get('resin')
+    const [id, setId] = useState(Number(asked ?? 0) || (resins[0]?.id ?? 0))
+    const [form, setForm] = useState<{ resin: ShelfResin | null; copy: boolean } | null>(
+        asked === 'new' ? { resin: null, copy: false } : null,
+    )
     const resin = resins.find((one) => one.id === id) ?? resins[0]
     return (
         <div className="grid flex-1 gap-x-10 gap-y-4 py-4 lg:grid-cols-[15rem_1fr]">

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Database\Seeders\OwnSeeder;
+use Tests\Browser\Support\Page;
+
+/** An own studio, one bottle and one canvas: nothing stands there that was not written down. */
+final class FirstBottleTest extends BrowserTestCase
+{
+    protected const SEEDER = OwnSeeder::class;
+
+    public function test_from_the_bottle_to_a_running_clock_on_a_phone(): void
+    {
+        self::$page->size(390, 844);
+        $presses = 0;
+        $press = static function (Page $page, string $role, string $name) use (&$presses): void {
+            $page->press($role, $name);
+            $presses++;
+        };
+        $page = $this->open('/');
+        self::assertSame(0, (int) self::$studio->value('select count(*) from resins'));
+        $press($page, 'link', 'Write down a bottle');
+        $page->type('Name on the label', 'Corner Coat');
+        $page->type('A', '2:1');
+        $page->type('Working time on the label', '40 min');
+        $press($page, 'button', 'Keep the sheet');
+        $page->untilSees('Corner Coat stands on the shelf');
+
+        $page->type('Name', 'Blue hour');
+        $page->type('Width', '24 x 36 in');
+        $press($page, 'button', 'Plan its coat');
+        $page->find('slider', 'Film thickness');
+        $page->untilSees('Measure it by volume.');
+        self::assertEqualsWithDelta(2, $this->ml($page, 'a') / $this->ml($page, 'b'), 0.01);
+        self::assertLessThanOrEqual(3, $presses, 'an answer');
+
+        $press($page, 'button', 'To the mix sheet');
+        $page->until(static fn (): bool => $page->has('button', 'It is mixed'), 'the mix sheet');
+        $press($page, 'button', 'It is mixed');
+        $press($page, 'button', 'Start the clock');
+        $page->untilSees('Pour and spread');
+        self::assertLessThanOrEqual(6, $presses, 'a running clock');
+        self::assertSame([], $page->complaints());
+    }
+
+    private function ml(Page $page, string $part): float
+    {
+        return (float) $page->js('return [...document.querySelectorAll("[data-testid=answer] button")].map((one) => /^Part (.), ([\d.]+) ml/.exec(one.getAttribute("aria-label") ?? one.textContent)).find((one) => one?.[1].toLowerCase() === arguments[0])?.[2]', $part);
+    }
+}
