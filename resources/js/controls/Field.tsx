@@ -19,6 +19,8 @@ interface FieldProps {
 export function Field(props: FieldProps): ReactNode {
     const id = useId()
     const wrong = props.sentence !== undefined
+    // where another unit is written, the field's own would be wrong
+    const unit = /[a-z°'"′″]/i.test(props.value) ? undefined : props.unit
     return (
         <div className={props.className ?? ''}>
             <label htmlFor={id} className="block text-sm text-soft">
@@ -44,7 +46,7 @@ export function Field(props: FieldProps): ReactNode {
                         if (event.key === 'Enter') props.onDone?.()
                     }}
                 />
-                {props.unit && <span className="pl-1 text-sm whitespace-nowrap text-soft">{props.unit}</span>}
+                {unit !== undefined && <span className="pl-1 text-sm whitespace-nowrap text-soft">{unit}</span>}
             </div>
             {(wrong || props.hint) && (
                 <p id={`${id}-note`} className={`mt-1 text-sm ${wrong ? 'font-semibold text-danger' : 'text-soft'}`}>

@@ -68,8 +68,8 @@ export function BatchRow(props: Props): ReactNode {
                     <Amount part="B" grams={weight.b.text} />
                 </span>
                 <span className="block truncate text-sm text-soft">
-                    {joined(volume(batch.total_ml, units))}, {batch.vessel?.name ?? 'cup unknown'},{' '}
-                    {joined(volume(batch.residue_ml, units))} stays in it
+                    {joined(volume(batch.total_ml, units))}, {joined(volume(batch.residue_ml, units))} left in{' '}
+                    {batch.vessel?.name ?? 'its cup'}
                 </span>
             </Link>
             <div className="min-w-0">

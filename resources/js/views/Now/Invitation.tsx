@@ -22,6 +22,15 @@ export function Invitation({ pieces, bottles }: { pieces: number; bottles: numbe
                         stroke="var(--resin-edge)"
                         strokeWidth="1.25"
                     />
+                    {[38.5, 321.5].map((x) => (
+                        <path
+                            key={x}
+                            d={`M${x - 1.5} 106 C${x - 1.5} 113 ${x - 5} 114 ${x - 5} 119 A5 5 0 0 0 ${x + 5} 119 C${x + 5} 114 ${x + 1.5} 113 ${x + 1.5} 106 Z`}
+                            fill="url(#gloss)"
+                            stroke="var(--resin-edge)"
+                            strokeWidth="1.25"
+                        />
+                    ))}
                     <path d="M58 50 H190" stroke="url(#window-light)" strokeWidth="3" strokeLinecap="round" />
                     <path d="M74 56 h26 l-9 14 h-26 z M106 56 h26 l-9 14 h-26 z" fill="var(--gloss)" opacity="0.5" />
                 </svg>

@@ -93,7 +93,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 key={key}
                 label={label}
                 value={typed[key] ?? ''}
-                unit={unitBeside(typed[key], LENGTHS.includes(key) && units === 'imperial' ? 'in' : unit)}
+                unit={LENGTHS.includes(key) && units === 'imperial' ? 'in' : unit}
                 sentence={shown[key]}
                 placeholder={usual(key)}
                 onChange={(value) => put(key, value)}
@@ -107,13 +107,13 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
     }
     return (
         <form
-            className="grid min-h-0 flex-1 gap-x-8 gap-y-4 lg:grid-cols-[1fr_21rem]"
+            className="grid min-h-0 flex-1 gap-x-8 gap-y-4 overflow-auto lg:grid-cols-[1fr_21rem] lg:grid-rows-[1fr_auto] lg:overflow-visible"
             onSubmit={(event) => {
                 event.preventDefault()
                 keep()
             }}
         >
-            <div className="min-h-0 space-y-5 overflow-auto pr-2">
+            <div className="space-y-5 pr-2 lg:row-span-2 lg:min-h-0 lg:overflow-auto">
                 <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_auto_auto]">
                     <Field
                         label="Name on the label"
@@ -190,7 +190,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                     <Field
                         label="Working time on the label"
                         value={typed[workingIn] ?? ''}
-                        unit={unitBeside(typed[workingIn], 'min')}
+                        unit="min"
                         placeholder="30 min"
                         sentence={shown[workingIn] ?? shown.open_min}
                         onChange={(value) => put(workingIn, value)}
@@ -253,7 +253,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                     onChange={(value) => put(PACKS, value)}
                 />
             </div>
-            <aside className="min-h-0 space-y-4 overflow-auto">
+            <aside className="space-y-4 lg:min-h-0 lg:overflow-auto">
                 {photo === null ? (
                     <label className="flex min-h-14 cursor-pointer items-center justify-center rounded border border-dashed border-line px-3 focus-within:outline-3 focus-within:outline-act">
                         Lay a photo of the label beside it
@@ -303,6 +303,8 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         Its name, its ratio and its working time are what it takes; all else may stay unknown.
                     </p>
                 )}
+            </aside>
+            <div className="sticky bottom-0 space-y-2 border-t ruled bg-sheet pt-2 lg:static lg:border-0">
                 <div className="flex flex-wrap gap-3">
                     <Button look="next" type="submit" disabled={sending} className="min-w-36">
                         Keep the sheet
@@ -325,14 +327,9 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 {resin !== null && !copy && (
                     <p className="text-sm text-soft">What was poured keeps the sheet as it was.</p>
                 )}
-            </aside>
+            </div>
         </form>
     )
-}
-
-/** A field's unit, unless another is written in it. */
-function unitBeside(text: string | undefined, unit: string): string {
-    return /[a-z°]/i.test(text ?? '') ? '' : unit
 }
 
 function Group({ title, children }: { title: string; children: ReactNode }): ReactNode {
