@@ -71,7 +71,7 @@ final readonly class Standing
     }
 
     /**
-     * Temperature and thickness over time, evenly spaced.
+     * Temperature and thickness over time, evenly spaced. What has gelled is as thick as is drawn, however hot.
      *
      * @param  float  $untilMin  above 0
      * @return list<array{float, float, float}> min, °C, Pa·s
@@ -86,7 +86,8 @@ final readonly class Standing
             if ($celsius === null || $viscosity === null) {
                 break;
             }
-            $points[] = [$min, $celsius, min(self::THICKEST_PA_S, $viscosity)];
+            $gelled = $this->run->ageAt($min) >= $this->curing->kinetics->gelAgeMin();
+            $points[] = [$min, $celsius, $gelled ? self::THICKEST_PA_S : min(self::THICKEST_PA_S, $viscosity)];
         }
 
         return $points;

@@ -46,6 +46,18 @@ final class CupClockTest extends TestCase
         self::assertEqualsWithDelta($cup->run->celsiusAt(20.0), $plot[count($plot) - 1][1], 1e-6);
     }
 
+    public function test_what_has_gelled_is_drawn_no_thinner_however_hot_it_gets(): void
+    {
+        $cup = self::clock(6.0, 23)->compared()['cup'];
+        self::assertGreaterThan(100.0, $cup->run->peakC, 'it runs away');
+        $gelsMin = $cup->run->minutesToAge(90.0);
+        self::assertNotNull($gelsMin);
+        $plot = $cup->plot(2 * $gelsMin);
+        $after = array_filter($plot, static fn (array $point): bool => $point[0] >= $gelsMin);
+        self::assertNotSame([], $after);
+        self::assertSame([max(array_column($plot, 2))], array_values(array_unique(array_column($after, 2))));
+    }
+
     public function test_much_waits_in_a_dish_and_little_in_its_cup(): void
     {
         $much = self::clock(6.0, 23)->waitFor(10.0);
