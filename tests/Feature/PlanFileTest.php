@@ -255,6 +255,21 @@ final class PlanFileTest extends TestCase
         return (string) $this->get('/plans/'.Plan::query()->latest('id')->firstOrFail()->id.'/file')->assertOk()->getContent();
     }
 
+    public function test_the_console_says_how_sure_the_figures_are_when_it_is_asked(): void
+    {
+        $file = base_path('docs/examples/autumn-sky.json');
+        $plain = json_decode($this->console([$file])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $sure = json_decode($this->console(['--ranges', $file])->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $ranges = $sure['ranges'];
+        unset($sure['ranges']);
+        self::assertSame($plain, $sure, 'the figures stay as they are');
+        $open = $ranges['coats'][0]['open_min'];
+        self::assertSame('flood', $ranges['coats'][0]['id']);
+        self::assertGreaterThan($open['low'], $plain['coats'][0]['film']['open_min']);
+        self::assertLessThan($open['high'], $plain['coats'][0]['film']['open_min']);
+        self::assertSame("the label's open time", $open['mostly'][0]['what']);
+    }
+
     /** @param  list<string>  $arguments */
     private function console(array $arguments, ?string $input = null): Process
     {

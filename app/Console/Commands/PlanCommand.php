@@ -11,13 +11,15 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Range\RangesDocument;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Computes a plan file without touching the database. */
 final class PlanCommand extends Command
 {
-    protected $signature = 'glaze:plan {file : a plan file, or - for standard input}';
+    protected $signature = 'glaze:plan {file : a plan file, or - for standard input} {--ranges : with each figure, between what eight of ten draws of its assumptions lie}';
 
     protected $description = 'Compute a plan file and print the result as JSON';
 
@@ -31,7 +33,8 @@ final class PlanCommand extends Command
             return self::FAILURE;
         }
         try {
-            $plan = PlanFile::read($text)->plan;
+            $read = PlanFile::read($text);
+            $plan = $read->plan;
             $results = (new Planner)->plan($plan);
             $batches = (new BatchPlanner)->plan($plan, $results);
         } catch (PlanException $exception) {
@@ -41,7 +44,11 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
-        $this->output->write(Json::file(ResultDocument::of($plan, $results, $batches)), false, OutputInterface::OUTPUT_RAW);
+        $document = ResultDocument::of($plan, $results, $batches);
+        if ($this->option('ranges')) {
+            $document['ranges'] = RangesDocument::of(Ranges::of($read->document));
+        }
+        $this->output->write(Json::file($document), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Range;
+
+use stdClass;
+
+/** One value of a plan that nobody measured: where it stands, what is taken, and how far it may be off. */
+final readonly class Assumption
+{
+    /** Standard deviations on either side that hold 95 %. */
+    private const DEVIATIONS_95 = 1.959964;
+
+    /**
+     * @param  string  $cause  what it is called where a range names its causes
+     * @param  string  $list  of the plan file that holds it, or "studio"
+     * @param  int  $at  place in that list
+     * @param  bool  $isRatio  the spread is a share of the value (log-normal), else it is added (normal)
+     * @param  float  $spread  95 % lie within it: a share of 1, or in the value's own unit
+     * @param  float  $least  the reader's own range
+     */
+    public function __construct(
+        public string $cause,
+        private string $list,
+        private int $at,
+        private string $field,
+        private float $value,
+        private bool $isRatio,
+        private float $spread,
+        private float $least,
+        private float $most,
+    ) {
+    }
+
+    /** Writes into the document what it would be so many standard deviations from what is taken. */
+    public function put(stdClass $document, float $deviations): void
+    {
+        $holder = Entries::of($document, $this->list)[$this->at];
+        $off = $deviations / self::DEVIATIONS_95;
+        $drawn = $this->isRatio ? $this->value * exp(log(1 + $this->spread) * $off) : $this->value + $this->spread * $off;
+        $drawn = min($this->most, max($this->least, $drawn));
+        if ($this->field === 'temperatures') {
+            foreach (Entries::of($holder, 'temperatures') as $point) {
+                $point->c = min(60.0, max(-10.0, self::number($point->c) + $drawn));
+            }
+
+            return;
+        }
+        $holder->{$this->field} = $drawn;
+    }
+
+    private static function number(mixed $value): float
+    {
+        return is_int($value) || is_float($value) ? (float) $value : 0.0;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Range;
+
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Plan\Plan;
+use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Quantity\Sourced;
+use stdClass;
+
+/** What a plan assumes, with the spread of each (95 %). What was measured, and a person's own choices, have none. */
+final class Assumptions
+{
+    /**
+     * @param  list<BatchResult>  $batches  as they are computed
+     * @return list<Assumption>
+     */
+    public static function of(stdClass $document, Plan $plan, array $batches): array
+    {
+        $all = self::room(Entries::of($document, 'studio')[0], $plan->studio);
+        $resins = Entries::of($document, 'resins');
+        foreach (array_values($plan->resins) as $at => $resin) {
+            array_push($all, ...self::resin($resins[$at], $at, $resin, $plan->studio));
+        }
+        $pieces = Entries::of($document, 'pieces');
+        foreach (array_values($plan->pieces) as $at => $piece) {
+            if (! isset($pieces[$at]->soak_ml_m2) && $piece->soakMlPerM2->value > 0) {
+                $all[] = new Assumption('the soak', 'pieces', $at, 'soak_ml_m2', $piece->soakMlPerM2->value, true, 0.5, 0, 10_000);
+            }
+        }
+        $coats = Entries::of($document, 'coats');
+        foreach ($plan->coats as $at => $coat) {
+            $spec = $coats[$at];
+            if (! $coat->isOpen()) {
+                continue;
+            }
+            if (! isset($spec->edge_film_mm)) {
+                $all[] = new Assumption('the edge film', 'coats', $at, 'edge_film_mm', $coat->edgeFilmMm->value, true, 0.4, 0.01, 500);
+            }
+            if (! isset($spec->runoff_pct) && $coat->runoffPct->value > 0) {
+                $all[] = new Assumption('the run-off', 'coats', $at, 'runoff_pct', $coat->runoffPct->value, true, 0.6, 0, 100);
+            }
+        }
+
+        $planned = Entries::of($document, 'batches');
+        foreach ($batches as $at => $batch) {
+            if (! isset($planned[$at]->emptied_min) && $batch->emptiedMin > 0) {
+                $all[] = new Assumption('your hands', 'batches', $at, 'emptied_min', $batch->emptiedMin, true, 0.3, 0.001, 600_000);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<Assumption> */
+    private static function room(stdClass $spec, Studio $studio): array
+    {
+        $all = [isset($spec->temperatures)
+            ? new Assumption('the temperature of the room', 'studio', 0, 'temperatures', 0.0, false, 1.0, -70, 70)
+            : new Assumption('the temperature of the room', 'studio', 0, 'temperature_c', $studio->temperatures->at(0.0), false, 1.0, -10, 60)];
+        if (! isset($spec->advancing_angle_deg)) {
+            $all[] = new Assumption('how it wets an edge', 'studio', 0, 'advancing_angle_deg', $studio->advancingAngleDeg->value, false, 8.0, 1, 180);
+        }
+        foreach ([
+            'residue_film_mm' => ['what the cups keep', $studio->residueFilmMm->value, 0.5, 0.01, 5.0],
+            'heat_loss_w_m2_k' => ['how fast a cup cools', $studio->heatLossWM2K->value, 0.3, 1.0, 100.0],
+            'spread_min' => ['how long the spreading takes', $studio->spreadMin->value, 0.3, 0.1, 1000.0],
+        ] as $field => [$cause, $value, $spread, $least, $most]) {
+            if (! isset($spec->{$field})) {
+                $all[] = new Assumption($cause, 'studio', 0, $field, $value, true, $spread, $least, $most);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<Assumption> */
+    private static function resin(stdClass $spec, int $at, ResinSheet $resin, Studio $studio): array
+    {
+        $ratio = static fn (string $cause, string $field, float $value, float $spread, float $least, float $most): Assumption => new Assumption($cause, 'resins', $at, $field, $value, true, $spread, $least, $most);
+        $all = [
+            $ratio('the thickness of the resin', 'viscosity_pa_s', $resin->viscosityPaS->value, 0.3, 0.01, 1000),
+            $ratio('the surface tension', 'surface_tension_n_m', $resin->surfaceTensionNM->value, 0.08, 0.001, 0.5),
+            $ratio('how it sets by temperature', 'activation_kj_mol', ($resin->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
+        ];
+        foreach (self::labelTimes($resin) as $field => [$cause, $time]) {
+            if ($time !== null) {
+                $all[] = $ratio($cause, $field, $time->value, 0.2, 0.001, str_ends_with($field, '_h') ? 10_000 : 600_000);
+            }
+        }
+        // a fitted heat varies through the pot life that it is fitted to
+        if ($resin->heatKjKg !== null || $resin->potLifeMin === null || $resin->potLifeMassG === null) {
+            $all[] = $ratio('the heat of its reaction', 'heat_kj_kg', $resin->heatKjKg->value ?? Curing::HEAT_KJ_KG, 0.2, 1, 2000);
+        }
+        foreach (['density_a_g_ml' => $resin->densityAGMl, 'density_b_g_ml' => $resin->densityBGMl] as $field => $density) {
+            if ($density?->isAssumed() === true) {
+                $all[] = $ratio('typical densities', $field, $density->value, 0.03, 0.5, 3);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, array{string, Sourced|null}> its name and value by field */
+    private static function labelTimes(ResinSheet $resin): array
+    {
+        return [
+            'open_min' => ["the label's open time", $resin->openMin], 'pot_life_min' => ["the label's pot life", $resin->potLifeMin],
+            'recoat_from_h' => ["the label's recoat from", $resin->recoatFromH], 'recoat_to_h' => ["the label's recoat to", $resin->recoatToH],
+            'sand_from_h' => ["the label's sand from", $resin->sandFromH], 'handle_h' => ["the label's handle from", $resin->handleH], 'full_cure_h' => ["the label's full cure", $resin->fullCureH],
+        ];
+    }
+}

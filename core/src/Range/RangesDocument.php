@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Range;
+
+/** Writes ranges beside the figures of the open result file, by their names and in their units. */
+final class RangesDocument
+{
+    /**
+     * @param  array{coats: array<string, array<string, Range>>, batches: array<string, array<string, Range>>}  $ranges
+     * @return array{coats: list<array<string, mixed>>, batches: list<array<string, mixed>>}
+     */
+    public static function of(array $ranges): array
+    {
+        return ['coats' => self::listed($ranges['coats']), 'batches' => self::listed($ranges['batches'])];
+    }
+
+    /**
+     * @param  array<string, array<string, Range>>  $byId
+     * @return list<array<string, mixed>>
+     */
+    private static function listed(array $byId): array
+    {
+        return array_map(static fn (string $id, array $ranges): array => ['id' => $id, ...array_map(static fn (Range $range): array => [
+            'low' => $range->low,
+            'high' => $range->high,
+            'mostly' => array_map(static fn (string $cause, float $share): array => ['what' => $cause, 'share_pct' => round(100 * $share)], array_keys($range->causes), $range->causes),
+        ], $ranges)], array_map(strval(...), array_keys($byId)), $byId);
+    }
+}
