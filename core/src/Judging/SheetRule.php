@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Quantity\Wording;
 
@@ -65,11 +67,18 @@ final class SheetRule implements Rule
             ...($case->resin->openTimeIsTheCups() ? ['working time in the film (as in the cup)' => Sourced::assumed($case->resin->openMin->value)] : []),
             'surface tension' => $case->resin->surfaceTensionNM,
             'what the cups keep' => $case->coat->residueMlPerCup ?? $case->studio->residueFilmMm,
+            ...(self::assumesHeat($case->resin) ? [sprintf('heat of reaction (%d kJ/kg)', Curing::HEAT_KJ_KG) => Sourced::assumed(Curing::HEAT_KJ_KG)] : []),
             'how fast it sets by temperature' => $case->resin->activationKjMol ?? $case->studio->activationKjMol,
             'how thick it is by temperature' => $case->resin->flowActivationKjMol ?? $case->studio->flowActivationKjMol,
         ];
 
         return array_keys(array_filter($values, static fn (Sourced $value): bool => $value->isAssumed()));
+    }
+
+    /** Neither its label nor a pot life of so much says how much heat it makes, and something is worked out with it. */
+    private static function assumesHeat(ResinSheet $resin): bool
+    {
+        return $resin->heatKjKg === null && ($resin->potLifeMin === null || $resin->potLifeMassG === null) && $resin->recoatFromH !== null && $resin->catalyst === null;
     }
 
     /** @param  non-empty-list<string>  $words */

@@ -72,6 +72,9 @@ final class TypicalTest extends TestCase
         $known = array_values(array_filter(Plans::computed()->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->text;
         self::assertStringNotContainsString('density', $known);
         self::assertStringNotContainsString('working time', $known);
+        self::assertStringNotContainsString('heat of reaction', $known, 'it is fitted to the pot life');
+        $cold = Plans::computed(['/resins/0/pot_life_min' => new Gone])->advice;
+        self::assertStringContainsString('heat of reaction', implode(' ', array_map(static fn (Advice $one): string => $one->text, $cold)));
     }
 
     public function test_a_working_time_known_of_the_cup_alone_is_marked_where_it_is_taken_for_the_film(): void
