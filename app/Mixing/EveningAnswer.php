@@ -122,10 +122,10 @@ final class EveningAnswer
                 'step' => $way->step,
                 'worst' => $way->error->worstPct,
                 'likely' => $way->error->likelyPct,
+                'densities' => $way->densitiesPct,
                 'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
             ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G, $result->resin->weighedOffPct())),
             'tolerance_pct' => $result->resin->ratioTolerancePct->value,
-            'weighed_off_pct' => $result->resin->weighedOffPct(),
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];
     }

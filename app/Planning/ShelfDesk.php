@@ -46,6 +46,12 @@ final readonly class ShelfDesk
         }
     }
 
+    /** What is being typed of a label, as the core reads it. @throws FieldException with a sentence for each field that cannot be used */
+    public function readTyped(stdClass $sheet): ResinSheet
+    {
+        return $this->read(self::withWorkingTime($sheet));
+    }
+
     /**
      * A new sheet, or a copy that is adjusted.
      *
@@ -54,7 +60,7 @@ final readonly class ShelfDesk
     public function addResin(stdClass $sheet): Resin
     {
         return DB::transaction(function () use ($sheet): Resin {
-            $sheet = SpecMerge::over(new stdClass, $sheet);
+            $sheet = self::withWorkingTime(SpecMerge::over(new stdClass, $sheet));
             $sheet->id = $this->freeKey(Resin::withTrashed()->whereNull('plan_id')->pluck('key')->all(), self::named($sheet), 'resin');
             $this->read($sheet);
 
@@ -133,6 +139,17 @@ final readonly class ShelfDesk
         } catch (InvalidFormatException) {
             throw FieldException::at([$field => 'Write a date as year-month-day, such as 2026-05-31.']);
         }
+    }
+
+    /** A working time that is known of the cup alone is taken for the film too: it lasts longer there. */
+    private static function withWorkingTime(stdClass $sheet): stdClass
+    {
+        if (($sheet->open_min ?? null) === null && isset($sheet->pot_life_min)) {
+            $sheet = Json::copy($sheet);
+            $sheet->open_min = $sheet->pot_life_min;
+        }
+
+        return $sheet;
     }
 
     private function check(SupplyKind $kind, stdClass $sheet): void

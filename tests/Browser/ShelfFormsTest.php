@@ -35,7 +35,12 @@ final class ShelfFormsTest extends BrowserTestCase
         $page->press('button', 'Keep the sheet');
         $page->until(fn (): bool => self::$studio->value("select json_extract(sheet, '$.recoat_to_h') from resins where key = 'plain-coat'") === '14', 'the sheet on the shelf');
         $page->until(static fn (): bool => ! $page->has('dialog', ''), 'the form to close');
-        self::assertTrue($page->sees('Plain Coat'));
+        $shown = 'return document.querySelector("section h2")?.textContent';
+        self::assertSame('Plain Coat', $page->js($shown), 'the sheet that was just kept is the one in sight');
+        $page->press('button', 'Bench Coat');
+        $page->until(static fn (): bool => $page->js($shown) === 'Bench Coat 2:1', 'the other one');
+        $page->press('button', 'Plain Coat');
+        $page->until(static fn (): bool => $page->js($shown) === 'Plain Coat', 'the kept one again');
         self::assertSame('1.12', self::$studio->value("select json_extract(sheet, '$.density_a_g_ml') from resins where key = 'plain-coat'"));
     }
 

@@ -53,6 +53,18 @@ final class ShelfTest extends TestCase
         $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'recoat_from_h' => '4-3 h', 'viscosity_pa_s' => 'like honey'])->assertSessionHasErrors(['recoat_from_h', 'viscosity_pa_s']);
     }
 
+    public function test_a_working_time_known_of_the_cup_alone_is_taken_for_the_film_of_a_new_sheet(): void
+    {
+        $ofTheCup = [...self::SHEET, 'open_min' => null, 'pot_life_min' => '25'];
+        $this->postJson('/shelf/check', $ofTheCup)->assertOk();
+        $this->sendForm('POST', '/shelf/resins', $ofTheCup)->assertSessionHasNoErrors();
+        $resin = Resin::query()->latest('id')->firstOrFail();
+        self::assertEquals([25, 25], [$resin->sheet->open_min, $resin->sheet->pot_life_min]);
+        // of a kept sheet nobody empties it unawares
+        $this->sendForm('PUT', "/shelf/resins/{$resin->id}", ['name' => 'Plain Coat', 'open_min' => null, 'read' => ['resin' => $resin->version]])->assertSessionHasErrors('open_min');
+        self::assertEquals(25, $resin->refresh()->sheet->open_min);
+    }
+
     public function test_a_sheet_that_cannot_be_read_is_refused_at_its_fields(): void
     {
         $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'open_min' => 'soon', 'density_a_g_ml' => '1120'])->assertSessionHasErrors('open_min');

@@ -65,7 +65,7 @@ final readonly class ShelfController
     /** What can be doubted of a sheet, and what its silences cost; nothing is saved. */
     public function check(Request $request): JsonResponse
     {
-        $sheet = $this->desk->read($this->typed($request));
+        $sheet = $this->desk->readTyped($this->typed($request));
 
         return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet), 'phases' => CoatAnswer::phases($sheet->labelPhases()), 'typical' => (object) $sheet->typical()]);
     }

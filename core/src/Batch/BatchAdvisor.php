@@ -114,22 +114,32 @@ final class BatchAdvisor
                 Wording::number($result->mix->totalMl() * $error->measurableFrom, 1),
             ))];
         }
+        $advice = [];
         $tolerance = $result->resin->ratioTolerancePct->value;
         $off = $result->resin->weighedOffPct();
-        if ($off > 0 && $result->batch->measuredBy?->isByVolume() === false) {
-            return [Advice::caution('weigh_needs_density', Topic::Sheet, sprintf(
+        $isWeighed = $result->batch->measuredBy?->isByVolume() === false;
+        if ($off > 0 && $isWeighed) {
+            $advice[] = Advice::caution('weigh_needs_density', Topic::Sheet, sprintf(
                 'Measure it by volume: its densities are typical ones, and weighed by them the ratio may be off by up to %s %%. Or weigh 100 ml of each part, less the cup, and write it on its sheet.',
                 Wording::number($off, 1),
-            ))];
+            ));
+        }
+        if ($error->likelyPct > $tolerance) {
+            $advice[] = Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
+                '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s ml on it would do.',
+                match (true) {
+                    $isWeighed => 'Take a finer scale',
+                    // weighed by typical densities it would be no better
+                    $off > $error->likelyPct => 'Mix more, or measure more finely',
+                    default => 'Weigh it',
+                },
+                Wording::number($error->likelyPct, 1),
+                Wording::number($tolerance, 1),
+                Wording::number($result->mix->totalMl() * $error->factorWithin($tolerance), 0),
+            ));
         }
 
-        return $error->likelyPct <= $tolerance ? [] : [Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
-            '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s ml on it would do.',
-            $result->batch->measuredBy?->isByVolume() === false ? 'Take a finer scale' : 'Weigh it',
-            Wording::number($error->likelyPct, 1),
-            Wording::number($tolerance, 1),
-            Wording::number($result->mix->totalMl() * $error->factorWithin($tolerance), 0),
-        ))];
+        return $advice;
     }
 
     /** @return list<Advice> */

@@ -20,6 +20,8 @@ final readonly class WayToMeasure
         /** division in ml or resolution in g; of pen lines the ml between two that are 1 mm apart */
         public float $step,
         public RatioError $error,
+        /** how far the ratio can be off besides, by the densities that are weighed by, per cent */
+        public float $densitiesPct = 0.0,
     ) {
     }
 
@@ -45,10 +47,10 @@ final readonly class WayToMeasure
         }
         if ($mix->bG !== null) {
             foreach ([MeasuredBy::Scale, MeasuredBy::ScaleUntared] as $by) {
-                $ways[] = new self($by, $resolutionG, RatioError::of($mix->aG, $mix->bG, $resolutionG, $by));
+                $ways[] = new self($by, $resolutionG, RatioError::of($mix->aG, $mix->bG, $resolutionG, $by), $weighedOffPct);
             }
         }
-        $rank = static fn (self $way): array => [$weighedOffPct > 0 && ! $way->by->isByVolume(), $way->error->likelyPct ?? INF];
+        $rank = static fn (self $way): array => [$way->densitiesPct > 0, $way->error->likelyPct ?? INF];
         usort($ways, static fn (self $one, self $other): int => $rank($one) <=> $rank($other));
 
         return $ways;

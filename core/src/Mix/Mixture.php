@@ -11,31 +11,28 @@ namespace OpenGlaze\Core\Mix;
  */
 final readonly class Mixture
 {
-    /** A density taken from the family lies within this share of the resin's own (95 %). */
-    private const TYPICAL_SPREAD = 0.03;
-
     private function __construct(
         public Ratio $ratio,
         public float $densityAGMl,
         public ?float $densityBGMl,
-        /** the density is typical of the resin's family, not its label's own */
-        public bool $typicalA,
-        public bool $typicalB,
+        /** how far the density may be off (95 %), as a share of it: 0 for the label's own, more for a typical one */
+        public float $offA,
+        public float $offB,
     ) {
     }
 
     /**
-     * Densities in g/ml; null for a part B whose density is not known, as with a catalyst of a few per cent.
+     * Densities in g/ml, and the shares they may be off by (95 %); null for a part B whose density is not known, as with a catalyst of a few per cent.
      *
      * @throws MixException when a density is not positive
      */
-    public static function of(Ratio $ratio, float $densityAGMl, ?float $densityBGMl, bool $typicalA = false, bool $typicalB = false): self
+    public static function of(Ratio $ratio, float $densityAGMl, ?float $densityBGMl, float $offA = 0.0, float $offB = 0.0): self
     {
         if (! ($densityAGMl > 0) || ($densityBGMl !== null && ! ($densityBGMl > 0))) {
             throw MixException::densityNotPositive();
         }
 
-        return new self($ratio, $densityAGMl, $densityBGMl, $typicalA, $typicalB);
+        return new self($ratio, $densityAGMl, $densityBGMl, $offA, $offB);
     }
 
     /** Polyester with so many per cent of catalyst, by volume of the resin. */
@@ -68,9 +65,8 @@ final readonly class Mixture
         if ($this->ratio->by === RatioBy::Weight) {
             return 0.0;
         }
-        $spread = static fn (bool $typical): float => $typical ? self::TYPICAL_SPREAD : 0.0;
 
-        return 100 * ((1 + $spread($this->typicalA)) / (1 - $spread($this->typicalB)) - 1);
+        return 100 * ((1 + $this->offA) / (1 - $this->offB) - 1);
     }
 
     /** What to pour of each part for so many ml of mix, 0 or more. */

@@ -90,8 +90,8 @@ final class ResinReader
             Ratio::of($a, $b, $by),
             $densityA->value,
             $densityB->value,
-            $densityA->isAssumed(),
-            $densityB->isAssumed(),
+            $densityA->isAssumed() ? Typical::DENSITY_SPREAD : 0.0,
+            $densityB->isAssumed() ? Typical::DENSITY_SPREAD : 0.0,
         );
     }
 

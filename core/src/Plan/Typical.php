@@ -7,10 +7,15 @@ namespace OpenGlaze\Core\Plan;
 /**
  * What resins of a family usually are, until the label says. Times and depths are never guessed.
  *
- * Source: typical values of each family; densities ±3 %, viscosity ±30 % (95 %).
+ * Source: typical values of each family.
  */
 final readonly class Typical
 {
+    /** A resin's own density lies within this share of the typical one (95 %), its viscosity within that. */
+    public const DENSITY_SPREAD = 0.03;
+
+    public const VISCOSITY_SPREAD = 0.3;
+
     public const VISCOSITY_AT_C = 25.0;
 
     public const REFERENCE_C = 23.0;

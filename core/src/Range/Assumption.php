@@ -16,6 +16,7 @@ final readonly class Assumption
      * @param  string  $cause  what it is called where a range names its causes
      * @param  string  $list  of the plan file that holds it, or "studio"
      * @param  int  $at  place in that list
+     * @param  float  $value  what is taken; of a course of temperatures each of its own is moved
      * @param  bool  $isRatio  the spread is a share of the value (log-normal), else it is added (normal)
      * @param  float  $spread  95 % lie within it: a share of 1, or in the value's own unit
      * @param  float  $least  the reader's own range
@@ -38,20 +39,20 @@ final readonly class Assumption
     {
         $holder = Entries::of($document, $this->list)[$this->at];
         $off = $deviations / self::DEVIATIONS_95;
-        $drawn = $this->isRatio ? $this->value * exp(log(1 + $this->spread) * $off) : $this->value + $this->spread * $off;
-        $drawn = min($this->most, max($this->least, $drawn));
-        if ($this->field === 'temperatures') {
-            foreach (Entries::of($holder, 'temperatures') as $point) {
-                $point->c = min(60.0, max(-10.0, self::number($point->c) + $drawn));
+        if (is_array($holder->{$this->field} ?? null)) {
+            foreach (Entries::of($holder, $this->field) as $point) {
+                assert(is_int($point->c) || is_float($point->c));
+                $point->c = $this->drawn($point->c, $off);
             }
 
             return;
         }
-        $holder->{$this->field} = $drawn;
+        $holder->{$this->field} = $this->drawn($this->value, $off);
     }
 
-    private static function number(mixed $value): float
+    /** So many half widths of its spread away from a value. */
+    private function drawn(float $value, float $off): float
     {
-        return is_int($value) || is_float($value) ? (float) $value : 0.0;
+        return min($this->most, max($this->least, $this->isRatio ? $value * exp(log(1 + $this->spread) * $off) : $value + $this->spread * $off));
     }
 }

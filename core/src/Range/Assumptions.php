@@ -9,6 +9,7 @@ use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Plan\Typical;
 use OpenGlaze\Core\Quantity\Sourced;
 use stdClass;
 
@@ -59,16 +60,13 @@ final class Assumptions
     /** @return list<Assumption> */
     private static function room(stdClass $spec, Studio $studio): array
     {
-        $all = [isset($spec->temperatures)
-            ? new Assumption('the temperature of the room', 'studio', 0, 'temperatures', 0.0, false, 1.0, -70, 70)
-            : new Assumption('the temperature of the room', 'studio', 0, 'temperature_c', $studio->temperatures->at(0.0), false, 1.0, -10, 60)];
+        $all = [new Assumption('the temperature of the room', 'studio', 0, isset($spec->temperatures) ? 'temperatures' : 'temperature_c', $studio->temperatures->at(0.0), false, 1.0, -10, 60)];
         if (! isset($spec->advancing_angle_deg)) {
             $all[] = new Assumption('how it wets an edge', 'studio', 0, 'advancing_angle_deg', $studio->advancingAngleDeg->value, false, 8.0, 1, 180);
         }
         foreach ([
             'residue_film_mm' => ['what the cups keep', $studio->residueFilmMm->value, 0.5, 0.01, 5.0],
             'heat_loss_w_m2_k' => ['how fast a cup cools', $studio->heatLossWM2K->value, 0.3, 1.0, 100.0],
-            'spread_min' => ['how long the spreading takes', $studio->spreadMin->value, 0.3, 0.1, 1000.0],
         ] as $field => [$cause, $value, $spread, $least, $most]) {
             if (! isset($spec->{$field})) {
                 $all[] = new Assumption($cause, 'studio', 0, $field, $value, true, $spread, $least, $most);
@@ -83,7 +81,7 @@ final class Assumptions
     {
         $ratio = static fn (string $cause, string $field, float $value, float $spread, float $least, float $most): Assumption => new Assumption($cause, 'resins', $at, $field, $value, true, $spread, $least, $most);
         $all = [
-            $ratio('the thickness of the resin', 'viscosity_pa_s', $resin->viscosityPaS->value, 0.3, 0.01, 1000),
+            $ratio('the thickness of the resin', 'viscosity_pa_s', $resin->viscosityPaS->value, Typical::VISCOSITY_SPREAD, 0.01, 1000),
             $ratio('the surface tension', 'surface_tension_n_m', $resin->surfaceTensionNM->value, 0.08, 0.001, 0.5),
             $ratio('how it sets by temperature', 'activation_kj_mol', ($resin->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
         ];
@@ -98,7 +96,7 @@ final class Assumptions
         }
         foreach (['density_a_g_ml' => $resin->densityAGMl, 'density_b_g_ml' => $resin->densityBGMl] as $field => $density) {
             if ($density?->isAssumed() === true) {
-                $all[] = $ratio('typical densities', $field, $density->value, 0.03, 0.5, 3);
+                $all[] = $ratio('typical densities', $field, $density->value, Typical::DENSITY_SPREAD, 0.5, 3);
             }
         }
 

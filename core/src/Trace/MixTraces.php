@@ -130,7 +130,7 @@ final readonly class MixTraces
     {
         $mixture = $this->mixture;
 
-        [$density, $typical] = $part === 'a' ? [$mixture->densityAGMl, $mixture->typicalA] : [$mixture->densityBGMl ?? NAN, $mixture->typicalB];
+        [$density, $typical] = $part === 'a' ? [$mixture->densityAGMl, $mixture->offA > 0] : [$mixture->densityBGMl ?? NAN, $mixture->offB > 0];
 
         return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $density, 'g/ml', $typical ? Origin::Assumed : Origin::Label);
     }

@@ -110,6 +110,12 @@ final class TypicalTest extends TestCase
         }
     }
 
+    public function test_a_scale_that_is_too_coarse_is_said_beside_the_densities_it_weighs_by(): void
+    {
+        $coarse = (object) ['by' => 'scale', 'resolution_g' => 20];
+        self::assertSame(['weigh_needs_density', 'measuring_too_coarse'], array_values(array_intersect(self::batchCodes([...self::gone(), '/batches/0/measure' => $coarse]), ['weigh_needs_density', 'measuring_too_coarse'])));
+    }
+
     /**
      * @param  array<string, mixed>  $changes
      * @return list<string>

@@ -165,7 +165,15 @@ export interface CupFigures {
         pa_s: number
         wait: { in: 'cup' | 'dish'; min: number; celsius: number; left_min: number | null } | null
     }[]
-    ways: { by: WayName; step: number; worst: number | null; likely: number | null; from_ml: number }[]
+    ways: {
+        by: WayName
+        step: number
+        worst: number | null
+        likely: number | null
+        /** What typical densities add when it is weighed, %. */
+        densities: number
+        from_ml: number
+    }[]
     tolerance_pct: number
     /** The two amounts in other measures. */
     otherwise: { unit: string; a: number; b: number }[]

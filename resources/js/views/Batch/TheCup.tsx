@@ -212,6 +212,16 @@ function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined })
                                         height="8"
                                         fill={way.likely > cup.tolerance_pct ? 'var(--danger)' : 'var(--ink)'}
                                     />
+                                    <rect
+                                        x={(way.likely / widest) * 100}
+                                        width={Math.max(
+                                            0,
+                                            Math.min(100 - (way.likely / widest) * 100, (way.densities / widest) * 100),
+                                        )}
+                                        y="2.5"
+                                        height="3"
+                                        fill={way.densities > cup.tolerance_pct ? 'var(--danger)' : 'var(--ink-soft)'}
+                                    />
                                     <path
                                         d={`M${(cup.tolerance_pct / widest) * 100} 0 V8`}
                                         stroke="var(--ink)"
@@ -236,6 +246,11 @@ function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined })
                                 `from ${joined(volume(way.from_ml, units))}`
                             ) : (
                                 `${off(way.likely)} to ${off(way.worst)} %`
+                            )}
+                            {way.densities > 0 && (
+                                <span className="block text-xs text-soft">
+                                    and {off(way.densities)} % by typical densities
+                                </span>
                             )}
                         </td>
                     </tr>

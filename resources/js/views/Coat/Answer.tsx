@@ -32,24 +32,18 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
     return (
         <div className="@container" data-testid="answer">
             <div className="flex flex-wrap items-end gap-x-6 gap-y-4 print:flex-nowrap">
-                <Part
-                    prefix={prefix}
-                    byMl={byMl}
-                    part="A"
-                    ml={cup.a_ml}
-                    cupMl={cupMl}
-                    weight={weight.a}
-                    volume={amounts.a}
-                />
-                <Part
-                    prefix={prefix}
-                    byMl={byMl}
-                    part="B"
-                    ml={cup.b_ml}
-                    cupMl={cupMl}
-                    weight={weight.b}
-                    volume={amounts.b}
-                />
+                {(['a', 'b'] as const).map((part) => (
+                    <Part
+                        key={part}
+                        prefix={prefix}
+                        byMl={byMl}
+                        part={part === 'a' ? 'A' : 'B'}
+                        ml={cup[`${part}_ml`]}
+                        cupMl={cupMl}
+                        weight={weight[part]}
+                        volume={amounts[part]}
+                    />
+                ))}
                 <div className="pb-1 print:hidden">
                     {lift !== undefined && (
                         <p className="pb-1 font-semibold">

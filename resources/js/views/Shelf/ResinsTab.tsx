@@ -1,3 +1,4 @@
+import { router, usePage } from '@inertiajs/react'
 import { PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
@@ -11,12 +12,12 @@ import type { ResinSheet } from '../../types/plan'
 
 /** The resins as their labels have them: one at hand, the others beside it. */
 export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
-    const asked = new URLSearchParams(window.location.search).get('resin')
-    const [id, setId] = useState(Number(asked ?? 0) || (resins[0]?.id ?? 0))
+    // the address says which: so a sheet that was just kept is the one in sight
+    const asked = new URLSearchParams(usePage().url.split('?')[1]).get('resin')
     const [form, setForm] = useState<{ resin: ShelfResin | null; copy: boolean } | null>(
         asked === 'new' ? { resin: null, copy: false } : null,
     )
-    const resin = resins.find((one) => one.id === id) ?? resins[0]
+    const resin = resins.find((one) => one.id === Number(asked)) ?? resins[0]
     return (
         <div className="grid flex-1 gap-x-10 gap-y-4 py-4 lg:grid-cols-[15rem_1fr]">
             <nav aria-label="Resins">
@@ -26,7 +27,13 @@ export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
                             <button
                                 type="button"
                                 aria-current={one.id === resin?.id}
-                                onClick={() => setId(one.id)}
+                                onClick={() =>
+                                    router.replace({
+                                        url: `/shelf?resin=${one.id}`,
+                                        preserveState: true,
+                                        preserveScroll: true,
+                                    })
+                                }
                                 className={`flex min-h-12 w-full items-center gap-3 border-b ruled px-2 text-left ${one.id === resin?.id ? 'bg-sheet font-bold' : 'hover:bg-sheet'}`}
                             >
                                 <Bottles resin={one} />

@@ -90,8 +90,6 @@ export function sheetOf(typed: Typed, words: ResinSheet['label_words'], fresh: b
         if (value.trim() !== '') sheet[key] = value
         else if (!fresh) sheet[key] = null
     }
-    // known of the cup alone, it is taken for the film too
-    if ((sheet.open_min ?? null) === null && (sheet.pot_life_min ?? null) !== null) sheet.open_min = sheet.pot_life_min
     if (polyester) sheet.catalyst = catalystOf(typed.catalyst ?? '')
     else {
         const [a, b] = bothParts(typed['ratio.a'] ?? '') ?? [typed['ratio.a'] ?? '', typed['ratio.b'] ?? '']
