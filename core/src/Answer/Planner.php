@@ -12,17 +12,19 @@ use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Coating\Stacks;
 use OpenGlaze\Core\Film\DripPlan;
 use OpenGlaze\Core\Film\FilmBehaviour;
-use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Judging\Advisor;
 use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Quantity\Wording;
 
 /** Computes plans: every coat with its amounts, its film, its times and the advice on it. */
 final readonly class Planner
 {
-    public function __construct(private Wording $wording = new Wording)
+    /** @param  Wording|null  $wording  of the advice; null where none is wanted */
+    public function __construct(private ?Wording $wording = new Wording)
     {
     }
 
@@ -33,7 +35,7 @@ final readonly class Planner
      */
     public function plan(Plan $plan): array
     {
-        $curings = array_map(static fn ($resin): ?Curing => $resin->curing($plan->studio), $plan->resins);
+        $heating = array_map(static fn (ResinSheet $resin): ?SelfHeating => $resin->selfHeating($plan->studio), $plan->resins);
         $faults = new Faults;
         $stacks = new Stacks;
         $results = [];
@@ -45,7 +47,7 @@ final readonly class Planner
                     $plan->resins[$coat->resinId],
                     $coat,
                     $stacks->under($coat),
-                    $curings[$coat->resinId],
+                    $heating[$coat->resinId],
                     $plan->colourantsIn($coat->id),
                     $plan->thinnerOf($coat->id),
                 );
@@ -90,7 +92,7 @@ final readonly class Planner
             $resin->labelWindows()->by($case->clock),
         );
 
-        return $result->withAdvice((new Advisor($this->wording))->advise($result));
+        return $this->wording === null ? $result : $result->withAdvice((new Advisor($this->wording))->advise($result));
     }
 
     /** @return list<Lift> */
@@ -102,7 +104,7 @@ final readonly class Planner
         }
 
         return array_map(
-            static fn (Volume $volume): Lift => new Lift($depth, $volume, $case->mixture()->split($volume->totalMl()), $case->lifts->peakC),
+            static fn (Volume $volume): Lift => new Lift($depth, $volume, $case->mixture()->split($volume->totalMl()), $case->peakC()),
             $case->lifts->volumes,
         );
     }

@@ -83,7 +83,7 @@ final class Allowance
             return -1.0;
         }
         $until = BatchAdvisor::SPREAD_BY * $this->case->resin->openMin->value;
-        $curing = $this->case->curing;
+        $curing = $this->case->selfHeating?->inCup();
         if ($curing === null) {
             return $this->case->clock->minutesToAge($until);
         }

@@ -30,7 +30,8 @@ use OpenGlaze\Core\Quantity\Wording;
  */
 final readonly class BatchPlanner
 {
-    public function __construct(private Wording $wording = new Wording)
+    /** @param  Wording|null  $wording  of the advice; null where none is wanted */
+    public function __construct(private ?Wording $wording = new Wording)
     {
     }
 
@@ -90,7 +91,8 @@ final readonly class BatchPlanner
         $margin = ($poured + $residue) * $studio->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->emptiedMin->value ?? $hands;
-        $standing = $case->curing === null || ! $followed ? null : Standing::of($case->curing, $mix->totalMl() / $batch->cups, $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
+        $curing = $case->selfHeating?->inCup();
+        $standing = $curing === null || ! $followed ? null : Standing::of($curing, $mix->totalMl() / $batch->cups, $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(
@@ -101,7 +103,7 @@ final readonly class BatchPlanner
             $mix,
             self::turns($shares, $run, $colouring, $hands > 0 ? $emptied / $hands : 1.0),
             $run,
-            $case->curing?->heatKjKg,
+            $curing?->heatKjKg,
             $standing?->potLifeMin,
             $emptied,
             self::ratioError($batch, $mix, $case->resin->firstPart),
@@ -109,7 +111,7 @@ final readonly class BatchPlanner
             self::swatches($colours, $coats, $grounds ?? Grounds::of($coats)),
         );
 
-        return $result->withAdvice(BatchAdvisor::advise($result, $studio, $this->wording));
+        return $this->wording === null ? $result : $result->withAdvice(BatchAdvisor::advise($result, $studio, $this->wording));
     }
 
     /** What of an amount of mixed resin goes into a colour cup, ml. */

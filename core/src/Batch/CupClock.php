@@ -45,7 +45,7 @@ final class CupClock
     {
         $case = $result->turns[0]->coat->case;
 
-        return $case->curing === null ? null : new self($studio, $result, $case);
+        return $case->selfHeating === null ? null : new self($studio, $result, $case);
     }
 
     /** @return array{cup: Standing, dish: Standing, halved: Standing, cooler: Standing} */
@@ -114,7 +114,7 @@ final class CupClock
 
     private function curing(): Curing
     {
-        return $this->case->curing ?? throw new LogicException('It is made only where this is known.');
+        return $this->case->selfHeating?->inCup() ?? throw new LogicException('It is made only where this is known.');
     }
 
     private function inOneCupMl(): float

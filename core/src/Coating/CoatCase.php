@@ -16,7 +16,7 @@ use OpenGlaze\Core\Film\FilmClock;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
-use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Held\Meniscus;
@@ -63,7 +63,7 @@ final readonly class CoatCase
     public LiftPlan $lifts;
 
     /**
-     * @param  Curing|null  $curing  how its resin heats itself, where that is known
+     * @param  SelfHeating|null  $selfHeating  how its resin warms itself, where that is known
      * @param  list<Colourant>  $colourants  that are stirred into its resin
      *
      * @throws SizingException when its amount cannot be worked out
@@ -74,7 +74,7 @@ final readonly class CoatCase
         public ResinSheet $resin,
         public Coat $coat,
         public Ground $ground,
-        public ?Curing $curing,
+        public ?SelfHeating $selfHeating,
         public array $colourants = [],
         public Thinner $thinner = Thinner::None,
     ) {
@@ -119,6 +119,12 @@ final readonly class CoatCase
     public function filmMm(): ?float
     {
         return $this->thicknessMm === null ? null : $this->lifts->depthMm ?? $this->thicknessMm->value;
+    }
+
+    /** How warm each of its pours gets by itself, °C; null where that is not known. */
+    public function peakC(): ?float
+    {
+        return $this->lifts->depthMm === null ? null : $this->selfHeating?->layerPeakC($this->lifts->depthMm, $this->clock->ageAtPourMin());
     }
 
     /** What part A and part B make together, for this depth of pour. */

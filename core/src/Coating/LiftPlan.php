@@ -21,13 +21,11 @@ final readonly class LiftPlan
     /**
      * @param  int  $count  of pours, 1 or more
      * @param  float|null  $depthMm  of each
-     * @param  float|null  $peakC  how warm each gets by itself; null where that is not known
      * @param  non-empty-list<Volume>  $volumes  of each pour, in their order
      */
     private function __construct(
         public int $count,
         public ?float $depthMm,
-        public ?float $peakC,
         public Mixture $mixture,
         public array $volumes,
     ) {
@@ -38,7 +36,7 @@ final readonly class LiftPlan
     {
         $total = $case->thicknessMm?->value;
         if ($total === null) {
-            return new self(1, null, null, self::mixtureFor($case, null), self::volumes($case, 1, null));
+            return new self(1, null, self::mixtureFor($case, null), self::volumes($case, 1, null));
         }
         $count = 1;
         if ($case->isInLifts()) {
@@ -47,13 +45,13 @@ final readonly class LiftPlan
         }
         $depth = $total / $count;
 
-        return new self($count, $depth, self::peakC($case, $depth), self::mixtureFor($case, $depth), self::volumes($case, $count, $total));
+        return new self($count, $depth, self::mixtureFor($case, $depth), self::volumes($case, $count, $total));
     }
 
     /** The fewest equal pours of a depth in mm that stay below 60 °C by themselves; 1 where that is not known. */
     public static function coolCount(CoatCase $case, float $totalMm): int
     {
-        $stays = static fn (int $count): bool => (self::peakC($case, $totalMm / $count) ?? 0.0) < Heating::HOT_C;
+        $stays = static fn (int $count): bool => ($case->selfHeating?->layerPeakC($totalMm / $count, $case->clock->ageAtPourMin()) ?? 0.0) < Heating::HOT_C;
         [$hot, $cool] = [0, 1];
         while ($cool < self::MOST_LIFTS && ! $stays($cool)) {
             [$hot, $cool] = [$cool, min(self::MOST_LIFTS, 2 * $cool)];
@@ -73,12 +71,6 @@ final readonly class LiftPlan
         } catch (MixException $exception) {
             throw SizingException::catalyst($exception->getMessage());
         }
-    }
-
-    private static function peakC(CoatCase $case, float $depthMm): ?float
-    {
-        return $case->curing === null ? null
-            : Heating::asLayer($case->curing, $depthMm, $case->liquid->densityKgM3, $case->studio->temperatures, $case->clock->ageAtPourMin())->peakC;
     }
 
     /** @return non-empty-list<Volume> */

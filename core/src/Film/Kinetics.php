@@ -32,8 +32,21 @@ final readonly class Kinetics
     /** Reaction rate relative to the reference temperature; 1 there. */
     public function rate(float $celsius): float
     {
-        return exp($this->activationKjMol * 1000 / Physics::GAS_CONSTANT_J_MOL_K
-            * (1 / Physics::kelvin($this->referenceC) - 1 / Physics::kelvin($celsius)));
+        [$swift, $fresh] = $this->arrhenius();
+
+        return exp($fresh - $swift / Physics::kelvin($celsius));
+    }
+
+    /**
+     * The rate's two constants: it is exp(second − first / T), T in kelvin.
+     *
+     * @return array{float, float}
+     */
+    public function arrhenius(): array
+    {
+        $swift = $this->activationKjMol * 1000 / Physics::GAS_CONSTANT_J_MOL_K;
+
+        return [$swift, $swift / Physics::kelvin($this->referenceC)];
     }
 
     /** Viscosity in Pa·s at so many °C and an age in minutes at the reference temperature. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Heat;
 
-use Closure;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Quantity\Physics;
 
 /**
  * A body of resin that warms itself: m·c·dT/dt = m·H·(dα/dτ)·a(T) − U·S·(T − T_room), dτ/dt = a(T).
@@ -52,11 +52,8 @@ final class Heating
      */
     public static function inCup(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC, float $lossWM2K = self::CUP_LOSS_W_M2_K, float $untilMin = 0.0): HeatRun
     {
-        $ended = $curing->kinetics->stiffAgeMin();
-        $over = self::peakIsOver($curing);
-
         return self::run($curing, self::coolingOfCup($curing, $volumeMl, $densityKgM3, $cup, $lossWM2K), $room, $startC, 0.0, self::STEPS_IN_CUP,
-            static fn (float $age, float $celsius, float $before): bool => $age >= $ended && $over($age, $celsius, $before), $untilMin);
+            new Until($curing->kinetics->stiffAgeMin(), $curing->fastestAgeMin(), $untilMin));
     }
 
     /**
@@ -68,7 +65,7 @@ final class Heating
     {
         return self::run($curing, self::coolingOfCup($curing, $volumeMl, $densityKgM3, $cup, $lossWM2K), $room, $startC, 0.0,
             // so short a run is followed in a score of steps at least
-            max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), static fn (float $age): bool => $age >= $ageMin);
+            max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), new Until($ageMin));
     }
 
     /**
@@ -76,12 +73,13 @@ final class Heating
      *
      * @param  float  $thicknessMm  above 0
      * @param  float|null  $lossWM2K  null for what is known of this resin's layers
+     * @param  float  $untilC  followed no further once it is hotter
      */
-    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0, ?float $lossWM2K = null): HeatRun
+    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0, ?float $lossWM2K = null, float $untilC = INF): HeatRun
     {
         $cooling = ($lossWM2K ?? $curing->layerLossWM2K) / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
 
-        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, self::peakIsOver($curing));
+        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));
     }
 
     /** Share of the excess over the room that a cup loses in a minute. */
@@ -91,43 +89,44 @@ final class Heating
     }
 
     /**
-     * Once it cools while the reaction slows down by age, no later step warms it again.
-     *
-     * @return Closure(float, float, float): bool
-     */
-    private static function peakIsOver(Curing $curing): Closure
-    {
-        $fastest = $curing->fastestAgeMin();
-
-        return static fn (float $age, float $celsius, float $before): bool => $age > $fastest && $celsius < $before;
-    }
-
-    /**
      * @param  float  $cooling  share of the excess over the room that is lost in a minute
-     * @param  Closure(float, float, float): bool  $isOver  by the age, the temperature and that of the step before
-     * @param  float  $untilMin  followed at least so long
      */
-    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, int $stepsPerHalfAge, Closure $isOver, float $untilMin = 0.0): HeatRun
+    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, int $stepsPerHalfAge, Until $until): HeatRun
     {
         $kinetics = $curing->kinetics;
-        $last = max($startAgeMin, $curing->halfAgeMin) * self::LONGEST_HALF_AGES;
-        $least = $curing->halfAgeMin / $stepsPerHalfAge;
+        [$swift, $fresh] = $kinetics->arrhenius();
+        [$untilAge, $untilMin, $untilC, $slowsFrom, $untilPeak] = [$until->ageMin, $until->min, $until->celsius, $until->slowsFromAgeMin ?? 0.0, $until->slowsFromAgeMin !== null];
+        $half = $curing->halfAgeMin;
+        $steady = $room->isSteady() ? $room->at(0.0) : null;
+        $last = max($startAgeMin, $half) * self::LONGEST_HALF_AGES;
+        $least = $half / $stepsPerHalfAge;
         [$min, $celsius, $age] = [0.0, $startC, $startAgeMin];
         [$mins, $temperatures, $ages] = [[$min], [$celsius], [$age]];
+        // written out in full: a plan's ranges take some hundred thousand of these steps
         for ($steps = 0; $age < $last && $steps < self::MOST_STEPS; $steps++) {
             $before = $celsius;
-            $here = max(self::LEAST_RATE_PER_MIN, $kinetics->rate($celsius));
             // past its half age it reacts ever more evenly, and the steps grow with it
-            $step = $least * max(1.0, $age / $curing->halfAgeMin);
-            $halfway = self::after($celsius, $room->at($min), $curing->warming($age + $step / 4), $cooling / $here, $step / 2);
-            $rate = max(self::LEAST_RATE_PER_MIN, $kinetics->rate($halfway));
-            $celsius = self::after($celsius, $room->at($min + $step / 2 / $rate), $curing->warming($age + $step / 2), $cooling / $rate, $step);
+            $step = $age > $half ? $least * $age / $half : $least;
+
+            $roomC = $steady ?? $room->at($min);
+            $warming = $curing->warming($age + $step / 4);
+            $cools = $cooling / max(self::LEAST_RATE_PER_MIN, exp($fresh - $swift / ($celsius + Physics::ZERO_CELSIUS_K)));
+            $decay = exp(-$cools * $step / 2);
+            $halfway = $roomC + ($celsius - $roomC) * $decay + ($cools * $step > 2e-9 ? $warming / $cools * (1 - $decay) : $warming * $step / 2);
+
+            $rate = max(self::LEAST_RATE_PER_MIN, exp($fresh - $swift / ($halfway + Physics::ZERO_CELSIUS_K)));
+            $roomC = $steady ?? $room->at($min + $step / 2 / $rate);
+            $warming = $curing->warming($age + $step / 2);
+            $cools = $cooling / $rate;
+            $decay = exp(-$cools * $step);
+            $celsius = $roomC + ($celsius - $roomC) * $decay + ($cools * $step > 1e-9 ? $warming / $cools * (1 - $decay) : $warming * $step);
+
             $min += $step / $rate;
             $age += $step;
             $mins[] = $min;
             $temperatures[] = $celsius;
             $ages[] = $age;
-            if ($min >= $untilMin && $isOver($age, $celsius, $before)) {
+            if ($celsius > $untilC || $age >= $untilAge && $min >= $untilMin && ($age > $slowsFrom && $celsius < $before || ! $untilPeak)) {
                 break;
             }
         }
@@ -135,8 +134,9 @@ final class Heating
         // all has reacted: it only cools
         for (; $min < $untilMin && $steps < self::MOST_STEPS; $steps++) {
             $step = max(1.0, $min / 50);
+            $roomC = $room->at($min + $step / 2);
             $age += $step * $kinetics->rate($celsius);
-            $celsius = self::after($celsius, $room->at($min + $step / 2), 0.0, $cooling, $step);
+            $celsius = $roomC + ($celsius - $roomC) * exp(-$cooling * $step);
             $min += $step;
             $mins[] = $min;
             $temperatures[] = $celsius;
@@ -144,14 +144,5 @@ final class Heating
         }
 
         return new HeatRun($mins, $temperatures, $ages, $kinetics->stiffAgeMin());
-    }
-
-    /** Where a temperature stands after a step of age, while it is warmed evenly and cools towards the room. */
-    private static function after(float $celsius, float $roomC, float $warming, float $cooling, float $step): float
-    {
-        $decay = exp(-$cooling * $step);
-        $gained = $cooling * $step > 1e-9 ? $warming / $cooling * (1 - $decay) : $warming * $step;
-
-        return $roomC + ($celsius - $roomC) * $decay + $gained;
     }
 }

@@ -29,14 +29,14 @@ final class LayerLoss
     public static function wM2K(Curing $curing, float $deepestMm, float $densityKgM3): float
     {
         $room = Temperatures::steady($curing->kinetics->referenceC + self::WARMER_K);
-        $over = static fn (float $loss): float => Heating::asLayer($curing, $deepestMm, $densityKgM3, $room, 0.0, $loss)->peakC - Heating::HOT_C;
-        $least = Heating::LAYER_LOSS_W_M2_K;
+        // by the logarithm: the peak falls steeply at first; how far it runs away does not matter
+        $over = static fn (float $log): float => Heating::asLayer($curing, $deepestMm, $densityKgM3, $room, 0.0, exp($log), Heating::RUNAWAY_C)->peakC - Heating::HOT_C;
+        $least = [$log = log(Heating::LAYER_LOSS_W_M2_K), $over($log)];
+        if ($least[1] <= 0) {
+            return Heating::LAYER_LOSS_W_M2_K;
+        }
+        $most = [$log = log(self::MOST_W_M2_K), $over($log)];
 
-        return match (true) {
-            $over($least) <= 0 => $least,
-            $over(self::MOST_W_M2_K) >= 0 => self::MOST_W_M2_K,
-            // the peak falls steeply at first: even steps of the logarithm
-            default => exp(Root::of(static fn (float $log): float => $over(exp($log)), log($least), log(self::MOST_W_M2_K), self::NEAR_W_M2_K / self::MOST_W_M2_K, self::NEAR_K)),
-        };
+        return $most[1] >= 0 ? self::MOST_W_M2_K : exp(Root::between($over, $least, $most, self::NEAR_W_M2_K / self::MOST_W_M2_K, self::NEAR_K));
     }
 }

@@ -20,7 +20,7 @@ final class LayerHeatRule implements Rule
     public function judge(CoatResult $result, Wording $say): array
     {
         $case = $result->case;
-        $peak = $case->lifts->peakC;
+        $peak = $case->peakC();
         if ($peak === null) {
             return $case->isInLifts()
                 ? [Advice::note('value_unknown', Topic::Thickness, 'How warm these lifts get cannot be told from this label: keep to its own table of depths.')]

@@ -35,8 +35,19 @@ final class Root
      */
     public static function of(callable $f, float $low, float $high, float $tolerance, float $nearEnough = 1e-12): float
     {
-        $atLow = $f($low);
-        $atHigh = $f($high);
+        return self::between($f, [$low, $f($low)], [$high, $f($high)], $tolerance, $nearEnough);
+    }
+
+    /**
+     * The same where the values at both ends are known.
+     *
+     * @param  callable(float): float  $f
+     * @param  array{float, float}  $low  place and value
+     * @param  array{float, float}  $high  place and value, of the other sign
+     */
+    public static function between(callable $f, array $low, array $high, float $tolerance, float $nearEnough = 1e-12): float
+    {
+        [[$low, $atLow], [$high, $atHigh]] = [$low, $high];
         for ($i = 0; $i < self::MOST_STEPS && abs($high - $low) > $tolerance; $i++) {
             $next = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
             if (! ($next > min($low, $high) && $next < max($low, $high))) {

@@ -11,8 +11,7 @@ use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Heat\Curing;
-use OpenGlaze\Core\Heat\LayerLoss;
-use OpenGlaze\Core\Heat\PotLife;
+use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
@@ -110,20 +109,20 @@ final readonly class ResinSheet
     /**
      * How it heats itself; null when its label does not say when to recoat, and for polyester, whose heat hangs on its catalyst.
      */
-    public function curing(Studio $studio): ?Curing
+    public function selfHeating(Studio $studio): ?SelfHeating
     {
         if ($this->recoatFromH === null || $this->catalyst !== null) {
             return null;
         }
-        $kinetics = $this->kinetics($studio);
-        $curing = new Curing($kinetics, $this->recoatFromH->value * 60, $this->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->heatCapacityJKgK->value);
-        $density = $this->liquid()->densityKgM3;
-        if ($this->heatKjKg === null && $this->potLifeMin !== null && $this->potLifeMassG !== null) {
-            $fitted = PotLife::fittedHeatKjKg($curing, $this->potLifeMin->value, $this->potLifeMassG->value, $density);
-            $curing = $fitted === null ? $curing : $curing->withHeat($fitted);
-        }
 
-        return $this->maxPourMm === null ? $curing : $curing->withLayerLoss(LayerLoss::wM2K($curing, $this->maxPourMm->value, $density));
+        return new SelfHeating(
+            new Curing($this->kinetics($studio), $this->recoatFromH->value * 60, $this->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->heatCapacityJKgK->value),
+            $this->liquid()->densityKgM3,
+            $studio->temperatures,
+            $this->heatKjKg === null ? $this->potLifeMin?->value : null,
+            $this->potLifeMassG?->value,
+            $this->maxPourMm?->value,
+        );
     }
 
     public function labelWindows(): Windows

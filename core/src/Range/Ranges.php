@@ -41,7 +41,7 @@ final class Ranges
     public static function of(stdClass $document): array
     {
         $plan = (new PlanReader)->read($document);
-        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner)->plan($plan, (new Planner)->plan($plan)));
+        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner(null))->plan($plan, (new Planner(null))->plan($plan)));
         $deviations = self::deviations(count($assumptions));
         $figures = [];
         for ($draw = 0; $draw < self::DRAWS; $draw++) {
@@ -104,8 +104,8 @@ final class Ranges
     {
         try {
             $plan = (new PlanReader)->read($document);
-            $coats = (new Planner)->plan($plan);
-            $batches = (new BatchPlanner)->plan($plan, $coats);
+            $coats = (new Planner(null))->plan($plan);
+            $batches = (new BatchPlanner(null))->plan($plan, $coats);
         } catch (PlanException) {
             return;
         }

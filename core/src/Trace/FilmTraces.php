@@ -186,16 +186,16 @@ final readonly class FilmTraces
     private function peak(): array
     {
         $case = $this->result->case;
-        if ($case->curing === null || $case->lifts->peakC === null) {
+        if ($case->selfHeating === null || $case->peakC() === null) {
             return [];
         }
 
-        return [new Trace('peak_c', 'It warms itself to', '°C', $case->lifts->peakC,
+        return [new Trace('peak_c', 'It warms itself to', '°C', $case->peakC(),
             'the heat of the reaction less what the film loses, followed until it cools: an estimate to compare with, not a thermometer',
             'layer_peak(thickness_mm, density, heat_kj_kg, heat_capacity)',
             [
                 $this->inputs->thickness(), $this->inputs->density(),
-                TraceInput::given('heat_kj_kg', 'heat of the reaction', $case->curing->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->curing->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
+                TraceInput::given('heat_kj_kg', 'heat of the reaction', $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
                 TraceInput::sourced('heat_capacity', 'heat capacity', $case->resin->heatCapacityJKgK, 'J/(kg K)'),
             ])];
     }

@@ -55,7 +55,7 @@ final class DammedTest extends TestCase
             $fewer = count($unlabelled->lifts) - 1;
             if ($fewer > 0) {
                 $tooDeep = Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['thickness_mm' => $mm / $fewer], '/resins/0/max_pour_mm' => new Gone]);
-                self::assertGreaterThanOrEqual(60, $tooDeep->case->lifts->peakC, 'one lift fewer would be hot');
+                self::assertGreaterThanOrEqual(60, $tooDeep->case->peakC(), 'one lift fewer would be hot');
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Answer;
 
+use LogicException;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
@@ -87,7 +88,7 @@ final class StackLawsTest extends TestCase
                 self::assertNotNull($result->case->resin->maxPourMm);
                 self::assertSame(1, preg_match('/^Pour it in (\d+) lifts/', $told[0]->text, $found));
                 $total = array_sum(array_map(static fn ($lift): float => $lift->depthMm, $result->lifts));
-                $peak = static fn (int $count): float => Heating::asLayer($result->case->curing, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->temperatures, $result->case->clock->ageAtPourMin())->peakC;
+                $peak = static fn (int $count): float => Heating::asLayer($result->case->selfHeating?->asLayer() ?? throw new LogicException, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->temperatures, $result->case->clock->ageAtPourMin())->peakC;
                 self::assertGreaterThan(count($result->lifts), $count = (int) $found[1]);
                 self::assertLessThan(60, $peak($count));
                 self::assertGreaterThanOrEqual(60, $peak($count - 1));
