@@ -38,6 +38,7 @@ Route::get('/coats/{coat}', [CoatController::class, 'show'])->name('coats.show')
 Route::put('/coats/{coat}', [CoatController::class, 'update']);
 Route::post('/coats/{coat}/live', [CoatController::class, 'live']);
 Route::post('/coats/{coat}/trace/{figure}', [CoatController::class, 'trace']);
+Route::post('/coats/{coat}/ranges', [CoatController::class, 'ranges']);
 Route::get('/coats/{coat}/mix', [CoatController::class, 'mix'])->name('coats.mix');
 Route::post('/pieces/{piece}/coats', [StackController::class, 'add']);
 Route::post('/pieces/{piece}/again', [StackController::class, 'sameAgain']);
@@ -60,6 +61,7 @@ Route::post('/plans/{evening}/evening/propose', [EveningController::class, 'prop
 Route::get('/plans/{evening}/evening/sheet', [EveningController::class, 'sheet'])->name('evening.sheet');
 Route::get('/plans/{evening}/batches/{batch}', [EveningController::class, 'batch'])->name('batches.show');
 Route::post('/plans/{evening}/batches/{batch}/trace/{figure}', [EveningController::class, 'trace']);
+Route::post('/plans/{evening}/batches/{batch}/ranges', [EveningController::class, 'ranges']);
 Route::post('/plans/{evening}/batches/{batch}/bath', [EveningController::class, 'bath']);
 Route::post('/plans/{evening}/batches/{batch}/mixings', [MixingController::class, 'begin']);
 

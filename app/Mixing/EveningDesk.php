@@ -28,6 +28,9 @@ use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Range\Excerpt;
+use OpenGlaze\Core\Range\Range;
+use OpenGlaze\Core\Range\Ranges;
 use stdClass;
 
 /** Tonight's batches: proposes them, computes them as they are being changed, and keeps them with the plan. */
@@ -112,6 +115,16 @@ final readonly class EveningDesk
         } catch (PlanException $exception) {
             throw self::refused($exception, ['/batches/' => 'batches.']);
         }
+    }
+
+    /**
+     * How sure the figures of one batch are.
+     *
+     * @return array<string, Range> by figure
+     */
+    public function ranges(Evening $evening, string $batch): array
+    {
+        return Ranges::of(Excerpt::ofBatch($evening->document, $batch))['batches'][$batch] ?? [];
     }
 
     /** @throws PlanException when it cannot be computed */

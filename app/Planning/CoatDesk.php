@@ -19,6 +19,8 @@ use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Range\Range;
+use OpenGlaze\Core\Range\Ranges;
 use stdClass;
 
 /** Computes one coat as it is saved, or as somebody is changing it, and saves the changes. */
@@ -42,6 +44,20 @@ final readonly class CoatDesk
     public function changed(Coat $coat, CoatChanges $changes, UnitSystem $units): StackResult
     {
         return $this->compute($this->apply($coat, $changes), $units);
+    }
+
+    /**
+     * How sure its figures are, with changes that are not saved.
+     *
+     * @return array<string, Range> by figure
+     *
+     * @throws FieldException with a sentence for each field that cannot be used
+     */
+    public function ranges(Coat $coat, CoatChanges $changes, UnitSystem $units): array
+    {
+        $rows = $this->changed($coat, $changes, $units)->rows;
+
+        return Ranges::of($this->assembler->stack($coat->piece, $rows))['coats'][$coat->key] ?? [];
     }
 
     /**

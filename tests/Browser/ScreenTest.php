@@ -17,6 +17,16 @@ final class ScreenTest extends BrowserTestCase
         }
     }
 
+    public function test_how_sure_a_figure_is_stands_quietly_beside_it_and_in_its_explanation(): void
+    {
+        $page = $this->open('/coats/1');
+        $likely = 'return document.querySelector("[data-likely=open_min]")?.textContent';
+        $page->until(static fn (): bool => is_string($page->js($likely)), 'how sure the open time is');
+        self::assertMatchesRegularExpression('/^likely 4\d to 5\d min$/', (string) $page->js($likely));
+        $page->js('document.querySelector("[data-figure=open_min]").click()');
+        $page->untilSees("mostly the label's open time (");
+    }
+
     public function test_one_request_is_under_way_at_a_time_and_the_last_pull_wins(): void
     {
         $page = $this->open('/coats/winter-flood');

@@ -78,6 +78,24 @@ final class CoatTest extends TestCase
         $this->postJson("/coats/{$coat->id}/trace/mood", ['coat' => new stdClass])->assertNotFound();
     }
 
+    public function test_its_figures_say_how_sure_they_are_as_it_stands(): void
+    {
+        $coat = $this->autumnSky();
+        $ranges = fn (array $changes): array => $this->postJson("/coats/{$coat->id}/ranges", ['coat' => $changes === [] ? new stdClass : $changes])->assertOk()->json();
+        $answer = $this->postJson("/coats/{$coat->id}/live", ['coat' => new stdClass])->json('coat');
+        $saved = $ranges([]);
+        foreach (['total' => $answer['mix']['a_ml'] + $answer['mix']['b_ml'], 'total_g' => $answer['mix']['total_g'], 'open_min' => $answer['film']['open_min'], 'recoat_from_h' => $answer['windows']['recoat_from_h']] as $figure => $value) {
+            self::assertGreaterThan($saved[$figure]['low'], $value, $figure);
+            self::assertLessThan($saved[$figure]['high'], $value, $figure);
+        }
+        self::assertSame("the label's open time", $saved['open_min']['mostly'][0]['what']);
+        // an empty field is what is usual, and less sure than what was said
+        $unsaid = $ranges(['runoff_pct' => '']);
+        self::assertSame('the run-off', $unsaid['total']['mostly'][0]['what']);
+        self::assertGreaterThan($saved['total']['high'] - $saved['total']['low'], $unsaid['total']['high'] - $unsaid['total']['low']);
+        $this->postJson("/coats/{$coat->id}/ranges", ['coat' => ['runoff_pct' => 'much']])->assertStatus(422);
+    }
+
     public function test_a_coat_can_be_held_at_the_edge_and_flooded_again(): void
     {
         $coat = $this->autumnSky();

@@ -227,6 +227,23 @@ final class EveningTest extends TestCase
         $trace('smell')->assertNotFound();
     }
 
+    public function test_a_cup_says_how_sure_it_is_whatever_else_is_poured_tonight(): void
+    {
+        $alone = $this->propose(['prints-flood']);
+        $with = $this->propose(['prints-flood', 'tiles-base', 'pendants-dome']);
+        $at = array_search(['prints-flood'], array_column($with, 'coats'), true);
+        self::assertIsInt($at);
+        $ranges = fn (array $batches, int $of): array => $this->postJson("/plans/1/batches/{$batches[$of]['id']}/ranges", ['batches' => $batches])->assertOk()->json();
+        $saved = $ranges($alone, 0);
+        self::assertEquals(array_map(static fn (array $one): array => [$one['low'], $one['high']], $saved), array_map(static fn (array $one): array => [$one['low'], $one['high']], $ranges($with, $at)));
+        $figures = $this->postJson("/plans/1/evening/live?batch={$alone[0]['id']}", ['batches' => $alone])->json('figures');
+        foreach (['total' => 'total_ml', 'pot_life_min' => 'pot_life_min'] as $range => $figure) {
+            self::assertGreaterThan($saved[$range]['low'], $figures[$figure]);
+            self::assertLessThan($saved[$range]['high'], $figures[$figure]);
+        }
+        $this->postJson('/plans/1/batches/nothing/ranges', ['batches' => $alone])->assertNotFound();
+    }
+
     public function test_a_cup_that_is_too_small_is_named(): void
     {
         $batches = $this->propose(['prints-flood']);

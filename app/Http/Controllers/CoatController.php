@@ -19,6 +19,7 @@ use App\Planning\CoatDesk;
 use App\Planning\FilmsNow;
 use App\Planning\PieceDesk;
 use App\Planning\PlanAssembler;
+use App\Planning\RangeAnswer;
 use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
 use App\Pouring\PourDesk;
@@ -94,6 +95,12 @@ final readonly class CoatController
         $traces = Traces::of($this->desk->changed($coat, $this->changes($request), Person::units($request))->coat);
 
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
+    }
+
+    /** How sure its figures are; asked for only when somebody rests on the page. */
+    public function ranges(Request $request, Coat $coat): JsonResponse
+    {
+        return response()->json(RangeAnswer::of($this->desk->ranges($coat, $this->changes($request), Person::units($request))));
     }
 
     private function changes(Request $request): CoatChanges

@@ -15,6 +15,7 @@ use App\Models\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
+use App\Planning\RangeAnswer;
 use App\Planning\TypedFields;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
@@ -132,6 +133,15 @@ final readonly class EveningController
         $traces = Traces::ofBatch($evening->batch($batch) ?? abort(404), $evening->plan->studio);
 
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
+    }
+
+    /** How sure the figures of a batch are, as it is being changed. */
+    public function ranges(Request $request, Plan $plan, string $batch): JsonResponse
+    {
+        $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $batch);
+        abort_if($evening->batch($batch) === null, 404);
+
+        return response()->json(RangeAnswer::of($this->desk->ranges($evening, $batch)));
     }
 
     public function bath(Request $request, Plan $plan, string $batch): JsonResponse

@@ -131,7 +131,7 @@ final class Ranges
         $peaks = array_filter(array_map(static fn (Lift $lift): ?float => $lift->peakC, $coat->lifts), static fn (?float $peak): bool => $peak !== null);
 
         return [
-            'total_ml' => $coat->volume->totalMl(), 'a_ml' => $coat->mix->aMl, 'b_ml' => $coat->mix->bMl, 'a_g' => $coat->mix->aG, 'b_g' => $coat->mix->bG,
+            'total_ml' => $coat->volume->totalMl(), 'total_g' => $coat->mix->totalG(), 'a_ml' => $coat->mix->aMl, 'b_ml' => $coat->mix->bMl, 'a_g' => $coat->mix->aG, 'b_g' => $coat->mix->bG,
             'open_min' => $coat->film->openMin, 'recoat_from_h' => $coat->windows->recoatFromH, 'recoat_to_h' => $coat->windows->recoatToH, 'sand_from_h' => $coat->windows->sandFromH,
             'handle_h' => $coat->windows->handleH, 'full_cure_h' => $coat->windows->fullCureH, 'peak_c' => $peaks === [] ? null : max($peaks),
         ];
@@ -141,7 +141,7 @@ final class Ranges
     private static function ofBatch(BatchResult $batch): array
     {
         return [
-            'total_ml' => $batch->mix->totalMl(), 'a_g' => $batch->mix->aG, 'b_g' => $batch->mix->bG,
+            'total_ml' => $batch->mix->totalMl(), 'total_g' => $batch->mix->totalG(), 'a_ml' => $batch->mix->aMl, 'b_ml' => $batch->mix->bMl, 'a_g' => $batch->mix->aG, 'b_g' => $batch->mix->bG,
             'emptied_min' => $batch->emptiedMin, 'pot_life_min' => $batch->potLifeMin, 'peak_c' => $batch->run?->peakC,
         ];
     }

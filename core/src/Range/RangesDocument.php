@@ -22,10 +22,16 @@ final class RangesDocument
      */
     private static function listed(array $byId): array
     {
-        return array_map(static fn (string $id, array $ranges): array => ['id' => $id, ...array_map(static fn (Range $range): array => [
+        return array_map(static fn (string $id, array $ranges): array => ['id' => $id, ...array_map(self::range(...), $ranges)], array_map(strval(...), array_keys($byId)), $byId);
+    }
+
+    /** @return array{low: float, high: float, mostly: list<array{what: string, share_pct: float}>} */
+    public static function range(Range $range): array
+    {
+        return [
             'low' => $range->low,
             'high' => $range->high,
             'mostly' => array_map(static fn (string $cause, float $share): array => ['what' => $cause, 'share_pct' => round(100 * $share)], array_keys($range->causes), $range->causes),
-        ], $ranges)], array_map(strval(...), array_keys($byId)), $byId);
+        ];
     }
 }

@@ -209,6 +209,16 @@ export interface TraceInput {
     figure: string | null
 }
 
+/** Between what eight draws of ten lie, and what that mostly comes from. */
+export interface FigureRange {
+    low: number
+    high: number
+    mostly: { what: string; share_pct: number }[]
+}
+
+/** By figure. */
+export type Ranges = Record<string, FigureRange>
+
 export interface Trace {
     figure: string
     label: string

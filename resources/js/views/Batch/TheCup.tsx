@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { Choice } from '../../controls/Choice'
 import { Digits } from '../../controls/Digits'
+import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
 import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
@@ -47,7 +48,8 @@ export function TheCup(props: Props): ReactNode {
                         ,{' '}
                         <Figure of="total_g" label={`In all, ${joined(weight.total)}`}>
                             {joined(weight.total)}
-                        </Figure>
+                        </Figure>{' '}
+                        <Likely of="total_g" say={(g) => ({ text: trimmed(g, 0), unit: 'g' })} />
                     </p>
                 </div>
                 <div className="sm:justify-self-end">

@@ -6,6 +6,7 @@ import { Button } from '../../controls/Button'
 import { StaleStrip } from '../../controls/StaleStrip'
 import { Traced } from '../../controls/TraceSheet'
 import { ask, type Read } from '../../lib/http'
+import { useRanges } from '../../lib/ranges'
 import type { Trace } from '../../types/answer'
 import type { BatchSpec, CupFigures, EveningFigures, Mixings, Supplies } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
@@ -37,6 +38,11 @@ export default function Batch(props: Props): ReactNode {
         { figures: props.answer?.batches.find((batch) => batch.id === props.batch), cup: props.cup },
         props.sentences,
     )
+    const ranges = useRanges(
+        `/plans/${props.plan.id}/batches/${props.batch}/ranges`,
+        () => ({ batches: draft.batches }),
+        draft.figures,
+    )
     const index = draft.batches.findIndex((batch) => batch.id === props.batch)
     const { figures } = draft
     const at = `batches.${index}.`
@@ -66,7 +72,7 @@ export default function Batch(props: Props): ReactNode {
         ([field]) => !field.startsWith(at) && draft.keepMine === null,
     )
     return (
-        <Traced fetchTrace={fetchTrace}>
+        <Traced fetchTrace={fetchTrace} ranges={ranges}>
             <div className="flex flex-1 flex-col">
                 <Head title={`Cup ${index + 1}, ${figures.resin}`} />
                 <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">

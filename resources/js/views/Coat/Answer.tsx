@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { Digits } from '../../controls/Digits'
+import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { Cup, cupFor } from '../../drawings/Cup'
 import { joined, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
@@ -57,6 +58,11 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
                     >
                         {inAll.text} <span className="unit">{inAll.unit}</span>
                     </Figure>
+                    <Likely
+                        of={`${prefix}total${byMl ? '' : '_g'}`}
+                        say={(value) => (byMl ? volume(value, units) : { text: trimmed(value, 0), unit: 'g' })}
+                        className="block"
+                    />
                     <Figure
                         of={`${prefix}total${byMl ? '_g' : ''}`}
                         label={`${joined(andInAll)} in all`}

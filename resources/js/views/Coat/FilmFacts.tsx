@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
+import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
-import { digits, joined, span, temperature, thickness, trimmed } from '../../lib/format'
+import { digits, joined, span, temperature, thickness, trimmed, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { StackAnswer } from '../../types/answer'
 
@@ -8,8 +9,13 @@ import type { StackAnswer } from '../../types/answer'
 export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
     const units = useUnits()
     const { film, held, lifts } = answer.coat
-    const facts: { word: string; figure: string | null; text: string | null }[] = [
-        { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
+    const facts: { word: string; figure: string | null; text: string | null; say?: (value: number) => Shown }[] = [
+        {
+            word: 'Open for',
+            figure: 'open_min',
+            text: span(film.open_min),
+            say: (min) => ({ text: trimmed(min, 0), unit: 'min' }),
+        },
         {
             word: 'Settles in',
             figure: 'settle_min',
@@ -54,6 +60,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                     : film.runs_away
                       ? 'a runaway'
                       : joined(temperature(film.peak_c, units)),
+            say: (c) => temperature(Math.round(c), units),
         },
         {
             word: 'Its rim stands up',
@@ -94,10 +101,15 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
         <dl className="flex flex-wrap gap-x-5 border-t ruled pt-2 text-[15px]">
             {facts
                 .filter(({ text }) => text !== null)
-                .map(({ word, figure, text }) => (
+                .map(({ word, figure, text, say }) => (
                     <div key={word} className="flex items-baseline gap-2">
                         <dt className="text-soft">{word}</dt>
-                        <dd>{figure === null ? text : <Figure of={figure}>{text}</Figure>}</dd>
+                        <dd>
+                            {figure === null ? text : <Figure of={figure}>{text}</Figure>}{' '}
+                            {figure !== null && say !== undefined && text !== 'a runaway' && (
+                                <Likely of={figure} say={say} />
+                            )}
+                        </dd>
                     </div>
                 ))}
         </dl>

@@ -14,6 +14,7 @@ import { WhereItGoes } from '../../drawings/WhereItGoes'
 import { joined, length, sizeOf, thickness, volume } from '../../lib/format'
 import { ask, type Read } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
+import { useRanges } from '../../lib/ranges'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
 import type { Advice, PhaseName, StackAnswer, Trace } from '../../types/answer'
@@ -73,6 +74,7 @@ function CoatPage(props: Props): ReactNode {
         // body() reads what is touched at the moment of asking
         [props.coat.id], // eslint-disable-line
     )
+    const ranges = useRanges(`/coats/${props.coat.id}/ranges`, draft.body, answer)
     const sized = (mm: number): Touched => ({
         coat: { size_by: sizedBy(pulls(draft), Math.round(mm * 1000) / 1000) },
     })
@@ -90,7 +92,7 @@ function CoatPage(props: Props): ReactNode {
     }
 
     return (
-        <Traced fetchTrace={fetchTrace}>
+        <Traced fetchTrace={fetchTrace} ranges={ranges}>
             <StagePage
                 title={props.piece.name}
                 at="coat"

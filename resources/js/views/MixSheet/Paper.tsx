@@ -1,8 +1,20 @@
 import type { ReactNode } from 'react'
+import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { partsOf } from '../../drawings/WhereItGoes'
-import { joined, sizeOf, span, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
+import {
+    digits,
+    joined,
+    sizeOf,
+    span,
+    temperature,
+    thickness,
+    trimmed,
+    volume,
+    volumeMix,
+    weightMix,
+} from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
 import type { Answer, StackAnswer } from '../../types/answer'
@@ -166,6 +178,15 @@ function Times({ answer }: { answer: Answer }): ReactNode {
                             {row.word}
                         </th>
                         <td className="py-0.5 text-right">
+                            <Likely
+                                of={row.figure}
+                                say={(value) =>
+                                    row.figure.endsWith('_h')
+                                        ? { text: digits(value, value < 20 ? 1 : 0), unit: 'h' }
+                                        : { text: trimmed(value, 0), unit: 'min' }
+                                }
+                                className="mr-3 max-sm:hidden print:hidden"
+                            />
                             {row.text === '' ? (
                                 'unknown'
                             ) : (

@@ -8,6 +8,7 @@ import { StartSheet } from '../../controls/StartSheet'
 import { Traced } from '../../controls/TraceSheet'
 import { ask } from '../../lib/http'
 import { useShared } from '../../lib/pages'
+import { useRanges } from '../../lib/ranges'
 import type { Advice, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
@@ -38,11 +39,12 @@ export default function MixSheet(props: Props): ReactNode {
         (figure: string) => ask<Trace>('POST', `/coats/${props.coat.id}/trace/${figure}`, {}),
         [props.coat.id],
     )
+    const ranges = useRanges(`/coats/${props.coat.id}/ranges`, () => ({}), props.answer)
     const stops = [...(props.answer?.advice.filter((one) => one.level === 'stop') ?? []), ...props.colour_stops]
     const strips = [...stops, ...props.next_now]
 
     return (
-        <Traced fetchTrace={fetchTrace}>
+        <Traced fetchTrace={fetchTrace} ranges={ranges}>
             <StagePage
                 title={props.piece.name}
                 at="mix"

@@ -1,0 +1,42 @@
+import { createContext, useContext, type ReactNode } from 'react'
+import { trimmed, type Shown } from '../lib/format'
+import type { FigureRange, Ranges } from '../types/answer'
+
+/** How sure the figures of a page are. */
+export const Sure = createContext<Ranges>({})
+
+/** Between what a figure likely lies, quietly beside it; nothing where it is as sure as it reads. */
+export function Likely(props: { of: string; say: (value: number) => Shown; className?: string }): ReactNode {
+    const range = useContext(Sure)[props.of]
+    if (range === undefined) return null
+    const [low, high] = [props.say(range.low), props.say(range.high)]
+    if (low.text === high.text && low.unit === high.unit) return null
+    return (
+        <span
+            className={`text-sm text-soft ${props.className ?? ''}`}
+            title="Eight of ten times, by what is assumed"
+            data-likely={props.of}
+        >
+            likely {low.unit === high.unit ? low.text : `${low.text} ${low.unit}`} to {high.text} {high.unit}
+        </span>
+    )
+}
+
+/** The same in words, with what it mostly comes from. */
+export function HowSure({ of, unit }: { of: string; unit: string }): ReactNode {
+    const range = useContext(Sure)[of]
+    if (range === undefined || range.mostly.length === 0) return null
+    return (
+        <p className="mt-2" data-testid="how-sure">
+            <strong>How sure:</strong> eight of ten times {between(range)} {unit}, mostly{' '}
+            {range.mostly.map((one) => `${one.what} (${one.share_pct} %)`).join(' and ')}.
+        </p>
+    )
+}
+
+/** Both ends to as many digits as tell them apart. */
+function between({ low, high }: FigureRange): string {
+    const figures = Math.min(6, Math.max(2, Math.ceil(Math.log10(Math.abs(high) / Math.max(high - low, 1e-9))) + 1))
+    const text = (value: number): string => trimmed(Number(value.toPrecision(figures)), 6)
+    return `${text(low)} to ${text(high)}`
+}
