@@ -19,7 +19,7 @@ final class ScreenTest extends BrowserTestCase
 
     public function test_how_sure_a_figure_is_stands_quietly_beside_it_and_in_its_explanation(): void
     {
-        $page = $this->open('/coats/1');
+        $page = $this->open('/coats/autumn-flood');
         $likely = 'return document.querySelector("[data-likely=open_min]")?.textContent';
         $page->until(static fn (): bool => is_string($page->js($likely)), 'how sure the open time is');
         self::assertMatchesRegularExpression('/^likely 4\d to 5\d min$/', (string) $page->js($likely));
