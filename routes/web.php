@@ -50,6 +50,7 @@ Route::post('/coats/{coat}/move', [StackController::class, 'move']);
 Route::delete('/coats/{coat}', [StackController::class, 'takeAway']);
 Route::post('/coats/{coat}/restore', [StackController::class, 'restore'])->withTrashed();
 
+Route::post('/coats/{coat}/mixings', [MixingController::class, 'beginAlone']);
 Route::post('/coats/{coat}/pours', [PourController::class, 'start']);
 
 Route::get('/evening', [EveningController::class, 'own']);

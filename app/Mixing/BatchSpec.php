@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\WayToMeasure;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
+use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\VesselSheet;
 use stdClass;
 
@@ -40,14 +42,20 @@ final class BatchSpec
                 $spec->vessel = $vessel->id;
             }
         }
-        $spec->measure = $coats[0]->case->resin->weighedOffPct() > 0
-            ? (object) ['by' => 'cups', 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML]
-            : (object) ['by' => 'scale', 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G];
+        $spec->measure = self::measure($coats[0]->case->resin);
         if ($colours !== []) {
             $spec->colours = array_map(self::cup(...), $colours);
         }
 
         return $spec;
+    }
+
+    /** Weighed, unless its densities are only typical or its label gives none of part B. */
+    public static function measure(ResinSheet $resin): stdClass
+    {
+        return $resin->weighedOffPct() > 0 || $resin->densityBGMl === null
+            ? (object) ['by' => MeasuredBy::Cups->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML]
+            : (object) ['by' => MeasuredBy::Scale->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G];
     }
 
     private static function cup(ColourCup $cup): stdClass

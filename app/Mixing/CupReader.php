@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Journal\Journal;
 use App\Models\Mixing;
 use App\PlanFile\Dig;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\Weighing;
@@ -17,8 +19,16 @@ use stdClass;
 /** The batch in a cup as it was copied, computed again, and how far it is weighed. */
 final readonly class CupReader
 {
-    public function __construct(private EveningDesk $evenings)
+    public function __construct(
+        private EveningDesk $evenings,
+        private Journal $journal,
+    ) {
+    }
+
+    /** What became of the cup. */
+    public function record(Mixing $mixing): CupRecord
     {
+        return CupRecord::of($this->journal->of($mixing->id));
     }
 
     /** @throws FieldException when the copy cannot be computed */

@@ -20,6 +20,7 @@ use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
+use OpenGlaze\Core\Journal\ReadBy;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Quantity\MassParser;
@@ -119,27 +120,33 @@ final readonly class CupRules implements SubjectRules
         if (! $next->kind->isPart() && $record->mixed === null) {
             throw Refused::because(Refusal::NotMixed, 'grams');
         }
-        $written = Dig::text($facts, 'written');
-        $grams = $written === null ? Dig::float($facts, 'grams') : self::gramsOf($written, $next, $units);
+        [$grams, $by] = self::amount($facts, $next, $units);
         if ($grams === null || $grams <= 0 || $grams > self::MOST_G) {
             throw Refused::because(Refusal::NoAmount, 'grams');
         }
 
-        return (object) ['step' => $next->id, 'grams' => $grams, 'by' => $written === null ? 'scale' : 'hand'];
+        return (object) ['step' => $next->id, 'grams' => $grams, 'by' => $by->value];
     }
 
-    /** "38.2", or an amount of liquid such as "2 tbsp"; null when it is neither. */
-    private static function gramsOf(string $written, WeighStep $step, UnitSystem $units): ?float
+    /** @return array{float|null, ReadBy} as the scale had it, as it was meant, "38.2", or liquid such as "2 tbsp"; null when it is none */
+    private static function amount(stdClass $facts, WeighStep $step, UnitSystem $units): array
     {
+        $written = Dig::text($facts, 'written');
+        if (($facts->as_meant ?? null) === true) {
+            return [$step->targetG, ReadBy::AsMeant];
+        }
+        if ($written === null) {
+            return [Dig::float($facts, 'grams'), ReadBy::Scale];
+        }
         try {
-            return MassParser::g($written);
+            return [MassParser::g($written), ReadBy::Hand];
         } catch (QuantityException) {
             // no weight: an amount of liquid then
         }
         try {
-            return VolumeParser::ml($written, $units) * $step->densityGMl;
+            return [VolumeParser::ml($written, $units) * $step->densityGMl, ReadBy::Marks];
         } catch (QuantityException) {
-            return null;
+            return [null, ReadBy::Marks];
         }
     }
 

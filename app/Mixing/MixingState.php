@@ -10,6 +10,7 @@ use App\Models\Pour;
 use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Batch\Spares;
+use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\WeighStep;
 
@@ -19,14 +20,16 @@ final class MixingState
     /** @return array<string, mixed> */
     public static function of(Mixing $mixing, CupReader $cups, UnitSystem $units, CarbonImmutable $now): array
     {
-        $batch = $cups->batch($mixing, $units);
+        $evening = $cups->evening($mixing, $units);
+        $batch = $evening->batches[0];
         $weighing = $cups->weighing($batch, $mixing->weighed);
         $surplus = $weighing->surplusMl();
 
         return [
             'id' => $mixing->id,
             'title' => $mixing->title,
-            'batch' => $mixing->batch_key,
+            'planned_at' => self::plannedAt($mixing),
+            'by_volume' => $batch->batch->measuredBy?->isByVolume() === true,
             'now' => Moment::ms($now),
             'steps' => array_map(static fn (WeighStep $step): array => [
                 'id' => $step->id,
@@ -35,6 +38,9 @@ final class MixingState
                 'target_g' => $step->targetG,
                 'got_g' => $step->gotG,
                 'past_g' => $step->pastG(),
+                'g_ml' => $step->densityGMl,
+                'counted' => $step->counted === null ? null : ['amount' => $step->counted->amount, 'unit' => $step->counted->unit->value],
+                'short' => $step->isShort,
             ], $weighing->steps),
             'next' => $weighing->next()?->id,
             'measured' => $weighing->isMeasured(),
@@ -44,6 +50,8 @@ final class MixingState
             'spares' => $surplus > 0 ? Spares::words($batch, $surplus) : null,
             'last_reading' => $mixing->last_reading,
             'stirred_from' => Moment::ms($mixing->stirred_from),
+            'first_stirred_at' => $cups->record($mixing)->firstStirredMs,
+            'second_cup_ml' => Residue::ml($batch->batch->cup, $batch->mix->totalMl() / $batch->batch->cups, $evening->plan->studio->residueFilmMm->value) * $batch->batch->cups,
             'mixed_at' => Moment::ms($mixing->mixed_at),
             'mixed_event' => $mixing->mixed_event,
             'discarded_at' => Moment::ms($mixing->discarded_at),
@@ -51,5 +59,13 @@ final class MixingState
             'stir_min' => $batch->resin->mixMin?->value,
             'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
         ];
+    }
+
+    /** The page that this cup was begun from. */
+    private static function plannedAt(Mixing $mixing): string
+    {
+        $coat = CoatAlone::coatId($mixing->batch_key);
+
+        return $coat === null ? "/plans/{$mixing->plan_id}/batches/{$mixing->batch_key}" : "/coats/$coat/mix";
     }
 }

@@ -20,9 +20,10 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\Weighing;
 use stdClass;
@@ -39,7 +40,7 @@ final readonly class BatchPours
     }
 
     /**
-     * Starts their clocks, counted from when it was mixed; what was weighed is written down as used.
+     * Starts their clocks, counted from when it was mixed; what went into the cup is written down as used, and how one knows it.
      *
      * @param  stdClass  $room  temperature_c, humidity_pct as measured now
      * @param  Pressed  $pressed  the name of the press; each pour has one that follows from it
@@ -59,7 +60,8 @@ final readonly class BatchPours
                 throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
             }
             $weighing = $this->cups->weighing($batch, $mixing->weighed);
-            $begun = array_map(fn (Turn $turn): stdClass => $this->begun($mixing, $batch, $weighing, $turn, $room, $overrideReason, $units), $batch->turns);
+            $cup = $this->cups->record($mixing);
+            $begun = array_map(fn (Turn $turn): stdClass => $this->begun($mixing, $cup, $batch, $weighing, $turn, $room, $overrideReason, $units), $batch->turns);
             DB::transaction(function () use ($mixing, $mixedAt, $films, $begun, $pressed, $units): void {
                 $already = $mixing->pours()->first();
                 if ($already !== null && $already->id !== $films[0]) {
@@ -75,7 +77,7 @@ final readonly class BatchPours
         return array_values($mixing->pours()->get()->sortBy(static fn (Pour $pour): int|false => array_search($pour->id, $films, true))->all());
     }
 
-    private function begun(Mixing $mixing, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
+    private function begun(Mixing $mixing, CupRecord $cup, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
     {
         $coat = CoatKeys::find([$turn->coat->case->coat->id])->firstOrFail();
         $begun = $this->pours->ready($coat, $room, $overrideReason, $units, $batch->batch->lift);
@@ -85,9 +87,9 @@ final readonly class BatchPours
         $begun->count = $turn->count;
         $begun->title = Dig::text($begun, 'title').($turn->count < $all ? sprintf(', %d of %d', $turn->count, $all) : '');
         $begun->share = self::share($batch, $part);
-        $weighed = static fn (float $ml): stdClass => (object) ['ml' => $ml, 'how' => Known::Weighed->value];
-        $begun->a = $weighed($part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG);
-        $begun->b = $weighed($part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF));
+        $known = static fn (PartName $of, float $ml): stdClass => (object) ['ml' => $ml, 'how' => $cup->knows($of)->value];
+        $begun->a = $known(PartName::A, $part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG);
+        $begun->b = $known(PartName::B, $part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF));
 
         return $begun;
     }

@@ -24,6 +24,7 @@ final class UsedBesidePlanned
             'more_ml' => self::moreMl($pour),
             'off_pct' => self::offPct($pour),
             'tolerance_pct' => Dig::float($resin, 'ratio_tolerance_pct') ?? 5.0,
+            'by_volume' => (Dig::float($result, 'weighed_off_pct') ?? 0.0) > 0,
             'tray_g' => $pour->tray_g,
             'added_ml' => $pour->added_ml,
             'density_a_g_ml' => self::density($pour, 'a'),
@@ -51,7 +52,7 @@ final class UsedBesidePlanned
     }
 
     /** Density of a part in g/ml as it was planned with; null where the label gives none. */
-    private static function density(Pour $pour, string $part): ?float
+    public static function density(Pour $pour, string $part): ?float
     {
         [$g, $ml] = [Dig::float(self::planned($pour), $part.'_g'), Dig::float(self::planned($pour), $part.'_ml')];
 

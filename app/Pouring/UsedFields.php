@@ -84,9 +84,9 @@ final readonly class UsedFields
         if ($how === Known::Read) {
             return $amount;
         }
-        $density = UsedBesidePlanned::resin($this->pour)->{"density_{$part}_g_ml"} ?? null;
+        $density = UsedBesidePlanned::density($this->pour, $part);
 
-        return is_numeric($density) ? $amount / (float) $density : throw QuantityException::noDensity();
+        return $density === null ? throw QuantityException::noDensity() : $amount / $density;
     }
 
     private static function inRange(string $written, float $amount): float

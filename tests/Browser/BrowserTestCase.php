@@ -65,6 +65,18 @@ abstract class BrowserTestCase extends TestCase
         $this->open('/')->js('document.cookie = "units=" + arguments[0] + "; path=/"', $units);
     }
 
+    /** What really went into the cup, without the scale. */
+    protected function wentIn(Page $page, string $amount): void
+    {
+        foreach (['Type it instead', 'It came to something else'] as $button) {
+            if (! $page->has('textbox', 'What really went in') && $page->has('button', $button)) {
+                $page->press('button', $button);
+            }
+        }
+        $page->type('What really went in', $amount);
+        $page->press('button', 'That is it');
+    }
+
     /** What stands in the field with this label. */
     protected function value(Page $page, string $label): string
     {

@@ -31,7 +31,7 @@ final class DeadStudioTest extends BrowserTestCase
         self::$studio->kill();
         $asked = $this->shown($page);
         $at = $this->now($page);
-        $this->typeIn($page, $asked);
+        $this->wentIn($page, $asked);
         $page->untilSees('What you weigh is kept here');
         $page->untilSees('1 press waiting');
         // a page of the cup is there again without a network, and still knows of it
@@ -43,7 +43,7 @@ final class DeadStudioTest extends BrowserTestCase
         self::assertEqualsWithDelta($at, (int) self::$studio->value("select pressed_ms + offset_ms from events where subject = '$cup' and kind = 'weighed'"), 4000, 'it was weighed then, not when it was heard of');
 
         // part B with the studio there, then the end of the stirring without it
-        $this->typeIn($page, $this->shown($page));
+        $this->wentIn($page, $this->shown($page));
         $page->untilSees('I am stirring');
         self::$studio->kill();
         $page->press('button', 'I am stirring');
@@ -97,15 +97,6 @@ final class DeadStudioTest extends BrowserTestCase
         $page->press('button', 'Plan its coat');
         $page->untilSees('Sized by');
         self::assertSame('1', self::$studio->value("select count(*) from pieces where json_extract(spec, '$.name') = 'Storm over the bay'"));
-    }
-
-    private function typeIn(Page $page, string $grams): void
-    {
-        if (! $page->has('textbox', 'What really went in')) {
-            $page->press('button', 'Type it instead');
-        }
-        $page->type('What really went in', $grams);
-        $page->press('button', 'That is it');
     }
 
     private function shown(Page $page): string

@@ -46,6 +46,47 @@ final class FirstBottleTest extends BrowserTestCase
         self::assertSame([], $page->complaints());
     }
 
+    /** Mixed by the marks of a cup: nothing is asked twice, and nothing planned is shown as measured. */
+    public function test_one_road_leads_from_its_mix_sheet_to_the_piece(): void
+    {
+        $page = self::$page;
+        $page->open(self::$studio->url('/pieces/new'));
+        $page->type('Name', 'Green hour');
+        $page->type('Width', '30 x 40 cm');
+        $page->press('button', 'Plan its coat');
+        $page->find('slider', 'Film thickness');
+        $page->press('button', 'To the mix sheet');
+        $page->find('button', 'Mix it now');
+        preg_match('/Part A, ([\d.]+) ml/', (string) $page->js('return [...document.querySelectorAll("[data-testid=answer] button")].map((one) => one.getAttribute("aria-label")).join(" ")'), $planned);
+        $page->press('button', 'Mix it now');
+        $page->press('button', 'Begin');
+        $page->untilSees('Pour part A');
+        self::assertSame($planned[1], $this->shown($page), 'as on the sheet');
+        $this->wentIn($page, '1000');
+        $page->untilSees('Pour part B');
+        self::assertSame('500', $this->shown($page), 'it follows');
+        $this->wentIn($page, '470');
+        $page->untilSees('It was short: more of part B');
+        $page->press('button', 'Take the last reading back');
+        $page->untilSees('Pour part B');
+        $this->wentIn($page, '500');
+        $page->press('button', 'I am stirring');
+        $page->untilSees('Together for 0:0');
+        $page->press('button', 'It is mixed already');
+        $page->untilSees('Pour it now');
+        $page->press('button', 'To the pour');
+        $page->untilSees('Pour and spread');
+        self::assertSame('Measured: A 1000 ml, B 500 ml', $page->text('[data-testid=in-the-cup]'));
+        self::assertSame([], $page->complaints());
+    }
+
+    private function shown(Page $page): string
+    {
+        self::assertSame(1, preg_match('/[\d.]+/', $page->text('main p.figure.measured'), $found));
+
+        return $found[0];
+    }
+
     private function ml(Page $page, string $part): float
     {
         return (float) $page->js('return [...document.querySelectorAll("[data-testid=answer] button")].map((one) => /^Part (.), ([\d.]+) ml/.exec(one.getAttribute("aria-label") ?? one.textContent)).find((one) => one?.[1].toLowerCase() === arguments[0])?.[2]', $part);

@@ -12,6 +12,7 @@ use App\Models\Pour;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
+use stdClass;
 use Tests\TestCase;
 
 /** A batch from the first gram to the running clocks. */
@@ -65,6 +66,53 @@ final class MixingTest extends TestCase
         $this->press($pour->id, 'poured');
         $rate = $pour->refresh()->result()->coat->film->rate;
         self::assertGreaterThan(20 * $rate, $pour->ageMin(), 'a litre in a jug is older than a film after the same time');
+    }
+
+    public function test_one_coat_leads_from_its_own_sheet_to_its_cup_with_what_the_sheet_says(): void
+    {
+        $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();
+        $sheet = fn (): array => $this->get("/coats/{$coat->id}/mix")->assertOk()->viewData('page')['props'];
+        self::assertSame([null, null], [$sheet()['cup'], $sheet()['tonight']]);
+        $mix = $sheet()['answer']['coat']['mix'];
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect("/mixings/{$mixing->id}");
+        self::assertSame(1, Mixing::query()->where('title', 'Winter sky')->count(), 'its cup is gone on with');
+        self::assertEqualsWithDelta([$mix['a_g'], $mix['b_g']], [$mixing->result()->a_g, $mixing->result()->b_g], 1e-9);
+        self::assertSame(['id' => $mixing->id, 'mixed' => false], $sheet()['cup']);
+        $this->weighNext($mixing, 1.02);
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'b', 'as_meant' => true]);
+        self::assertTrue($state['measured']);
+        self::assertSame("/coats/{$coat->id}/mix", $state['planned_at']);
+        $this->press($mixing->id, 'stirring_begun');
+        $first = CarbonImmutable::now();
+        $this->travelTo($first->addMinutes(3));
+        $state = $this->press($mixing->id, 'stirring_begun');
+        self::assertEqualsWithDelta(180_000, $state['stirred_from'] - $state['first_stirred_at'], 1000, 'into a second cup, and counted from the first');
+        $this->press($mixing->id, 'mixed');
+        self::assertSame(['id' => $mixing->id, 'mixed' => true], $sheet()['cup']);
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => new stdClass])->assertRedirect();
+        $pour = Pour::query()->latest('rowid')->firstOrFail();
+        self::assertEqualsWithDelta(1.02 * $mix['a_ml'], $pour->used_a_ml, 1e-6);
+        self::assertSame(['weighed', 'planned'], [$pour->used_a_how, $pour->used_b_how], 'what nobody read is not called measured');
+        self::assertNull($sheet()['cup']);
+        Carbon::setTestNow();
+    }
+
+    public function test_the_sheet_of_a_coat_names_its_cup_of_tonight(): void
+    {
+        $this->begin(['tiles-base'], 'batch-1');
+        $coat = Coat::query()->where('key', 'tiles-base')->firstOrFail();
+        self::assertSame('/plans/1/batches/batch-1', $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['tonight']);
+    }
+
+    public function test_of_a_coat_in_lifts_the_next_one_is_mixed(): void
+    {
+        $coat = Coat::query()->where('key', 'table-deep')->firstOrFail();
+        $lifts = $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['answer']['coat']['lifts'];
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        self::assertEqualsWithDelta($lifts[0]['a_g'], $mixing->result()->a_g, 1e-6);
     }
 
     public function test_past_the_mark_is_mended_and_the_rest_has_a_use(): void

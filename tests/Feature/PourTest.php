@@ -356,6 +356,7 @@ final class PourTest extends TestCase
         $pour = $this->poured();
         $facts = $pour->begun->facts;
         $facts->plan->resins[0]->density_b_g_ml = null;
+        $facts->result->coat->mix->b_g = null;
         $pour->begun->update(['facts' => $facts]);
         $this->post("/pours/{$pour->id}/finish", ['used_a' => '100', 'used_b' => '2'])->assertSessionHasErrors(['used_b' => 'The label gives no density of this part: write it down in ml.']);
         $this->post("/pours/{$pour->id}/finish", ['used_a' => '100', 'used_b' => '2', 'how_a' => 'read', 'how_b' => 'read'])->assertSessionHasNoErrors();

@@ -8,6 +8,7 @@ use App\Http\Body;
 use App\Http\Editing;
 use App\Http\Person;
 use App\Mixing\ColourStops;
+use App\Mixing\Cups;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\Resin;
@@ -52,6 +53,8 @@ final readonly class CoatController
     public function mix(Request $request, Coat $coat, PlanAssembler $assembler): Response
     {
         return Inertia::render('MixSheet', [
+            'cup' => Cups::alone($coat),
+            'tonight' => Cups::tonight($coat),
             ...$this->page($request, $coat),
             ...$this->answer($request, $coat),
             'cautions' => $this->cautions($coat),

@@ -11,6 +11,7 @@ use App\Mixing\CupReader;
 use App\Mixing\EveningAnswer;
 use App\Mixing\MixingDesk;
 use App\Mixing\MixingState;
+use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\Planning\TypedFields;
@@ -39,6 +40,11 @@ final readonly class MixingController
     public function begin(Request $request, Plan $plan, string $batch, MixingDesk $desk): RedirectResponse
     {
         return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
+    }
+
+    public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
+    {
+        return redirect()->route('mixings.show', $desk->beginAlone($coat, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
     }
 
     public function show(Request $request, Mixing $mixing): Response

@@ -12,4 +12,13 @@ enum DoseUnit: string
     case Drops = 'drops';
     case Dips = 'dips';
     case Scoops = 'scoops';
+
+    /** Whole things that are counted, not an amount that is measured. */
+    public function isCounted(): bool
+    {
+        return match ($this) {
+            self::Drops, self::Dips, self::Scoops => true,
+            self::Ml, self::G => false,
+        };
+    }
 }

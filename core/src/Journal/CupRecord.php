@@ -17,6 +17,8 @@ final readonly class CupRecord
         public array $readings,
         public ?PartName $first,
         public ?int $stirredFromMs,
+        /** when it was first stirred: into a second cup it is stirred once more */
+        public ?int $firstStirredMs,
         public ?Event $mixed,
         public ?Event $discarded,
     ) {
@@ -25,7 +27,7 @@ final readonly class CupRecord
     /** @param  iterable<Event>  $events  of one cup, in any order, some of them twice */
     public static function of(iterable $events): self
     {
-        $begun = $first = $stirred = $mixed = $discarded = null;
+        $begun = $first = $stirred = $firstStirred = $mixed = $discarded = null;
         $readings = [];
         foreach (Order::standing($events) as $event) {
             switch ($event->kind) {
@@ -41,6 +43,7 @@ final readonly class CupRecord
                     break;
                 case EventKind::StirringBegun:
                     $stirred = $mixed === null ? $event->atMs : $stirred;
+                    $firstStirred ??= $event->atMs;
                     break;
                 case EventKind::Mixed:
                     $mixed ??= $event;
@@ -52,7 +55,7 @@ final readonly class CupRecord
             }
         }
 
-        return new self($begun, $readings, $first, $stirred, $mixed, $discarded);
+        return new self($begun, $readings, $first, $stirred, $firstStirred, $mixed, $discarded);
     }
 
     /**
@@ -75,6 +78,24 @@ final readonly class CupRecord
     public function gotG(): array
     {
         return array_map(static fn (Event $event): float => $event->facts->number('grams') ?? 0.0, $this->readings);
+    }
+
+    /** How one knows what went in of a part: as its least known reading. */
+    public function knows(PartName $part): Known
+    {
+        $known = [];
+        foreach ($this->readings as $step => $event) {
+            if ($step === $part->value || str_starts_with($step, "more_{$part->value}_")) {
+                $known[] = (ReadBy::tryFrom($event->facts->text('by') ?? '') ?? ReadBy::Scale)->known();
+            }
+        }
+        foreach ([Known::Planned, Known::Read] as $least) {
+            if (in_array($least, $known, true)) {
+                return $least;
+            }
+        }
+
+        return Known::Weighed;
     }
 
     /** The reading that was taken last; null where there is none. */

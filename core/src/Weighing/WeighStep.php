@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Weighing;
 
+use OpenGlaze\Core\Colour\Dose;
+
 /** One thing that is put on the scale: a part, more of it, resin into a colour cup, or a dose. */
 final readonly class WeighStep
 {
@@ -20,6 +22,10 @@ final readonly class WeighStep
         /** of what is put on, g/ml: where it is measured by volume */
         public float $densityGMl,
         public ?float $gotG,
+        /** how many drops, dips or scoops it is, where it is counted */
+        public ?Dose $counted = null,
+        /** the same part fell short before; else the other one went past its mark */
+        public bool $isShort = false,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Weighing;
 
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\ColourShare;
+use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Measuring\Mending;
 use OpenGlaze\Core\Plan\PartName;
 
@@ -116,7 +117,8 @@ final readonly class Weighing
             if ($missing <= max(2 * $this->resolutionG, self::LET_BE * $planned[$more])) {
                 break;
             }
-            $steps[] = $this->step("more_$more"."_$number", $more === 'a' ? WeighKind::MoreA : WeighKind::MoreB, 'More of part '.strtoupper($more), $missing);
+            $isShort = in_array(end($steps)->kind, $more === 'a' ? [WeighKind::PartA, WeighKind::MoreA] : [WeighKind::PartB, WeighKind::MoreB], true);
+            $steps[] = $this->step("more_$more"."_$number", $more === 'a' ? WeighKind::MoreA : WeighKind::MoreB, 'More of part '.strtoupper($more), $missing, isShort: $isShort);
             $sum[$more] += end($steps)->gotG ?? 0.0;
         }
 
@@ -133,14 +135,14 @@ final readonly class Weighing
             $steps[] = $resin;
             $follows = ($resin->gotG ?? $resin->targetG) / ($share->resinMl * $this->densityGMl);
             foreach ($share->doses as $number => $dose) {
-                $steps[] = $this->step("dose_{$at}_$number", WeighKind::Dose, $dose->colourant->name, $dose->grams() * $follows, $dose->colourant->densityGMl->value);
+                $steps[] = $this->step("dose_{$at}_$number", WeighKind::Dose, $dose->colourant->name, $dose->grams() * $follows, $dose->colourant->densityGMl->value, $dose->unit->isCounted() ? $dose->times($follows) : null);
             }
         }
 
         return $steps;
     }
 
-    private function step(string $id, WeighKind $kind, string $what, float $targetG, ?float $densityGMl = null): WeighStep
+    private function step(string $id, WeighKind $kind, string $what, float $targetG, ?float $densityGMl = null, ?Dose $counted = null, bool $isShort = false): WeighStep
     {
         $density = $densityGMl ?? match ($kind) {
             WeighKind::PartA, WeighKind::MoreA => $this->densityAGMl,
@@ -148,6 +150,6 @@ final readonly class Weighing
             default => $this->densityGMl,
         };
 
-        return new WeighStep($id, $kind, $what, $targetG, $density, $this->got[$id] ?? null);
+        return new WeighStep($id, $kind, $what, $targetG, $density, $this->got[$id] ?? null, $counted, $isShort);
     }
 }

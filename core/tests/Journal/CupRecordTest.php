@@ -8,6 +8,7 @@ use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
+use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
@@ -71,6 +72,22 @@ final class CupRecordTest extends TestCase
         self::assertNull($cup->refusalOf(EventKind::Undone, new Facts(['of' => $dose->id])), 'a dose was read wrong');
         self::assertNull($cup->refusalOf(EventKind::Undone, new Facts(['of' => $mixed->id])));
         self::assertNull($cup->refusalOf(EventKind::Mixed, new Facts), 'pressed on two devices');
+    }
+
+    public function test_a_part_is_known_as_its_least_known_reading(): void
+    {
+        $by = static fn (int $at, string $step, ?string $by): Event => Happened::at($at, EventKind::Weighed, ['step' => $step, 'grams' => 1.0, ...($by === null ? [] : ['by' => $by])]);
+        $cup = CupRecord::of([self::begun(), $by(1, 'a', 'scale'), $by(2, 'b', 'hand'), $by(3, 'more_a_1', 'marks'), $by(4, 'resin_0', 'as_meant')]);
+        self::assertSame([Known::Read, Known::Weighed], [$cup->knows(PartName::A), $cup->knows(PartName::B)]);
+        $cup = CupRecord::of([self::begun(), $by(1, 'a', null), $by(2, 'b', 'as_meant'), $by(3, 'more_b_1', 'scale')]);
+        self::assertSame([Known::Weighed, Known::Planned], [$cup->knows(PartName::A), $cup->knows(PartName::B)], 'readings of before');
+    }
+
+    public function test_time_together_counts_from_the_first_stir(): void
+    {
+        $cup = CupRecord::of([self::begun(), Happened::at(5, EventKind::StirringBegun), Happened::at(9, EventKind::StirringBegun)]);
+        self::assertGreaterThan($cup->firstStirredMs, $cup->stirredFromMs);
+        self::assertNull(CupRecord::of([self::begun()])->firstStirredMs);
     }
 
     public function test_a_lot_has_what_was_counted_less_what_was_taken_since(): void

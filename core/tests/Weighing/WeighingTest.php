@@ -41,6 +41,16 @@ final class WeighingTest extends TestCase
         }
     }
 
+    public function test_what_was_short_is_not_said_of_the_other_part(): void
+    {
+        $batch = self::batch();
+        $after = static fn (float $a, float $b): WeighStep => Weighing::of($batch, ['a' => $a * $batch->mix->aG, 'b' => $b * (float) $batch->mix->bG])->next() ?? self::fail('nothing is missing');
+        self::assertSame(['more_b_1', true], [$after(1.0, 0.9)->id, $after(1.0, 0.9)->isShort]);
+        self::assertSame(['more_a_1', false], [$after(1.0, 1.1)->id, $after(1.0, 1.1)->isShort]);
+        $topped = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 0.8 * (float) $batch->mix->bG, 'more_b_1' => 0.1 * (float) $batch->mix->bG])->next();
+        self::assertSame(['more_b_2', true], [$topped?->id, $topped?->isShort]);
+    }
+
     public function test_whatever_the_hand_does_the_ratio_comes_right_in_the_end(): void
     {
         mt_srand(5);

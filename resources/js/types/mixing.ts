@@ -202,12 +202,20 @@ export interface WeighStep {
     target_g: number
     got_g: number | null
     past_g: number | null
+    /** Of what is put on. */
+    g_ml: number
+    /** Where it is counted. */
+    counted: { amount: number; unit: string } | null
+    /** Its own part fell short; else the other went past its mark. */
+    short: boolean
 }
 
 export interface MixingState {
     id: string
     title: string
-    batch: string
+    /** The page that this cup was begun from. */
+    planned_at: string
+    by_volume: boolean
     now: number
     steps: WeighStep[]
     next: string | null
@@ -219,6 +227,9 @@ export interface MixingState {
     /** The press of the reading that was taken last. */
     last_reading: string | null
     stirred_from: number | null
+    first_stirred_at: number | null
+    /** What a second cup would keep. */
+    second_cup_ml: number
     mixed_at: number | null
     mixed_event: string | null
     discarded_at: number | null

@@ -5,22 +5,30 @@ import { happenedAt, type Press } from './events'
 export function withCupPress(mixing: MixingState, press: Press): MixingState {
     switch (press.kind) {
         case 'weighed':
-            return typeof press.facts.grams !== 'number'
-                ? mixing
-                : {
-                      ...mixing,
-                      last_reading: press.id,
-                      steps: mixing.steps.map((step) =>
-                          step.id === press.facts.step ? { ...step, got_g: press.facts.grams as number } : step,
-                      ),
-                  }
+            return {
+                ...mixing,
+                last_reading: press.id,
+                steps: mixing.steps.map((step) =>
+                    step.id === press.facts.step ? { ...step, got_g: gramsOf(press, step.target_g) } : step,
+                ),
+            }
         case 'stirring_begun':
-            return { ...mixing, stirred_from: happenedAt(press) }
+            return {
+                ...mixing,
+                stirred_from: happenedAt(press),
+                first_stirred_at: mixing.first_stirred_at ?? happenedAt(press),
+            }
         case 'discarded':
             return { ...mixing, discarded_at: mixing.discarded_at ?? happenedAt(press) }
         default:
             return mixedBy(mixing, press)
     }
+}
+
+/** What was written in words is known when the studio has read it. */
+function gramsOf(press: Press, targetG: number): number | null {
+    if (press.facts.as_meant === true) return targetG
+    return typeof press.facts.grams === 'number' ? press.facts.grams : null
 }
 
 /** A cup that a press says is mixed, or is not mixed after all. */

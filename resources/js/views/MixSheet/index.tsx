@@ -7,6 +7,7 @@ import { StagePage } from '../../controls/Stages'
 import { StartSheet } from '../../controls/StartSheet'
 import { Traced } from '../../controls/TraceSheet'
 import { ask } from '../../lib/http'
+import { useFormPress } from '../../lib/journal/useFormPress'
 import { useShared } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import type { Advice, StackAnswer, Trace } from '../../types/answer'
@@ -28,6 +29,10 @@ interface Props {
     colour_stops: Advice[]
     cautions: string[]
     running_pour_id: string | null
+    /** Its own cup, begun and not poured yet. */
+    cup: { id: string; mixed: boolean } | null
+    /** Its cup among tonight's. */
+    tonight: string | null
 }
 
 /** What goes into which cup and what happens then: one side of paper for the wall, and the start of the clock. */
@@ -54,30 +59,22 @@ export default function MixSheet(props: Props): ReactNode {
                         <LinkButton href={`/coats/${props.coat.id}`} look="quiet" className="max-sm:hidden">
                             The coat
                         </LinkButton>
+                        {props.tonight !== null && (
+                            <LinkButton href={props.tonight} look="quiet">
+                                Its cup tonight
+                            </LinkButton>
+                        )}
                         <Button onClick={() => window.print()}>
                             <PrinterIcon size={18} /> Print
                         </Button>
                     </>
                 }
                 forward={
-                    props.running_pour_id === null ? (
-                        <Button
-                            look="next"
-                            className="min-w-44"
-                            disabled={props.answer === null}
-                            onClick={() => setStarting(true)}
-                        >
-                            It is mixed: start the clock
-                        </Button>
-                    ) : (
-                        <Button
-                            look="next"
-                            className="min-w-44"
-                            onClick={() => router.visit(`/pours/${props.running_pour_id}`)}
-                        >
-                            To the running pour
-                        </Button>
-                    )
+                    <Forward
+                        {...props}
+                        canWeigh={props.answer !== null && props.answer.coat.mix.total_g !== null}
+                        onStart={() => setStarting(true)}
+                    />
                 }
             >
                 {props.answer === null || resin === undefined ? (
@@ -123,5 +120,44 @@ export default function MixSheet(props: Props): ReactNode {
                 stays as it is.
             </StartSheet>
         </Traced>
+    )
+}
+
+/** On to its cup: guided, or where it is mixed already, to the clock. */
+function Forward(
+    props: Pick<Props, 'answer' | 'coat' | 'cup' | 'running_pour_id'> & { canWeigh: boolean; onStart: () => void },
+): ReactNode {
+    const { cup } = props
+    const press = useFormPress(true)
+    const mix = async (): Promise<void> =>
+        router.post(`/coats/${props.coat.id}/mixings`, { press: await press() } as never)
+    if (props.running_pour_id !== null)
+        return (
+            <Button look="next" className="min-w-44" onClick={() => router.visit(`/pours/${props.running_pour_id}`)}>
+                To the running pour
+            </Button>
+        )
+    return (
+        <>
+            {cup === null && (
+                <Button
+                    look={props.canWeigh ? 'plain' : 'next'}
+                    disabled={props.answer === null}
+                    onClick={props.onStart}
+                >
+                    It is mixed: start the clock
+                </Button>
+            )}
+            {cup !== null && (
+                <LinkButton look="next" className="min-w-44" href={`/mixings/${cup.id}`}>
+                    {cup.mixed ? 'It is mixed: pour it' : 'Go on mixing'}
+                </LinkButton>
+            )}
+            {cup === null && props.canWeigh && (
+                <Button look="next" className="min-w-44" onClick={() => void mix()}>
+                    Mix it now
+                </Button>
+            )}
+        </>
     )
 }

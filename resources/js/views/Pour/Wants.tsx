@@ -2,7 +2,8 @@ import type { ReactNode } from 'react'
 import { Digits } from '../../controls/Digits'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
-import { countdown, joined, moment, span, weightMix } from '../../lib/format'
+import { countdown, joined, moment, span, volumeMix, weightMix } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
 import { lane, type Wanted } from '../../lib/pour'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 
@@ -36,8 +37,7 @@ export function Wants({
                     </p>
                     <p className="mt-4 text-xl">{planned.pour}</p>
                     <p className="mt-3 text-lg text-soft">
-                        A {joined(weightMix(planned.planned.a_g, planned.planned.total_g).a)}, B{' '}
-                        {joined(weightMix(planned.planned.a_g, planned.planned.total_g).b)}, {planned.resin}
+                        <InTheCup planned={planned} />, {planned.resin}
                     </p>
                 </>
             )}
@@ -93,6 +93,23 @@ export function Wants({
                 </div>
             )}
         </div>
+    )
+}
+
+/** What went into the cup, as one knows it; nothing planned is shown as measured. */
+function InTheCup({ planned }: { planned: PlannedAndUsed }): ReactNode {
+    const units = useUnits()
+    const { used, planned: plan } = planned
+    const isKnown = used.a_ml !== null && used.b_ml !== null && used.a_how !== 'planned' && used.b_how !== 'planned'
+    const [a, b] = isKnown ? [used.a_ml ?? 0, used.b_ml ?? 0] : [plan.a_ml, plan.b_ml]
+    const byVolume = isKnown ? used.a_how === 'read' : planned.by_volume
+    const grams = weightMix(a * planned.density_a_g_ml, a * planned.density_a_g_ml + b * planned.density_b_g_ml)
+    const mix = byVolume || plan.total_g === null ? volumeMix(a, b, units) : grams
+    const word = !isKnown ? 'As planned' : byVolume ? 'Measured' : 'Weighed'
+    return (
+        <span data-testid="in-the-cup">
+            {word}: A {joined(mix.a)}, B {joined(mix.b)}
+        </span>
     )
 }
 

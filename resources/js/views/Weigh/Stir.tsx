@@ -2,7 +2,8 @@ import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
 import { useServerNow } from '../../lib/clock'
-import { countdown } from '../../lib/format'
+import { countdown, joined, span, volume } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
 import { chime } from '../../lib/sound'
 import type { MixingState } from '../../types/mixing'
 
@@ -22,6 +23,7 @@ export function Stir({
     onMixed: () => void
 }): ReactNode {
     const now = useServerNow()
+    const units = useUnits()
     const [secondCup, setSecondCup] = useState(false)
     const minutes = mixing.stir_min ?? WITHOUT_LABEL_MIN
     const from = mixing.stirred_from
@@ -80,9 +82,16 @@ export function Stir({
                     </Button>
                 )}
             </div>
+            {mixing.first_stirred_at !== null && (
+                <p className="text-xl" data-testid="since-stirring">
+                    Together for {countdown(now - mixing.first_stirred_at)}
+                    {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}.
+                </p>
+            )}
             <p className="max-w-2xl text-soft">
-                The wall of the first cup holds unmixed resin: a second, clean cup costs what the first keeps. Milkiness
-                may be only air; streaks mean unmixed. From the end of the stirring on it is setting.
+                The wall of the first cup holds unmixed resin: a second, clean cup keeps about{' '}
+                {joined(volume(mixing.second_cup_ml, units))} more. Milkiness may be only air; streaks mean unmixed.
+                From the end of the stirring on it is setting.
             </p>
         </section>
     )

@@ -2,12 +2,17 @@ import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
 import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
-import { Field } from '../../controls/Field'
 import { PourBar } from '../../drawings/PourBar'
 import { VesselDrawing } from '../../drawings/VesselDrawing'
 import { digits } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
 import { chime } from '../../lib/sound'
 import type { BatchFigures, MixingState, ScaleReading, WeighStep } from '../../types/mixing'
+import { amountOf, instruction } from './amounts'
+import { ByHand } from './ByHand'
+
+/** What a step came to: off the scale, as somebody wrote it, or about as it was meant. */
+export type Taken = { grams: number } | { written: string } | { as_meant: true }
 
 interface Props {
     step: WeighStep
@@ -19,7 +24,7 @@ interface Props {
     /** What was weighed is kept, and the studio has not heard of it. */
     waiting: boolean
     sentence: string | undefined
-    onTaken: (grams: number | string) => Promise<boolean>
+    onTaken: (taken: Taken) => Promise<boolean>
     onTurned: () => void
 }
 
@@ -29,8 +34,10 @@ const NEAR = 0.9
 /** One part to its mark: what the scale says against what is wanted, large enough for a metre away. */
 export function WeighStepView(props: Props): ReactNode {
     const { step, batch, mixing, scale } = props
+    const units = useUnits()
     const [zeroed, setZeroed] = useState(false)
     const [typed, setTyped] = useState('')
+    const [weighed, setWeighed] = useState(false)
     const said = useRef(false)
     const { reading } = scale
     const grams = zeroed ? (reading?.grams ?? null) : null
@@ -44,55 +51,36 @@ export function WeighStepView(props: Props): ReactNode {
     const first = mixing.steps[0]?.id === step.id
     const canTurn = first && step.got_g === null
     // what is being typed is not taken away by a scale that comes back
-    if (props.byHand || reading?.fault === 'absent' || typed !== '') {
+    if (
+        props.byHand ||
+        mixing.by_volume ||
+        (step.counted !== null && !weighed) ||
+        reading?.fault === 'absent' ||
+        typed !== ''
+    ) {
+        const amount = amountOf(step, mixing, units)
+        const canScale = !mixing.by_volume && reading?.fault !== 'absent'
         return (
-            <section className="space-y-4">
-                <h2 className="text-xl font-bold">{word}</h2>
-                <p className="figure measured text-[4.5rem]">
-                    <Digits text={digits(step.target_g, decimals)} /> <span className="unit">g</span>
-                </p>
-                {reading?.sentence !== undefined && reading?.sentence !== null && !props.byHand && (
-                    <Strip level="note">{reading.sentence}</Strip>
-                )}
-                <form
-                    className="flex flex-wrap items-end gap-4"
-                    onSubmit={(event) => {
-                        event.preventDefault()
-                        void props.onTaken(typed)
-                    }}
-                >
-                    <Field
-                        label="What really went in"
-                        hint="in g, or as 35 ml, 2 tbsp"
-                        unit="g"
-                        value={typed}
-                        onChange={setTyped}
-                        inputMode="decimal"
-                        sentence={props.sentence}
-                        autoFocus
-                        large
-                        className="w-56"
-                    />
-                    <Button
-                        look="next"
-                        type="submit"
-                        className="min-h-16 min-w-44 text-xl"
-                        disabled={typed.trim() === '' || props.waiting}
-                    >
-                        That is it
-                    </Button>
-                    {canTurn && (
-                        <Button className="min-h-16" onClick={props.onTurned}>
-                            The other part went in first
-                        </Button>
-                    )}
-                    {props.byHand && (
-                        <Button className="min-h-16" onClick={() => props.onByHand(false)}>
-                            Read the scale
-                        </Button>
-                    )}
-                </form>
-            </section>
+            <ByHand
+                word={word}
+                amount={amount}
+                inGrams={step.counted === null ? null : { text: digits(step.target_g, decimals), unit: 'g' }}
+                problem={props.byHand || mixing.by_volume ? null : (reading?.sentence ?? null)}
+                waiting={props.waiting}
+                sentence={props.sentence}
+                typed={typed}
+                onTyped={setTyped}
+                onTaken={props.onTaken}
+                onTurned={canTurn ? props.onTurned : null}
+                onScale={
+                    canScale
+                        ? () => {
+                              setWeighed(true)
+                              props.onByHand(false)
+                          }
+                        : null
+                }
+            />
         )
     }
     const left = grams === null ? step.target_g : step.target_g - grams
@@ -154,7 +142,7 @@ export function WeighStepView(props: Props): ReactNode {
                         look="next"
                         className="min-h-16 min-w-56 text-xl"
                         disabled={!steadyThere || props.waiting}
-                        onClick={() => grams !== null && void props.onTaken(grams)}
+                        onClick={() => grams !== null && void props.onTaken({ grams })}
                     >
                         {reading?.fault !== null && reading !== null
                             ? 'No reading'
@@ -190,21 +178,6 @@ export function WeighStepView(props: Props): ReactNode {
             </div>
         </section>
     )
-}
-
-function instruction(step: WeighStep): string {
-    switch (step.kind) {
-        case 'a':
-        case 'b':
-            return `Pour ${step.what.toLowerCase().replace(/ [ab]$/, (letter) => letter.toUpperCase())}`
-        case 'more_a':
-        case 'more_b':
-            return `The other part went past its mark: ${step.what.toLowerCase().replace(/ [ab]$/, (letter) => letter.toUpperCase())}`
-        case 'resin':
-            return step.what
-        case 'dose':
-            return `${step.what}, into this colour cup`
-    }
 }
 
 /** How high it stands in the vessel: what is in it already and what has just come, between the two lines. */

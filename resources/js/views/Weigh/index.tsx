@@ -2,16 +2,19 @@ import { Head, Link } from '@inertiajs/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
-import { StartSheet } from '../../controls/StartSheet'
+import { StartForm } from '../../controls/StartSheet'
 import { useServerNow, useWakeLock } from '../../lib/clock'
-import { digits, span } from '../../lib/format'
+import { countdown, digits, joined, span, volume } from '../../lib/format'
 import { withCupPress } from '../../lib/journal/cup'
 import type { EventKind } from '../../lib/journal/events'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
+import { useUnits } from '../../lib/pages'
 import { allowSound } from '../../lib/sound'
+import type { Advice } from '../../types/answer'
 import type { BatchFigures, MixingState } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
+import { amountOf, measured } from './amounts'
 import { StandIn } from './StandIn'
 import { Stir } from './Stir'
 import { useScale } from './useScale'
@@ -31,7 +34,6 @@ export default function Weigh(props: Props): ReactNode {
     const { waiting } = useQueue()
     const [sentences, setSentences] = useState<Sentences>({})
     const [byHand, setByHand] = useState(false)
-    const [pouring, setPouring] = useState(false)
     const [begun, setBegun] = useState(false)
     const next = mixing.steps.find((step) => step.id === mixing.next) ?? null
     const gone = mixing.discarded_at !== null
@@ -39,7 +41,7 @@ export default function Weigh(props: Props): ReactNode {
     const ready = begun || reading || mixing.steps.some((step) => step.got_g !== null)
     const stirring = !gone && mixing.measured && mixing.mixed_at === null
     const weighing = next !== null && !stirring && !gone && ready
-    const scale = useScale(weighing && !byHand)
+    const scale = useScale(weighing && !byHand && !mixing.by_volume)
     useWakeLock()
     useEffect(() => {
         document.addEventListener('pointerdown', allowSound, { once: true })
@@ -59,8 +61,8 @@ export default function Weigh(props: Props): ReactNode {
             <Head title={`Weigh ${mixing.title}`} />
             <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
                 <h1 className="figure text-xl leading-normal">{mixing.title}</h1>
-                <Link href={`/plans/${props.plan_id}/batches/${mixing.batch}`} className="underline underline-offset-4">
-                    The cup
+                <Link href={mixing.planned_at} className="underline underline-offset-4">
+                    What is planned
                 </Link>
             </div>
             <div className="grid flex-1 gap-x-8 gap-y-4 px-4 py-3 sm:px-6 lg:grid-cols-[1fr_18rem]">
@@ -91,13 +93,7 @@ export default function Weigh(props: Props): ReactNode {
                             onByHand={setByHand}
                             waiting={reading}
                             sentence={sentences.grams ?? sentences.form}
-                            onTaken={(grams) =>
-                                act(
-                                    'weighed',
-                                    { step: next.id, ...(typeof grams === 'number' ? { grams } : { written: grams }) },
-                                    next.what,
-                                )
-                            }
+                            onTaken={(taken) => act('weighed', { step: next.id, ...taken }, next.what)}
                             onTurned={() => void act('parts_turned', {}, 'The other part first')}
                         />
                     )}
@@ -112,7 +108,9 @@ export default function Weigh(props: Props): ReactNode {
                     {!gone && mixing.mixed_at !== null && next === null && (
                         <Done
                             mixing={mixing}
-                            onPour={() => setPouring(true)}
+                            pieces={pieces}
+                            room={props.room}
+                            stops={stops}
                             onBack={() => void act('undone', { of: mixing.mixed_event }, 'It was not mixed yet')}
                         />
                     )}
@@ -146,17 +144,6 @@ export default function Weigh(props: Props): ReactNode {
                     )}
                 </aside>
             </div>
-            <StartSheet
-                open={pouring}
-                onClose={() => setPouring(false)}
-                url={`/mixings/${mixing.id}/pours`}
-                title="Start the clocks?"
-                button="Start the clocks"
-                room={props.room}
-                stops={stops}
-            >
-                They count from the end of the stirring. Pour in this order: {pieces}.
-            </StartSheet>
         </div>
     )
 }
@@ -175,6 +162,7 @@ function Ready({ cautions, onReady }: { cautions: string[]; onReady: () => void 
 
 /** All that goes into the cup, in its order; what is done beside what was meant. */
 function Steps({ mixing }: { mixing: MixingState }): ReactNode {
+    const units = useUnits()
     return (
         <section>
             <h2 className="border-b ruled font-bold">In this order</h2>
@@ -187,21 +175,21 @@ function Steps({ mixing }: { mixing: MixingState }): ReactNode {
                     >
                         <span className="min-w-0 truncate">{step.what}</span>
                         <span className="whitespace-nowrap">
-                            {step.got_g === null ? '' : `${digits(step.got_g, 1)} of `}
-                            {digits(step.target_g, step.target_g < 2 ? 2 : 1)} g
+                            {step.got_g === null ? '' : `${measured(step, step.got_g, mixing, units).text} of `}
+                            {joined(amountOf(step, mixing, units))}
                         </span>
                     </li>
                 ))}
             </ol>
             {mixing.off_pct !== null && mixing.measured && (
                 <p className="mt-1">
-                    The ratio is off by {digits(Math.abs(mixing.off_pct), 1)} %, and this resin stands{' '}
+                    The ratio is off by {digits(Math.abs(mixing.off_pct), 1)} %, and this resin takes up to{' '}
                     {digits(mixing.tolerance_pct, 0)} %.
                 </p>
             )}
             {mixing.surplus_ml >= 0.5 && (
                 <p className="mt-1">
-                    {digits(mixing.surplus_ml, mixing.surplus_ml < 50 ? 1 : 0)} ml more than planned
+                    {joined(volume(mixing.surplus_ml, units))} more than planned
                     {mixing.spares === null ? '.' : `: enough for ${mixing.spares}. Put them out.`}
                 </p>
             )}
@@ -216,20 +204,25 @@ function Setting({ mixing }: { mixing: MixingState }): ReactNode {
     const over = mixing.pot_life_min !== null && min > mixing.pot_life_min
     return (
         <p className={`text-xl ${over ? 'font-semibold text-danger' : ''}`}>
-            It is setting for {span(min)}
-            {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}. Do not leave it in the
-            cup.
+            It has stood for {countdown(now - (mixing.mixed_at ?? now))}
+            {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}. Bubbles rise meanwhile;
+            do not leave it in the cup.
         </p>
     )
 }
 
-function Done({ mixing, onPour, onBack }: { mixing: MixingState; onPour: () => void; onBack: () => void }): ReactNode {
-    return (
-        <section className="space-y-4">
-            <p className="figure text-4xl leading-tight">
-                {mixing.pours.length > 0 ? 'It is being poured' : 'Pour it now'}
-            </p>
-            {mixing.pours.length > 0 ? (
+function Done(props: {
+    mixing: MixingState
+    pieces: string
+    room: RoomSpec
+    stops: Advice[]
+    onBack: () => void
+}): ReactNode {
+    const { mixing } = props
+    if (mixing.pours.length > 0) {
+        return (
+            <section className="space-y-4">
+                <p className="figure text-4xl leading-tight">It is being poured</p>
                 <ul className="space-y-2">
                     {mixing.pours.map((pour) => (
                         <li key={pour.id}>
@@ -242,19 +235,23 @@ function Done({ mixing, onPour, onBack }: { mixing: MixingState; onPour: () => v
                         </li>
                     ))}
                 </ul>
-            ) : (
-                <>
-                    <Setting mixing={mixing} />
-                    <div className="flex flex-wrap gap-3">
-                        <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onPour}>
-                            To the pour
-                        </Button>
-                        <Button className="min-h-16" onClick={onBack}>
-                            Not mixed yet
-                        </Button>
-                    </div>
-                </>
-            )}
+            </section>
+        )
+    }
+    return (
+        <section className="max-w-2xl space-y-4">
+            <p className="figure text-4xl leading-tight">Pour it now</p>
+            <Setting mixing={mixing} />
+            {props.pieces.includes(', then ') && <p className="text-lg">Pour in this order: {props.pieces}.</p>}
+            <StartForm
+                url={`/mixings/${mixing.id}/pours`}
+                button="To the pour"
+                back="Not mixed yet"
+                onBack={props.onBack}
+                room={props.room}
+                stops={props.stops}
+                large
+            />
         </section>
     )
 }

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\Models\Coat;
+use App\Models\Mixing;
+use App\Models\Plan;
+use App\PlanFile\Dig;
+use App\Planning\CoatKeys;
+use stdClass;
+
+/** The cups that lead from one coat's mix sheet to its piece. */
+final class Cups
+{
+    /**
+     * Its own, begun and not poured yet.
+     *
+     * @return array{id: string, mixed: bool}|null
+     */
+    public static function alone(Coat $coat): ?array
+    {
+        $cup = Mixing::query()->where('batch_key', CoatAlone::key($coat))->whereNull('discarded_at')->whereDoesntHave('pours')->latest('begun_at')->first();
+
+        return $cup === null ? null : ['id' => $cup->id, 'mixed' => $cup->mixed_at !== null];
+    }
+
+    /** Where it shares a cup with others tonight; null where it does not. */
+    public static function tonight(Coat $coat): ?string
+    {
+        $plan = Plan::own();
+        foreach (Dig::objects($plan->document, 'batches') as $batch) {
+            if (self::holds($batch, CoatKeys::of($coat))) {
+                return "/plans/{$plan->id}/batches/".rawurlencode(Dig::text($batch, 'id') ?? '');
+            }
+        }
+
+        return null;
+    }
+
+    private static function holds(stdClass $batch, string $key): bool
+    {
+        return is_array($batch->coats ?? null) && in_array($key, $batch->coats, true);
+    }
+}

@@ -1,0 +1,104 @@
+import { useState, type ReactNode } from 'react'
+import { Strip } from '../../controls/AdviceStrip'
+import { Button } from '../../controls/Button'
+import { Digits } from '../../controls/Digits'
+import { Field } from '../../controls/Field'
+import { joined, type Shown } from '../../lib/format'
+import type { Taken } from './WeighStepView'
+
+interface Props {
+    word: string
+    amount: Shown
+    /** The same by weight, where it is counted or measured by volume. */
+    inGrams: Shown | null
+    /** Why the scale is not read, where it should be. */
+    problem: string | null
+    waiting: boolean
+    sentence: string | undefined
+    typed: string
+    onTyped: (text: string) => void
+    onTaken: (taken: Taken) => Promise<boolean>
+    onTurned: (() => void) | null
+    onScale: (() => void) | null
+}
+
+/** One step without a scale: to its mark or its count, or what really went in. */
+export function ByHand(props: Props): ReactNode {
+    const { amount } = props
+    const [otherwise, setOtherwise] = useState(props.typed !== '')
+    const counted = /drop|dip|scoop/.test(amount.unit)
+    return (
+        <section className="space-y-4">
+            <h2 className="text-xl font-bold">{props.word}</h2>
+            <div>
+                <p className="figure measured text-[5rem] sm:text-[7rem]">
+                    <Digits text={amount.text} /> <span className="unit">{amount.unit}</span>
+                </p>
+                {props.inGrams !== null && <p className="mt-1 text-xl text-soft">or {joined(props.inGrams)}</p>}
+            </div>
+            {props.problem !== null && <Strip level="note">{props.problem}</Strip>}
+            {otherwise ? (
+                <form
+                    className="flex flex-wrap items-end gap-4"
+                    onSubmit={(event) => {
+                        event.preventDefault()
+                        // a bare number is meant in what stands beside the field
+                        const text = props.typed.trim()
+                        const bare = /^[\d.,/\s]+$/.test(text) && !counted
+                        void props.onTaken({ written: bare ? `${text} ${amount.unit}` : text })
+                    }}
+                >
+                    <Field
+                        label="What really went in"
+                        hint={amount.unit === 'g' ? 'in g, or as 35 ml, 2 tbsp' : 'as 35 ml, 2 tbsp, or 40 g'}
+                        unit={counted ? '' : amount.unit}
+                        value={props.typed}
+                        onChange={props.onTyped}
+                        inputMode="decimal"
+                        sentence={props.sentence}
+                        autoFocus
+                        large
+                        className="w-56"
+                    />
+                    <Button
+                        look="next"
+                        type="submit"
+                        className="min-h-16 min-w-44 text-xl"
+                        disabled={props.typed.trim() === '' || props.waiting}
+                    >
+                        That is it
+                    </Button>
+                </form>
+            ) : (
+                <div className="flex flex-wrap gap-3">
+                    <Button
+                        look="next"
+                        className="min-h-16 min-w-56 text-xl"
+                        disabled={props.waiting}
+                        onClick={() => void props.onTaken({ as_meant: true })}
+                    >
+                        {counted ? 'They are in' : 'To its mark'}
+                    </Button>
+                    <Button className="min-h-16" onClick={() => setOtherwise(true)}>
+                        It came to something else
+                    </Button>
+                </div>
+            )}
+            {!otherwise && props.sentence !== undefined && (
+                <p className="font-semibold text-danger">{props.sentence}</p>
+            )}
+            <div className="flex flex-wrap gap-3">
+                {props.onTurned !== null && (
+                    <Button className="min-h-16" onClick={props.onTurned}>
+                        The other part went in first
+                    </Button>
+                )}
+                {props.onScale !== null && (
+                    <Button className="min-h-16" onClick={props.onScale}>
+                        Read the scale
+                    </Button>
+                )}
+            </div>
+        </section>
+    )
+}
