@@ -158,7 +158,12 @@ final class BenchInSightTest extends BrowserTestCase
         }
         $page->until(fn (): bool => $page->has('button', 'To its mark') || $page->has('button', 'They are in'), 'a step');
         $before = $page->text('main h2');
-        $page->press('button', $page->has('button', 'They are in') ? 'They are in' : 'To its mark');
+        if ($page->has('button', 'They are in')) {
+            $page->press('button', 'They are in');
+        } else {
+            self::assertSame(1, preg_match('/[\d.]+/', $page->text('main p.figure.measured'), $found));
+            $this->wentIn($page, $found[0]);
+        }
         $page->until(fn (): bool => $page->text('main h2') !== $before, 'the next step');
     }
 
