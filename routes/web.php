@@ -45,6 +45,8 @@ Route::post('/pieces/{piece}/again', [StackController::class, 'sameAgain']);
 Route::post('/pieces/{piece}/stack/restore', [StackController::class, 'putBack']);
 Route::post('/pieces/{piece}/templates', [StackController::class, 'keep']);
 Route::post('/pieces/{piece}/templates/{template}', [StackController::class, 'apply']);
+Route::post('/coats/{coat}/split', [StackController::class, 'split']);
+Route::post('/coats/{coat}/whole', [StackController::class, 'whole']);
 Route::post('/coats/{coat}/double', [StackController::class, 'double']);
 Route::post('/coats/{coat}/move', [StackController::class, 'move']);
 Route::delete('/coats/{coat}', [StackController::class, 'takeAway']);
@@ -62,6 +64,7 @@ Route::post('/plans/{evening}/evening/propose', [EveningController::class, 'prop
 Route::get('/plans/{evening}/evening/sheet', [EveningController::class, 'sheet'])->name('evening.sheet');
 Route::get('/plans/{evening}/batches/{batch}', [EveningController::class, 'batch'])->name('batches.show');
 Route::post('/plans/{evening}/batches/{batch}/trace/{figure}', [EveningController::class, 'trace']);
+Route::post('/plans/{evening}/batches/{batch}/halve', [EveningController::class, 'halve']);
 Route::post('/plans/{evening}/batches/{batch}/ranges', [EveningController::class, 'ranges']);
 Route::post('/plans/{evening}/batches/{batch}/bath', [EveningController::class, 'bath']);
 Route::post('/plans/{evening}/batches/{batch}/mixings', [MixingController::class, 'begin']);

@@ -189,6 +189,43 @@ final readonly class EveningDesk
     }
 
     /**
+     * Half of a batch's pieces, its last ones, into a cup of their own.
+     *
+     * @throws FieldException when there is only one, or it is not planned any more
+     */
+    public function halve(Plan $plan, string $batchId, UnitSystem $units, Edit $edit): void
+    {
+        DB::transaction(function () use ($plan, $batchId, $units, $edit): void {
+            $batches = $this->kept($plan->refresh());
+            $turns = $this->compute($plan, $batches, $units)->batch($batchId)->turns ?? throw FieldException::at(['form' => 'This batch is not planned any more.']);
+            $left = intdiv((int) array_sum(array_map(static fn (Turn $turn): int => $turn->count, $turns)), 2);
+            if ($left === 0) {
+                throw FieldException::at(['form' => 'It is one piece: it cannot be shared out.']);
+            }
+            $into = null;
+            foreach (array_reverse($turns) as $turn) {
+                $count = min($left, $turn->count);
+                if ($count > 0) {
+                    $before = self::idsOf($batches);
+                    $batches = $this->moved($plan, $batches, $turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0, $units);
+                    $into ??= array_values(array_diff(self::idsOf($batches), $before))[0] ?? null;
+                }
+                $left -= $count;
+            }
+            $this->save($plan, $batches, $units, new Edit([], $edit->device, $edit->at));
+        });
+    }
+
+    /**
+     * @param  list<stdClass>  $batches
+     * @return list<string>
+     */
+    private static function idsOf(array $batches): array
+    {
+        return array_map(static fn (stdClass $batch): string => Dig::text($batch, 'id') ?? '', $batches);
+    }
+
+    /**
      * Some pieces of a coat into another batch, or into one of their own; cups that do not do any more are changed.
      *
      * @param  list<stdClass>  $batches

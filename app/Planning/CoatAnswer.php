@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
@@ -59,7 +60,7 @@ final class CoatAnswer
 
     /**
      * @param  list<Advice>  $advice
-     * @return list<array{code: string, level: string, topic: string, text: string}>
+     * @return list<array{code: string, level: string, topic: string, text: string, remedies: list<array{kind: string, value: float}>}>
      */
     public static function advice(array $advice): array
     {
@@ -68,6 +69,7 @@ final class CoatAnswer
             'level' => $one->level->value,
             'topic' => $one->topic->value,
             'text' => $one->text,
+            'remedies' => array_map(static fn (Remedy $remedy): array => ['kind' => $remedy->kind->value, 'value' => $remedy->value], $one->remedies),
         ], $advice);
     }
 

@@ -10,7 +10,7 @@ use stdClass;
 /** What somebody changes of a coat: its resin, fields of the coat, fields of the room. */
 final readonly class CoatChanges
 {
-    private function __construct(
+    public function __construct(
         public ?int $resinId,
         public stdClass $coat,
         public stdClass $studio,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Editing\Edit;
+use App\Editing\Versions;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
@@ -17,6 +19,7 @@ use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\Laying;
 use OpenGlaze\Core\Plan\PieceReader;
+use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\UsualCoat;
 use stdClass;
 
@@ -58,6 +61,47 @@ final class StackDesk
 
             return $double;
         });
+    }
+
+    /**
+     * The same film laid as so many equal coats, one above the other.
+     *
+     * @param  float  $filmMm  of all of them
+     * @return list<Coat> those that are new
+     */
+    public function split(Coat $coat, float $filmMm, int $count, Edit $edit): array
+    {
+        return DB::transaction(function () use ($coat, $filmMm, $count, $edit): array {
+            $this->size($coat, (object) [SizeBy::Thickness->value => round($filmMm / $count, 4)], $edit);
+            $new = [];
+            for ($number = 1; $number < $count; $number++) {
+                $new[] = $this->double($coat);
+            }
+
+            return $new;
+        });
+    }
+
+    /**
+     * Takes a splitting back.
+     *
+     * @param  list<int>  $others  ids of the coats that came with it
+     */
+    public function whole(Coat $coat, array $others, stdClass $sizeBy, Edit $edit): void
+    {
+        DB::transaction(function () use ($coat, $others, $sizeBy, $edit): void {
+            $this->size($coat, $sizeBy, $edit);
+            $coat->piece->coats()->whereKey($others)->whereKeyNot($coat->id)->get()->each(fn (Coat $other) => $other->delete());
+        });
+    }
+
+    private function size(Coat $coat, stdClass $sizeBy, Edit $edit): void
+    {
+        $spec = Json::copy($coat->spec);
+        $spec->size_by = $sizeBy;
+        Versions::count('coat', $coat, $coat->spec, $spec, $edit);
+        $coat->spec = $spec;
+        $coat->save();
     }
 
     /** Moves a coat so many places up the stack, or down for less than 0; as far as there are places. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** What stands on the screens of the demo studio. */
@@ -25,6 +26,26 @@ final class ScreenTest extends BrowserTestCase
         self::assertMatchesRegularExpression('/^likely 4\d to 5\d min$/', (string) $page->js($likely));
         $page->js('document.querySelector("[data-figure=open_min]").click()');
         $page->untilSees("mostly the label's open time (");
+    }
+
+    public function test_a_stop_is_ended_by_the_press_that_it_offers(): void
+    {
+        $page = $this->open('/coats/winter-flood');
+        $page->type('Film thickness', '6');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->untilSees('mm at a time');
+        $page->press('button', 'Make it 4.0 mm');
+        $page->until(static fn (): bool => ! $page->sees('mm at a time'), 'the stop to go');
+        $page->press('button', 'Undo');
+        $page->untilSees('mm at a time');
+        $page->press('button', 'Lay it in 2 coats');
+        $page->untilSees('It is laid in 2 coats now.');
+        self::assertFalse($page->sees('mm at a time'));
+        $page->press('button', 'Undo');
+        $page->untilSees('It is one coat again.');
+        $page->type('Film thickness', '1.6');
+        $page->keys(WebDriverKeys::ENTER);
+        $page->untilSees('Saved');
     }
 
     public function test_one_request_is_under_way_at_a_time_and_the_last_pull_wins(): void

@@ -125,7 +125,7 @@ final class SlowLineTest extends BrowserTestCase
     public function test_what_it_took_waits_for_the_word_that_it_is_on_the_piece(): void
     {
         $page = $this->open('/coats/winter-flood/mix');
-        $page->press('button', 'It is mixed: start the clock');
+        $page->press('button', 'It is mixed');
         $page->press('button', 'Start the clock');
         $page->untilSees('It is all on the piece');
         $page->devtools('Network.enable');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Coat;
 use App\Models\Plan;
 use App\Models\Resin;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -76,6 +77,29 @@ final class CoatTest extends TestCase
         }
         $this->postJson("/coats/{$coat->id}/trace/film", ['coat' => ['size_by' => ['thickness_mm' => 3.2]]])->assertJsonPath('result', 813.44);
         $this->postJson("/coats/{$coat->id}/trace/mood", ['coat' => new stdClass])->assertNotFound();
+    }
+
+    public function test_a_stop_offers_presses_and_splitting_can_be_taken_back(): void
+    {
+        $coat = $this->autumnSky();
+        $deep = ['coat' => ['size_by' => ['thickness_mm' => 9.6]]];
+        $stop = fn (array $answer): ?array => collect($answer['advice'])->firstWhere('code', 'over_max_pour');
+        $offered = $stop($this->putJson("/coats/{$coat->id}", $deep)->assertOk()->json('answer'))['remedies'] ?? [];
+        self::assertEquals([['kind' => 'coats', 'value' => 3], ['kind' => 'film', 'value' => 4]], $offered);
+        $this->postJson("/coats/{$coat->id}/split", ['count' => 3])->assertRedirect("/coats/{$coat->id}");
+        $undo = session('undo');
+        self::assertIsString($undo);
+        $coats = $coat->piece->coats()->get();
+        self::assertSame([3.2, 3.2, 3.2], $coats->map(fn (Coat $one): mixed => $one->spec->size_by->thickness_mm)->all());
+        self::assertNull($stop($this->get("/coats/{$coat->id}")->viewData('page')['props']['answer']));
+        $this->postJson($undo)->assertRedirect("/coats/{$coat->id}");
+        self::assertSame([9.6], $coat->piece->coats()->get()->map(fn (Coat $one): mixed => $one->spec->size_by->thickness_mm)->all());
+        foreach ([1, 21, 'two'] as $count) {
+            $this->postJson("/coats/{$coat->id}/split", ['count' => $count])->assertStatus(422);
+        }
+        $this->postJson("/coats/{$coat->id}/whole?others=1&size=%7B")->assertStatus(422);
+        $this->postJson("/coats/{$coat->id}/whole?others={$coat->id}&size=".urlencode('{"thickness_mm":1}'))->assertRedirect();
+        self::assertSame([1], Coat::query()->get()->map(fn (Coat $one): mixed => $one->spec->size_by->thickness_mm)->all(), 'the coat itself stays');
     }
 
     public function test_its_figures_say_how_sure_they_are_as_it_stands(): void

@@ -227,6 +227,18 @@ final class EveningTest extends TestCase
         $trace('smell')->assertNotFound();
     }
 
+    public function test_half_of_a_cup_goes_into_one_of_its_own(): void
+    {
+        $batches = $this->propose(['tiles-base']);
+        $this->putJson('/plans/1/evening', ['batches' => $batches])->assertOk();
+        $this->post('/plans/1/batches/batch-1/halve')->assertRedirect('/plans/1/batches/batch-1');
+        $halves = $this->get('/plans/1/evening')->viewData('page')['props']['answer']['batches'];
+        self::assertCount(count($batches) + 1, $halves);
+        self::assertEqualsCanonicalizing([6, 6, 12], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $halves));
+        $this->putJson('/plans/1/evening', ['batches' => $this->propose(['comet-flood'])])->assertOk();
+        $this->postJson('/plans/1/batches/batch-1/halve')->assertStatus(422);
+    }
+
     public function test_a_cup_says_how_sure_it_is_whatever_else_is_poured_tonight(): void
     {
         $alone = $this->propose(['prints-flood']);

@@ -108,6 +108,14 @@ final readonly class EveningController
         return response()->json([...$this->answer($evening, $batches), 'read' => ['plan' => $plan->version]]);
     }
 
+    /** What a cup that gets hot offers. */
+    public function halve(Request $request, Plan $plan, string $batch): RedirectResponse
+    {
+        $this->desk->halve($plan, $batch, Person::units($request), Editing::by($request, Body::of($request)));
+
+        return redirect()->route('batches.show', [$plan, $batch])->with('said', 'Half of them are in a cup of their own now.');
+    }
+
     /** Computes without saving, one batch of them. */
     public function live(Request $request, Plan $plan): JsonResponse
     {

@@ -5,19 +5,30 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Editing;
+use App\Http\Person;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Template;
+use App\PlanFile\Dig;
+use App\PlanFile\Json;
+use App\Planning\CoatChanges;
+use App\Planning\CoatDesk;
 use App\Planning\PieceDesk;
 use App\Planning\StackDesk;
 use App\Typed\FieldException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use JsonException;
 use OpenGlaze\Core\Plan\CoatKind;
+use stdClass;
 
 /** The stack of coats of a piece, and the studio's templates. */
 final readonly class StackController
 {
+    /** As many coats as anybody lays of one film. */
+    private const MOST_COATS = 20;
+
     public function __construct(private StackDesk $stacks)
     {
     }
@@ -33,6 +44,37 @@ final readonly class StackController
     public function double(Coat $coat): RedirectResponse
     {
         return redirect()->route('coats.show', $this->stacks->double($coat));
+    }
+
+    /** The same film as so many coats: what a stop for its depth or heat offers. */
+    public function split(Request $request, Coat $coat, CoatDesk $coats): RedirectResponse
+    {
+        $count = Body::of($request)->count ?? null;
+        $film = $coats->saved($coat, Person::units($request))->coat->case->thicknessMm?->value;
+        if (! is_int($count) || $count < 2 || $count > self::MOST_COATS || $film === null) {
+            throw FieldException::at(['form' => sprintf('Lay it in 2 to %d coats.', self::MOST_COATS)]);
+        }
+        $before = Json::line(Dig::object($coat->spec, 'size_by'));
+        $new = $this->stacks->split($coat, $film, $count, Editing::by($request, Body::of($request)));
+
+        return redirect()->route('coats.show', $coat)
+            ->with('said', "It is laid in $count coats now.")
+            ->with('undo', "/coats/{$coat->id}/whole?".http_build_query(['others' => implode(',', array_map(static fn (Coat $one): int => $one->id, $new)), 'size' => $before]));
+    }
+
+    public function whole(Request $request, Coat $coat, CoatDesk $coats): RedirectResponse
+    {
+        [$others, $size] = [$request->query('others'), $request->query('size')];
+        try {
+            $sizeBy = Json::object(is_string($size) ? $size : '');
+        } catch (JsonException) {
+            throw FieldException::at(['form' => 'It is not known how thick it was before.']);
+        }
+        // read before it is kept, of a copy: what is asked for comes in the address
+        $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, (object) ['size_by' => $sizeBy], new stdClass), Person::units($request));
+        $this->stacks->whole($coat, array_map(intval(...), explode(',', is_string($others) ? $others : '')), $sizeBy, Editing::by($request, Body::of($request)));
+
+        return redirect()->route('coats.show', $coat)->with('said', 'It is one coat again.');
     }
 
     public function move(Request $request, Coat $coat): RedirectResponse

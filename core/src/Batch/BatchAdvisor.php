@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
@@ -43,14 +44,17 @@ final class BatchAdvisor
         $hot = $run->minutesToC(Heating::HOT_C);
         $ends = min($result->potLifeMin ?? INF, $hot ?? INF);
         if ($ends - $result->emptiedMin < self::CLOSE_SHARE * $ends) {
+            $best = self::best($result, $studio, $ends - $result->emptiedMin);
             $text = sprintf(
                 '%s: %s after %s, emptied after %s.',
-                self::remedy($result, $studio, $ends - $result->emptiedMin, $say),
+                self::remedy($best, $say),
                 $hot !== null && $hot <= $ends ? 'at '.$say->temperature(Heating::HOT_C) : 'its pot life is over',
                 $say->minutes($ends),
                 $say->minutes($result->emptiedMin),
             );
-            $advice[] = $ends < $result->emptiedMin ? Advice::stop('hot_batch', Topic::Heat, $text) : Advice::caution('hot_batch', Topic::Heat, $text);
+            $pieces = array_sum(array_map(static fn (Turn $turn): int => $turn->count, $result->turns));
+            $remedies = $pieces > 1 && ($best === null || $best[0] === 'halved') ? [Remedy::halve()] : [];
+            $advice[] = $ends < $result->emptiedMin ? Advice::stop('hot_batch', Topic::Heat, $text, ...$remedies) : Advice::caution('hot_batch', Topic::Heat, $text, ...$remedies);
         }
         if ($hot !== null) {
             $advice[] = Advice::note('never_leave_in_cup', Topic::Heat, sprintf('Never leave it in the cup: forgotten, it %s after %s.', $run->peakC > Heating::RUNAWAY_C ? 'runs away, past '.$say->temperature(Heating::HOT_C) : 'reaches '.$say->temperature(Heating::HOT_C), $say->minutes($hot)));
@@ -62,8 +66,12 @@ final class BatchAdvisor
         return $advice;
     }
 
-    /** What gains most, with the minutes that are left then. */
-    private static function remedy(BatchResult $result, Studio $studio, float $leftMin, Wording $say): string
+    /**
+     * What gains most, and the minutes that are left then; null where nothing gains.
+     *
+     * @return array{string, float}|null
+     */
+    private static function best(BatchResult $result, Studio $studio, float $leftMin): ?array
     {
         $emptied = $result->emptiedMin;
         $left = [];
@@ -73,15 +81,18 @@ final class BatchAdvisor
         unset($left['cup']);
         arsort($left);
         $best = array_key_first($left);
-        if ($best === null || $left[$best] <= $leftMin) {
-            return 'Pour fewer pieces from one cup';
-        }
 
-        return sprintf('%s, then %s are left when it is empty', match ($best) {
+        return $best === null || $left[$best] <= $leftMin ? null : [$best, $left[$best]];
+    }
+
+    /** @param  array{string, float}|null  $best */
+    private static function remedy(?array $best, Wording $say): string
+    {
+        return $best === null ? 'Pour fewer pieces from one cup' : sprintf('%s, then %s are left when it is empty', match ($best[0]) {
             'halved' => 'Mix half as much at once',
             'dish' => 'Pour it into a dish at once',
             default => sprintf('Mix it %s cooler', $say->temperatureDifference(CupClock::COOLER_K)),
-        }, $left[$best] > 0 ? $say->minutes($left[$best]) : 'no minutes');
+        }, $best[1] > 0 ? $say->minutes($best[1]) : 'no minutes');
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\CoatKind;
@@ -30,12 +31,14 @@ final class CastingRule implements Rule
             return [];
         }
 
+        $room = max(0.0, $wall->value - $case->ground->belowMm);
+
         return [Advice::caution('lip_too_low', Topic::Thickness, sprintf(
             'Lay at most %s, or raise the rim: at its lowest it stands %s high, and the coats would stand %s.',
-            $say->thickness(max(0.0, $wall->value - $case->ground->belowMm)),
+            $say->thickness($room),
             $say->thickness($wall->value),
             $say->thickness($top),
-        ))];
+        ), ...($room >= 0.01 ? [Remedy::film(floor($room * 1000) / 1000)] : []))];
     }
 
     /** @return list<Advice> */

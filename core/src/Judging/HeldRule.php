@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Held\HeldFilm;
@@ -20,10 +21,12 @@ final class HeldRule implements Rule
             return [];
         }
         if ($held->share > 1) {
+            $most = floor($held->limitThicknessMm * 100) / 100;
+
             return [Advice::stop('dome_over_limit', Topic::Thickness, sprintf(
                 'Lay at most %s: more runs over this edge, which holds no steeper film.',
-                $say->thickness(floor($held->limitThicknessMm * 100) / 100),
-            ))];
+                $say->thickness($most),
+            ), ...($most > 0 ? [Remedy::film($most)] : []))];
         }
 
         return [Advice::caution('dome_near_limit', Topic::Thickness, sprintf(

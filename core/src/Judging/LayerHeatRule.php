@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\LiftPlan;
@@ -32,15 +33,19 @@ final class LayerHeatRule implements Rule
                 : [];
         }
         $film = $case->filmMm() ?? 0.0;
+        $count = LiftPlan::coolCount($case, $film * $case->lifts->count);
         $text = sprintf(
             'Pour it in %d %s: one of %s is predicted to %s by itself, an estimate.',
-            LiftPlan::coolCount($case, $film * $case->lifts->count),
+            $count,
             $case->isInLifts() ? 'lifts' : 'layers',
             $say->thickness($film),
             $peak > Heating::RUNAWAY_C ? 'run away' : 'reach '.$say->temperature($peak),
         );
 
-        return [$peak >= self::STOP_C && ! self::isWithinLabel($result) ? Advice::stop('hot_lift', Topic::Thickness, $text) : Advice::caution('hot_lift', Topic::Thickness, $text)];
+        // lifts are split by the label's depth: how many they are is not the plan's to say
+        $remedies = $case->isInLifts() || $count < 2 ? [] : [Remedy::coats($count)];
+
+        return [$peak >= self::STOP_C && ! self::isWithinLabel($result) ? Advice::stop('hot_lift', Topic::Thickness, $text, ...$remedies) : Advice::caution('hot_lift', Topic::Thickness, $text, ...$remedies)];
     }
 
     /** The label allows such a layer: its own evidence is never overruled by more than a caution. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Quantity\Wording;
@@ -20,12 +21,14 @@ final class PourDepthRule implements Rule
             return [];
         }
 
+        $count = (int) ceil($film / $most->value - 1e-9);
+
         return [Advice::stop('over_max_pour', Topic::Thickness, sprintf(
             'Pour at most %s at a time: the label of %s allows no more, and a deeper film overheats. %s needs %d pours, each after the last has gelled.',
             $say->thickness($most->value),
             $result->case->resin->name,
             $say->thickness($film),
-            (int) ceil($film / $most->value - 1e-9),
-        ))];
+            $count,
+        ), $result->case->coat->isDammed() ? Remedy::lifts($count) : Remedy::coats($count), Remedy::film(floor($most->value * 1000) / 1000))];
     }
 }

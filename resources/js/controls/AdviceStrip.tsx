@@ -1,6 +1,8 @@
 import { InfoIcon, ProhibitIcon, WarningIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
-import type { Advice, Level, Topic } from '../types/answer'
+import { joined, thickness } from '../lib/format'
+import { useUnits } from '../lib/pages'
+import type { Advice, Level, Remedy, Topic } from '../types/answer'
 
 const LOOKS: Record<Level, { word: string; className: string; Icon: typeof InfoIcon }> = {
     stop: { word: 'Stop', className: 'bg-danger text-danger-ink', Icon: ProhibitIcon },
@@ -9,7 +11,15 @@ const LOOKS: Record<Level, { word: string; className: string; Icon: typeof InfoI
 }
 
 /** What the core advises on one part of the work; stops and cautions as strips of tape, notes folded away. */
-export function AdviceStrips({ advice, topics }: { advice: Advice[]; topics: Topic[] }): ReactNode {
+export function AdviceStrips({
+    advice,
+    topics,
+    onRemedy,
+}: {
+    advice: Advice[]
+    topics: Topic[]
+    onRemedy?: (remedy: Remedy) => void
+}): ReactNode {
     const here = advice.filter((one) => topics.includes(one.topic))
     const loud = here.filter((one) => one.level !== 'note')
     const notes = here.filter((one) => one.level === 'note')
@@ -19,6 +29,7 @@ export function AdviceStrips({ advice, topics }: { advice: Advice[]; topics: Top
                 {loud.map((one) => (
                     <Strip key={one.code} level={one.level}>
                         {one.text}
+                        {onRemedy !== undefined && <Remedies of={one} onRemedy={onRemedy} />}
                     </Strip>
                 ))}
             </div>
@@ -40,16 +51,41 @@ export function AdviceStrips({ advice, topics }: { advice: Advice[]; topics: Top
     )
 }
 
+/** What would take the reason of an advice away, each one press. */
+function Remedies({ of, onRemedy }: { of: Advice; onRemedy: (remedy: Remedy) => void }): ReactNode {
+    const units = useUnits()
+    const said = ({ kind, value }: Remedy): string => {
+        if (kind === 'film') return `Make it ${joined(thickness(value, units))}`
+        if (kind === 'halve') return 'Half of them in a cup of their own'
+        return kind === 'lifts' ? `Pour it in ${value} lifts` : `Lay it in ${value} coats`
+    }
+    if ((of.remedies ?? []).length === 0) return null
+    return (
+        <span className="mt-1.5 flex flex-wrap gap-2">
+            {of.remedies?.map((remedy) => (
+                <button
+                    key={remedy.kind}
+                    type="button"
+                    className="min-h-9 rounded border border-current px-3 font-semibold"
+                    onClick={() => onRemedy(remedy)}
+                >
+                    {said(remedy)}
+                </button>
+            ))}
+        </span>
+    )
+}
+
 export function Strip({ level, children }: { level: Level; children: ReactNode }): ReactNode {
     const { word, className, Icon } = LOOKS[level]
     return (
-        <p className={`flex gap-2 rounded px-2.5 py-1.5 text-[15px] leading-snug ${className}`}>
+        <div className={`flex gap-2 rounded px-2.5 py-1.5 text-[15px] leading-snug ${className}`}>
             <Icon size={20} weight="fill" className="mt-px shrink-0" aria-hidden="true" />
             <span>
                 <strong className="font-bold">{word}. </strong>
                 {children}
             </span>
-        </p>
+        </div>
     )
 }
 

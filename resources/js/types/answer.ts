@@ -13,6 +13,13 @@ export interface Advice {
     level: Level
     topic: Topic
     text: string
+    /** Presses that take its reason away. */
+    remedies?: Remedy[]
+}
+
+export interface Remedy {
+    kind: 'film' | 'lifts' | 'coats' | 'halve'
+    value: number
 }
 
 export interface PieceFigures {

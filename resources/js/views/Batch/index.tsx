@@ -7,6 +7,7 @@ import { StaleStrip } from '../../controls/StaleStrip'
 import { Traced } from '../../controls/TraceSheet'
 import { ask, type Read } from '../../lib/http'
 import { useRanges } from '../../lib/ranges'
+import { useSending } from '../../lib/sending'
 import type { Trace } from '../../types/answer'
 import type { BatchSpec, CupFigures, EveningFigures, Mixings, Supplies } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
@@ -43,6 +44,7 @@ export default function Batch(props: Props): ReactNode {
         () => ({ batches: draft.batches }),
         draft.figures,
     )
+    const { sentences: refused, options } = useSending()
     const index = draft.batches.findIndex((batch) => batch.id === props.batch)
     const { figures } = draft
     const at = `batches.${index}.`
@@ -89,7 +91,7 @@ export default function Batch(props: Props): ReactNode {
                     </p>
                 </div>
                 <p role="status" className="px-4 font-semibold text-danger sm:px-6">
-                    {elsewhere.map(([, sentence]) => sentence).join(' ')}
+                    {[...elsewhere.map(([, sentence]) => sentence), ...Object.values(refused)].join(' ')}
                 </p>
                 {draft.keepMine !== null && (
                     <div className="px-4 sm:px-6">
@@ -109,6 +111,16 @@ export default function Batch(props: Props): ReactNode {
                         <AdviceStrips
                             advice={figures.advice}
                             topics={['thickness', 'bench', 'room', 'surface', 'heat', 'sheet']}
+                            onRemedy={() =>
+                                router.post(
+                                    `/plans/${props.plan.id}/batches/${props.batch}/halve`,
+                                    {},
+                                    {
+                                        ...options,
+                                        preserveState: 'errors',
+                                    },
+                                )
+                            }
                         />
                         <details>
                             <summary className="min-h-6 cursor-pointer font-semibold">Before you mix</summary>

@@ -17,7 +17,7 @@ import { useUnits } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
-import type { Advice, PhaseName, StackAnswer, Trace } from '../../types/answer'
+import type { Advice, PhaseName, Remedy, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec, SizeField } from '../../types/plan'
 import { AnswerCups, Portions } from './Answer'
@@ -78,6 +78,12 @@ function CoatPage(props: Props): ReactNode {
     const sized = (mm: number): Touched => ({
         coat: { size_by: sizedBy(pulls(draft), Math.round(mm * 1000) / 1000) },
     })
+    const remedied = async ({ kind, value }: Remedy): Promise<void> => {
+        if (kind === 'film') draft.keep(sized(value))
+        if (kind === 'lifts') draft.keep({ coat: { size_by: sizedBy('total_depth_mm', film ?? 0) } })
+        if (kind === 'coats' && (await draft.flush()))
+            router.post(`/coats/${props.coat.id}/split`, { count: value } as never)
+    }
     const [hangs, setHangs] = useState(false)
     const { undo } = draft
     useUndoKey(undo)
@@ -226,6 +232,7 @@ function CoatPage(props: Props): ReactNode {
                                     <AdviceStrips
                                         advice={[...props.next_now, ...answer.advice]}
                                         topics={['thickness', 'surface', 'heat', 'room', 'bench', 'sheet']}
+                                        onRemedy={(remedy) => void remedied(remedy)}
                                     />
                                 </div>
                                 <div className="border-t ruled pt-3">

@@ -64,7 +64,7 @@ export default function MixSheet(props: Props): ReactNode {
                                 Its cup tonight
                             </LinkButton>
                         )}
-                        <Button onClick={() => window.print()}>
+                        <Button className="max-sm:hidden" onClick={() => window.print()}>
                             <PrinterIcon size={18} /> Print
                         </Button>
                     </>
@@ -145,7 +145,7 @@ function Forward(
                     disabled={props.answer === null}
                     onClick={props.onStart}
                 >
-                    It is mixed: start the clock
+                    It is mixed
                 </Button>
             )}
             {cup !== null && (
