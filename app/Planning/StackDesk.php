@@ -42,7 +42,7 @@ final class StackDesk
             return $this->lay($piece, $resin, (object) [
                 'kind' => $kind->value,
                 'containment' => $usual->containment->value,
-                'size_by' => (object) [$usual->by->value => $usual->value],
+                'size_by' => (object) [$usual->by->value => $usual->value, 'usual' => true],
                 ...($usual->laying === Laying::Centre ? [] : ['laying' => $usual->laying->value]),
             ]);
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** One coat of one piece, as the plan asks for it. */
@@ -27,6 +28,7 @@ final readonly class Coat
         public Sourced $edgeFilmMm,
         public Sourced $runoffPct,
         public int $cups,
+        public Origin $cupsFrom,
         public ?Sourced $residueMlPerCup,
         public Sourced $ageMin,
         public Sourced $markMm,

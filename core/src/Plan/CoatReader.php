@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** Reads one coat; knows which pieces and resins there are. */
@@ -48,6 +49,7 @@ final readonly class CoatReader
             $node->numberOr('edge_film_mm', 0.25, 0.01, 500, 'mm'),
             $node->numberOr('runoff_pct', 10, 0, 100, '%'),
             $node->wholeOr('cups', 1, 1, 10_000),
+            $node->has('cups') ? Origin::Entered : Origin::Assumed,
             $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
             $node->numberOr('age_min', 0, 0, 600_000, 'min'),
             $node->numberOr('mark_mm', $kind->markMm(), 0.1, 10_000, 'mm'),
@@ -100,7 +102,10 @@ final readonly class CoatReader
         }
         [$least, $most, $unit] = $by->range();
 
-        return new Size($by, $node->has($by->value) ? $node->number($by->value, $least, $most, $unit) : Sourced::assumed($least), $counted);
+        $value = $node->has($by->value) ? $node->number($by->value, $least, $most, $unit) : Sourced::assumed($least);
+
+        // nobody said it yet: what such a coat usually is
+        return new Size($by, $node->boolOr('usual', false) ? Sourced::assumed($value->value) : $value, $counted);
     }
 
     /** A mould's wall and a tray's lip hold what is poured into them; elsewhere a frame is taken. */

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Body\Body;
 use OpenGlaze\Core\Outline\Outline;
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;
 
@@ -31,6 +32,7 @@ final readonly class Piece
         public Sourced $soakMlPerM2,
         public bool $toleratesHeat,
         public int $quantity,
+        public Origin $quantityFrom,
         public ?Sourced $recessMm,
         public ?Sourced $lipMm,
         public bool $faceDown,

@@ -41,6 +41,7 @@ final class PieceReader
             $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
             $node->boolOr('heat_tolerant', $surface->toleratesHeat()),
             $node->wholeOr('quantity', 1, 1, 10_000),
+            $node->has('quantity') ? Origin::Entered : Origin::Assumed,
             $node->optionalNumber('recess_mm', 0.1, 500, 'mm'),
             $node->optionalNumber('lip_mm', 0.1, 500, 'mm'),
             $node->boolOr('face_down', false),

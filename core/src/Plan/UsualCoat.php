@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
-/** How a new coat begins, until somebody says otherwise: what fills a mould or a recess is dammed, a dome is held, and a coat over another ends as that one does. */
+/**
+ * How a new coat begins, until somebody says otherwise: what fills a mould or a recess is dammed, small flat things
+ * are held at their edge, a dome always is, and a coat over another ends as that one does.
+ */
 final readonly class UsualCoat
 {
     private function __construct(
@@ -23,12 +26,25 @@ final readonly class UsualCoat
         return new self(
             match (true) {
                 $kind === CoatKind::Dome => Containment::Held,
-                $fills, $below === null && $piece->recessMm !== null => Containment::Dammed,
-                default => $below ?? Containment::Open,
+                $fills => Containment::Dammed,
+                $below !== null => $below,
+                $piece->recessMm !== null, $piece->lipMm !== null => Containment::Dammed,
+                default => self::firstOn($piece),
             },
             $fills ? SizeBy::RestLeavingMl : SizeBy::Thickness,
             $fills ? 0.0 : $kind->usualMm(),
             $kind === CoatKind::Seal ? Laying::Brush : Laying::Centre,
         );
+    }
+
+    /** A deep edge is flooded over; what is small, or has an edge to keep clean, holds its coat. */
+    private static function firstOn(Piece $piece): Containment
+    {
+        $isHeld = match ($piece->kind) {
+            PieceKind::Tile, PieceKind::Coaster, PieceKind::Pendant, PieceKind::Print => true,
+            default => false,
+        };
+
+        return $isHeld && $piece->outline !== null && $piece->coatedEdgeMm() <= 0 ? Containment::Held : Containment::Open;
     }
 }

@@ -81,7 +81,7 @@ final readonly class VolumeTraces
                 "($each * quantity / (1 + margin_pct / 100) - residue_ml - edges_ml - soak_ml - climb_ml - displaced_ml) / (1 + runoff_share)",
                 [
                     ...$inputs, $this->quantity(), $this->marginPct(), $this->residuePart(), ...array_map($this->part(...), ['edges', 'soak', 'climb', 'displaced']),
-                    TraceInput::given('runoff_share', 'share that runs off', $this->case->volume->runoffShare, '', Origin::Entered),
+                    TraceInput::given('runoff_share', 'share that runs off', $this->case->volume->runoffShare, '', $this->case->coat->runoffPct->origin),
                 ]);
         }
 
@@ -205,7 +205,7 @@ final readonly class VolumeTraces
 
     private function residue(): Trace
     {
-        $cups = TraceInput::given('cups', 'cups', $this->case->coat->cups, '', Origin::Entered);
+        $cups = TraceInput::given('cups', 'cups', $this->case->coat->cups, '', $this->case->coat->cupsFrom);
         $lifts = $this->case->lifts->volumes;
         if ($this->case->coat->residueMlPerCup !== null) {
             return $this->trace('residue', 'Cups', $this->volume->residueMl,
@@ -314,7 +314,7 @@ final readonly class VolumeTraces
 
     private function quantity(): TraceInput
     {
-        return TraceInput::given('quantity', 'pieces', $this->case->piece->quantity, '', Origin::Entered);
+        return TraceInput::given('quantity', 'pieces', $this->case->piece->quantity, '', $this->case->piece->quantityFrom);
     }
 
     /** @param  list<TraceInput>  $inputs */

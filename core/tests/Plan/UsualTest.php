@@ -13,7 +13,11 @@ use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\UsualCoat;
 use OpenGlaze\Core\Plan\UsualPiece;
+use OpenGlaze\Core\Quantity\Origin;
+use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
+use OpenGlaze\Core\Trace\TraceInput;
+use OpenGlaze\Core\Trace\Traces;
 use PHPUnit\Framework\TestCase;
 use stdClass;
 
@@ -57,5 +61,37 @@ final class UsualTest extends TestCase
         self::assertSame(Containment::Open, UsualCoat::of($tray, CoatKind::Top, Containment::Open)->containment);
         self::assertSame(Containment::Held, UsualCoat::of($tray, CoatKind::Dome, Containment::Open)->containment);
         self::assertSame([Containment::Dammed, SizeBy::RestLeavingMl, 0.0], [UsualCoat::of($mould, CoatKind::Flood, null)->containment, UsualCoat::of($mould, CoatKind::Flood, null)->by, UsualCoat::of($mould, CoatKind::Flood, null)->value]);
+    }
+
+    public function test_a_first_coat_ends_as_its_kind_of_piece_wants(): void
+    {
+        $first = static function (string $kind, array $more = []): Containment {
+            $piece = (object) ['id' => 'one', 'kind' => $kind, 'surface' => 'sealed', 'outline' => (object) self::OUTLINES['rectangle'], ...$more];
+
+            return UsualCoat::of((new PieceReader)->saved($piece), CoatKind::Flood, null)->containment;
+        };
+        foreach (['tile', 'coaster', 'pendant', 'print'] as $kind) {
+            self::assertSame(Containment::Held, $first($kind), $kind);
+            self::assertSame(Containment::Open, $first($kind, ['coated_edges' => 'all', 'edge_depth_mm' => 20]), "$kind whose edges get coated");
+        }
+        self::assertSame(Containment::Dammed, $first('tray', ['lip_mm' => 6]));
+        self::assertSame([Containment::Open, Containment::Open], [$first('tray'), $first('canvas')]);
+        $counted = (new PieceReader)->saved((object) ['id' => 'one', 'kind' => 'pendant', 'surface' => 'metal', 'measure' => (object) ['each_ml' => 2]]);
+        self::assertSame(Containment::Open, UsualCoat::of($counted, CoatKind::Flood, null)->containment, 'nothing is known of its edge');
+    }
+
+    public function test_what_nobody_entered_is_not_explained_as_entered(): void
+    {
+        $origins = static function (array $changes, string $figure): array {
+            $inputs = Traces::of(Plans::computed($changes))[$figure]->inputs;
+
+            return array_column(array_map(static fn (TraceInput $one): array => [$one->symbol, $one->origin], $inputs), 1, 0);
+        };
+        $usual = ['/coats/0/size_by' => (object) ['thickness_mm' => 1.6, 'usual' => true], '/coats/0/cups' => new Gone, '/pieces/0/quantity' => new Gone];
+        self::assertSame([Origin::Assumed, Origin::Assumed], [$origins($usual, 'film')['thickness_mm'], $origins($usual, 'film')['quantity']]);
+        self::assertSame(Origin::Assumed, $origins([...$usual, '/coats/0/residue_ml_per_cup' => 3], 'residue')['cups']);
+        $said = ['/coats/0/size_by' => (object) ['thickness_mm' => 1.6], '/coats/0/cups' => 1, '/pieces/0/quantity' => 1];
+        self::assertSame([Origin::Entered, Origin::Entered], [$origins($said, 'film')['thickness_mm'], $origins($said, 'film')['quantity']]);
+        self::assertSame(Origin::Entered, $origins([...$said, '/coats/0/residue_ml_per_cup' => 3], 'residue')['cups']);
     }
 }

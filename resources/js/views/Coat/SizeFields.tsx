@@ -26,7 +26,7 @@ export function sizedBy(
     value: unknown,
     counted: 'laid' | 'mixed' | null = null,
 ): Record<string, unknown> {
-    return { ...NOTHING, counted, [school]: value }
+    return { ...NOTHING, counted, usual: null, [school]: value }
 }
 
 interface Props {
@@ -65,6 +65,7 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, lastTook
             />
             <Field
                 label={SCHOOLS.find((one) => one.value === by)?.label ?? ''}
+                {...(size.usual === true ? { hint: 'usual for such a coat, until you say' } : {})}
                 value={text}
                 unit={unitOf(by, units)}
                 inputMode="decimal"
