@@ -34,6 +34,7 @@ final class PourState
             'title' => $pour->title,
             'piece_id' => $pour->piece_id,
             'coat_id' => $pour->coat_id,
+            'from_cup' => $pour->mixing_id !== null,
             'now' => Moment::ms($now),
             'started_at' => $started,
             'poured_at' => $zero,

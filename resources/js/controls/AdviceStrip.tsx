@@ -89,19 +89,33 @@ export function Strip({ level, children }: { level: Level; children: ReactNode }
     )
 }
 
-/** The cautions of one act, where it happens. */
-export function Cautions({ title, sentences }: { title: string; sentences: string[] }): ReactNode {
+/** The cautions of one act, where it happens: in full the first time, then folded to their name. */
+export function Cautions(props: { title: string; sentences: string[]; read?: boolean }): ReactNode {
+    const name = (
+        <>
+            <WarningIcon size={20} weight="fill" aria-hidden="true" />
+            {props.title}
+        </>
+    )
+    const list = (
+        <ul className="mt-1 space-y-0.5 text-[15px] leading-snug">
+            {props.sentences.map((sentence) => (
+                <li key={sentence}>{sentence}</li>
+            ))}
+        </ul>
+    )
+    if (props.read === true) {
+        return (
+            <details className="rounded bg-kraft px-3 text-kraft-ink open:pb-2">
+                <summary className="flex min-h-16 cursor-pointer items-center gap-2 font-bold">{name}</summary>
+                {list}
+            </details>
+        )
+    }
     return (
         <section className="rounded bg-kraft px-3 py-2 text-kraft-ink">
-            <h2 className="flex items-center gap-2 font-bold">
-                <WarningIcon size={20} weight="fill" aria-hidden="true" />
-                {title}
-            </h2>
-            <ul className="mt-1 space-y-0.5 text-[15px] leading-snug">
-                {sentences.map((sentence) => (
-                    <li key={sentence}>{sentence}</li>
-                ))}
-            </ul>
+            <h2 className="flex items-center gap-2 font-bold">{name}</h2>
+            {list}
         </section>
     )
 }

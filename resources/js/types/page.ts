@@ -81,6 +81,8 @@ export interface PourState {
     title: string
     piece_id: number | null
     coat_id: number | null
+    /** Out of a cup whose cautions were shown before it was mixed. */
+    from_cup: boolean
     now: number
     started_at: number
     poured_at: number | null

@@ -109,12 +109,19 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
             </div>
 
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
-                {want.kind === 'pouring' && <Cautions title="Mixing and pouring" sentences={cautions.pour} />}
+                {want.kind === 'pouring' && (
+                    <Cautions title="Mixing and pouring" sentences={cautions.pour} read={pour.from_cup} />
+                )}
                 {want.kind === 'act' && want.act.kind === 'wipe' && (
-                    <Cautions title="Wiping" sentences={cautions.pour} />
+                    <Cautions title="Mixing and pouring" sentences={cautions.pour} read />
                 )}
                 {want.kind === 'act' && want.act.kind === 'pass' && (
-                    <Cautions title="Before the heat" sentences={cautions.heat} />
+                    <Cautions
+                        key={want.act.id}
+                        title="Before the heat"
+                        sentences={cautions.heat}
+                        read={pour.acts.some((act) => act.kind === 'pass' && act.event !== null)}
+                    />
                 )}
                 {pour.poured_at !== null && (
                     <>
