@@ -23,7 +23,7 @@ final readonly class TypedFields
 {
     private const LENGTHS = [
         'outline.width_mm', 'outline.height_mm', 'outline.diameter_mm', 'outline.inner_mm', 'outline.radius_mm', 'edge_depth_mm',
-        'recess_mm', 'lip_mm', 'target_thickness_mm', 'measure.cylinder.diameter_mm', 'measure.cylinder.height_mm',
+        'recess_mm', 'lip_mm', 'target_thickness_mm', 'measure.cylinder.diameter_mm', 'measure.cylinder.height_mm', 'measure.deepest_mm',
         'outline.holes.*.diameter_mm', 'outline.holes.*.width_mm', 'outline.holes.*.height_mm', 'outline.holes.*.x_mm', 'outline.holes.*.y_mm',
         'size_by.thickness_mm', 'size_by.total_depth_mm', 'size_by.rest_leaving_mm', 'edge_film_mm', 'mark_mm', 'relief_mm',
         'zone.width_mm', 'zone.height_mm', 'zone.diameter_mm', 'zone.x_mm', 'zone.y_mm',
@@ -43,6 +43,9 @@ final readonly class TypedFields
 
     /** Ml a cm², or a square inch for who reads imperial units. */
     private const SPREADS = ['size_by.ml_per_cm2'];
+
+    /** Cm², or square inches for who reads imperial units. */
+    private const AREAS = ['measure.area_cm2'];
 
     /** Several lengths, with × or a semicolon between them. */
     private const SIZES = ['inclusions.*.size_mm', 'measure.ellipsoid_mm'];
@@ -83,7 +86,7 @@ final readonly class TypedFields
     /** @throws FieldException with a sentence for each field that cannot be read */
     public function read(stdClass $typed, string $prefix): stdClass
     {
-        return $this->readAll($typed, $prefix, ['length' => self::LENGTHS, 'number' => self::NUMBERS, 'volume' => self::VOLUMES, 'spread' => self::SPREADS, 'size' => self::SIZES, 'temperature' => self::TEMPERATURES]);
+        return $this->readAll($typed, $prefix, ['length' => self::LENGTHS, 'number' => self::NUMBERS, 'volume' => self::VOLUMES, 'spread' => self::SPREADS, 'area' => self::AREAS, 'size' => self::SIZES, 'temperature' => self::TEMPERATURES]);
     }
 
     /**
@@ -140,6 +143,7 @@ final readonly class TypedFields
             'hours_at_most' => LabelParser::hours($written, true),
             'viscosity' => LabelParser::pascalSeconds($written),
             'spread' => NumberParser::number($written) / $this->units->cm2PerArea(),
+            'area' => NumberParser::number($written) * $this->units->cm2PerArea(),
             default => NumberParser::number($written),
         });
     }

@@ -34,6 +34,7 @@ final class TypedTest extends TestCase
 
     public function test_imperial_readers_write_ounces_and_square_inches(): void
     {
+        self::assertEqualsWithDelta([12, 2 * 6.4516, 38.1], [$this->read('{"measure": {"area_cm2": "12"}}')->measure->area_cm2, $this->read('{"measure": {"area_cm2": "2"}}', UnitSystem::Imperial)->measure->area_cm2, $this->read('{"measure": {"deepest_mm": "1.5 in"}}')->measure->deepest_mm], 1e-9);
         $read = $this->read('{"size_by": {"ml_per_piece": "2"}, "measure": {"each_ml": "1"}}', UnitSystem::Imperial);
         self::assertEqualsWithDelta(59.147, $read->size_by->ml_per_piece, 1e-3);
         self::assertEqualsWithDelta(29.574, $read->measure->each_ml, 1e-3);

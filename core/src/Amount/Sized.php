@@ -32,7 +32,7 @@ final readonly class Sized
         $each = $piece->body?->eachMl();
         if ($each !== null && $coat->size->by === SizeBy::Thickness) {
             // what is counted takes its own amount, whatever its film is
-            return new self($coat->size->value, $each);
+            return $volume->coveredMm2 > 0 ? self::laid($each, $volume) : new self($coat->size->value, $each);
         }
 
         return match ($coat->size->by) {

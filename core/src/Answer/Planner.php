@@ -75,7 +75,7 @@ final readonly class Planner
             $case->mixture()->split($volume->totalMl()),
             $this->lifts($case),
             FilmBehaviour::of(
-                $case->filmMm(),
+                $case->flowing()?->value,
                 $resin->kinetics($case->studio),
                 $case->coat->markMm->value,
                 $case->face->longestMm,

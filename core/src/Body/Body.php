@@ -13,6 +13,9 @@ interface Body
     /** What fills it, ml. */
     public function holdsMl(): ?float;
 
+    /** How deep it is at its deepest, mm. */
+    public function deepestMm(): ?float;
+
     /**
      * Width and height in mm of what is seen of it.
      *

@@ -7,16 +7,24 @@ namespace OpenGlaze\Core\Body;
 /** A small thing that is counted: so many ml each. */
 final readonly class Counted implements Body
 {
-    public function __construct(private float $ml)
-    {
+    /** @param  float|null  $areaMm2  of one; null where nobody measured it */
+    public function __construct(
+        private float $ml,
+        private ?float $areaMm2 = null,
+    ) {
     }
 
     public function areaMm2(): ?float
     {
-        return null;
+        return $this->areaMm2;
     }
 
     public function holdsMl(): ?float
+    {
+        return null;
+    }
+
+    public function deepestMm(): ?float
     {
         return null;
     }

@@ -31,6 +31,11 @@ final readonly class Cylinder implements Body
         return M_PI / 4 * $this->diameterMm ** 2 * $this->heightMm / 1000;
     }
 
+    public function deepestMm(): ?float
+    {
+        return null;
+    }
+
     public function boxMm(): array
     {
         return [$this->diameterMm, $this->heightMm];

@@ -33,6 +33,11 @@ final readonly class Ellipsoid implements Body
         return null;
     }
 
+    public function deepestMm(): ?float
+    {
+        return null;
+    }
+
     public function boxMm(): array
     {
         $sides = [$this->aMm, $this->bMm, $this->cMm];

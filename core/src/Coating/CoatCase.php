@@ -40,6 +40,9 @@ final readonly class CoatCase
     /** From here on resin stays where it is placed, Pa·s. */
     public const STAYS_PA_S = 10.0;
 
+    /** The film of what is only counted, mm. */
+    public const COUNTED_MM = 1.6;
+
     /** Past this it drags threads, Pa·s. */
     public const THREADS_PA_S = 20.0;
 
@@ -115,16 +118,50 @@ final readonly class CoatCase
         return $this->coat->isDammed() && $this->coat->size->by === SizeBy::TotalDepth;
     }
 
-    /** Depth in mm of the film that flows, sets and is torched: one lift's. */
+    /** Depth in mm of one pour, where its film has one. */
     public function filmMm(): ?float
     {
         return $this->thicknessMm === null ? null : $this->lifts->depthMm ?? $this->thicknessMm->value;
     }
 
+    /** The film that flows, sets and is torched: one lift's; of what is only counted, a usual one. */
+    public function flowing(): ?Sourced
+    {
+        return match (true) {
+            $this->thicknessMm !== null => Sourced::from($this->filmMm() ?? $this->thicknessMm->value, $this->thicknessMm->origin),
+            $this->piece->body?->eachMl() !== null => Sourced::assumed(self::COUNTED_MM),
+            default => null,
+        };
+    }
+
+    /** How deep one pour stands at its deepest, mm: a share of a mould as if its walls were straight. Null where that is not known. */
+    public function deepestMm(): ?float
+    {
+        $deepest = $this->piece->body?->deepestMm();
+        $holds = $this->piece->holdsMl();
+        if ($deepest === null || $holds === null || ! $this->coat->isDammed()) {
+            return $this->filmMm();
+        }
+
+        return max($this->filmMm() ?? 0.0, $deepest * min(1.0, $this->sized->filmMl / $holds) / $this->lifts->count);
+    }
+
+    /** It is poured into something whose depth nobody measured: it is judged as a lump as deep as it is wide. */
+    public function isLump(): bool
+    {
+        return $this->coat->isDammed() && $this->piece->holdsMl() !== null && $this->deepestMm() === null;
+    }
+
     /** How warm each of its pours gets by itself, °C; null where that is not known. */
     public function peakC(): ?float
     {
-        return $this->lifts->depthMm === null ? null : $this->selfHeating?->layerPeakC($this->lifts->depthMm, $this->clock->ageAtPourMin());
+        $deepest = $this->deepestMm();
+
+        return match (true) {
+            $this->selfHeating === null => null,
+            $this->isLump() => $this->selfHeating->lumpPeakC($this->sized->filmMl),
+            default => $deepest === null ? null : $this->selfHeating->layerPeakC($deepest, $this->clock->ageAtPourMin()),
+        };
     }
 
     /** What part A and part B make together, for this depth of pour. */

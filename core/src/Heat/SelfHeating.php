@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Heat;
 
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Measuring\UnknownCup;
 
 /** How one resin warms itself in one room, from its label. Worked out when it is first asked for: fitting takes a while. */
 final class SelfHeating
@@ -13,7 +14,7 @@ final class SelfHeating
 
     private ?Curing $asLayer = null;
 
-    /** @var array<string, float> °C, by depth and age */
+    /** @var array<string, float> °C, by depth and age or by amount */
     private array $peaks = [];
 
     /**
@@ -53,5 +54,11 @@ final class SelfHeating
     public function layerPeakC(float $depthMm, float $ageMin): float
     {
         return $this->peaks["$depthMm $ageMin"] ??= Heating::asLayer($this->asLayer(), $depthMm, $this->densityKgM3, $this->room, $ageMin)->peakC;
+    }
+
+    /** How warm so many ml get in a mould as deep as it is wide, poured fresh, °C. */
+    public function lumpPeakC(float $ml): float
+    {
+        return $this->peaks["$ml ml"] ??= Heating::inCup($this->inCup(), $ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0))->peakC;
     }
 }

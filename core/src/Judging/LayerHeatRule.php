@@ -32,18 +32,24 @@ final class LayerHeatRule implements Rule
                 ? [Advice::note('value_unknown', Topic::Thickness, 'The label names no depth: the lifts are split by their predicted heat alone, an estimate.')]
                 : [];
         }
-        $film = $case->filmMm() ?? 0.0;
+        $predicted = $peak > Heating::RUNAWAY_C ? 'run away' : 'reach '.$say->temperature($peak);
+        if ($case->isLump()) {
+            $text = sprintf('Pour less at once, or into something shallower: as a lump it is predicted to %s by itself, an estimate.', $predicted);
+
+            return [$peak >= self::STOP_C ? Advice::stop('hot_lift', Topic::Thickness, $text) : Advice::caution('hot_lift', Topic::Thickness, $text)];
+        }
+        $film = $case->deepestMm() ?? 0.0;
         $count = LiftPlan::coolCount($case, $film * $case->lifts->count);
         $text = sprintf(
             'Pour it in %d %s: one of %s is predicted to %s by itself, an estimate.',
             $count,
             $case->isInLifts() ? 'lifts' : 'layers',
             $say->thickness($film),
-            $peak > Heating::RUNAWAY_C ? 'run away' : 'reach '.$say->temperature($peak),
+            $predicted,
         );
 
         // lifts are split by the label's depth: how many they are is not the plan's to say
-        $remedies = $case->isInLifts() || $count < 2 ? [] : [Remedy::coats($count)];
+        $remedies = $case->isInLifts() || $count < 2 || $film !== $case->filmMm() ? [] : [Remedy::coats($count)];
 
         return [$peak >= self::STOP_C && ! self::isWithinLabel($result) ? Advice::stop('hot_lift', Topic::Thickness, $text, ...$remedies) : Advice::caution('hot_lift', Topic::Thickness, $text, ...$remedies)];
     }
@@ -52,7 +58,7 @@ final class LayerHeatRule implements Rule
     private static function isWithinLabel(CoatResult $result): bool
     {
         $most = $result->case->resin->maxPourMm;
-        $film = $result->case->filmMm();
+        $film = $result->case->deepestMm();
 
         return $most !== null && $film !== null && $film <= $most->value + 1e-9;
     }

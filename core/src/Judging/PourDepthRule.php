@@ -15,8 +15,11 @@ final class PourDepthRule implements Rule
 {
     public function judge(CoatResult $result, Wording $say): array
     {
+        if ($result->case->isLump()) {
+            return [Advice::caution('depth_unknown', Topic::Thickness, 'Measure how deep it is at its deepest, and write it down with its water: without that no label\'s depth can be checked, and its heat is judged as that of one lump.')];
+        }
         $most = $result->case->resin->maxPourMm;
-        $film = $result->case->filmMm();
+        $film = $result->case->deepestMm();
         if ($most === null || $film === null || $film <= $most->value + 1e-9) {
             return [];
         }
@@ -29,6 +32,6 @@ final class PourDepthRule implements Rule
             $result->case->resin->name,
             $say->thickness($film),
             $count,
-        ), $result->case->coat->isDammed() ? Remedy::lifts($count) : Remedy::coats($count), Remedy::film(floor($most->value * 1000) / 1000))];
+        ), ...($film === $result->case->filmMm() ? [$result->case->coat->isDammed() ? Remedy::lifts($count) : Remedy::coats($count), Remedy::film(floor($most->value * 1000) / 1000)] : []))];
     }
 }

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
+use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Plan\ResinSheet;
@@ -60,6 +61,7 @@ final class SheetRule implements Rule
             ...($case->coat->isOpen() ? ['edge film' => $case->coat->edgeFilmMm, 'run-off' => $case->coat->runoffPct] : []),
             ...($case->coat->isDammed() ? ['how the wall is wetted' => $case->studio->wallAngleDeg] : []),
             'soak' => $case->face->soakMlPerM2,
+            ...($case->thicknessMm === null && $case->flowing() !== null ? [sprintf('film of what is counted (%s mm)', CoatCase::COUNTED_MM) => $case->flowing()] : []),
             ...($case->mixture()->offA > 0 ? ['density of part A' => $case->resin->densityAGMl] : []),
             ...($case->mixture()->offB > 0 && $case->resin->densityBGMl !== null ? ['density of part B' => $case->resin->densityBGMl] : []),
             'thickness of the mixed resin' => $case->resin->viscosityPaS,

@@ -64,11 +64,16 @@ final class PieceReader
         }
 
         return match ($given[0]) {
-            'each_ml' => new Counted($measure->number('each_ml', 0.01, 100_000, 'ml')->value),
-            'water_g' => new Hollow($measure->number('water_g', 0.01, 1_000_000, 'g')->value),
+            'each_ml' => new Counted($measure->number('each_ml', 0.01, 100_000, 'ml')->value, self::cm2($measure->optionalNumber('area_cm2', 0.01, 1_000_000, 'cm²'))),
+            'water_g' => new Hollow($measure->number('water_g', 0.01, 1_000_000, 'g')->value, $measure->optionalNumber('deepest_mm', 0.1, 500, 'mm')?->value),
             'ellipsoid_mm' => $this->ellipsoid($measure),
             'cylinder' => $this->cylinder($measure->object('cylinder')),
         };
+    }
+
+    private static function cm2(?Sourced $cm2): ?float
+    {
+        return $cm2 === null ? null : 100 * $cm2->value;
     }
 
     private function ellipsoid(Node $measure): ?Body

@@ -19,7 +19,7 @@ final readonly class FilmInputs
     public function thickness(): TraceInput
     {
         $case = $this->result->case;
-        $mm = $case->thicknessMm ?? Sourced::assumed(NAN);
+        $mm = $case->thicknessMm ?? $case->flowing() ?? Sourced::assumed(NAN);
 
         return $case->lifts->count > 1
             ? TraceInput::computed('thickness_mm', 'depth of one lift', $mm->value / $case->lifts->count, 'mm')

@@ -39,7 +39,7 @@ final readonly class FilmTraces
             $this->mobility(),
             $this->thinnest(),
             ...$this->placed(),
-            ...($this->result->case->filmMm() === null ? [] : $this->ofTheFilm()),
+            ...($this->result->case->flowing() === null ? [] : $this->ofTheFilm()),
         ];
     }
 
@@ -192,9 +192,12 @@ final readonly class FilmTraces
 
         return [new Trace('peak_c', 'It warms itself to', '°C', $case->peakC(),
             'the heat of the reaction less what the film loses, followed until it cools: an estimate to compare with, not a thermometer',
-            'layer_peak(thickness_mm, density, heat_kj_kg, heat_capacity)',
+            $case->isLump() ? 'lump_peak(lump_ml, density, heat_kj_kg, heat_capacity)' : 'layer_peak(deepest_mm, density, heat_kj_kg, heat_capacity)',
             [
-                $this->inputs->thickness(), $this->inputs->density(),
+                $case->isLump()
+                    ? TraceInput::computed('lump_ml', 'what is poured into one, as deep as wide', $case->sized->filmMl, 'ml')
+                    : TraceInput::computed('deepest_mm', 'its deepest place', $case->deepestMm() ?? NAN, 'mm'),
+                $this->inputs->density(),
                 TraceInput::given('heat_kj_kg', 'heat of the reaction', $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
                 TraceInput::sourced('heat_capacity', 'heat capacity', $case->resin->heatCapacityJKgK, 'J/(kg K)'),
             ])];

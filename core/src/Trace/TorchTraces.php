@@ -22,7 +22,7 @@ final readonly class TorchTraces
     {
         return match (true) {
             $this->result->film->torch->lookMin === null => [$this->closes()],
-            $this->result->case->filmMm() === null => [$this->closes(), $this->lookOfUnknownFilm()],
+            $this->result->case->flowing() === null => [$this->closes(), $this->lookOfUnknownFilm()],
             default => [$this->closes(), ...$this->passes(), $this->look()],
         };
     }

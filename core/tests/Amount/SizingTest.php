@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Amount;
 
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -75,10 +77,43 @@ final class SizingTest extends TestCase
         $bare = Plans::computed([...$counted, '/coats/0/size_by' => (object) ['ml_per_piece' => 1.5]]);
         self::assertEqualsWithDelta(90, $bare->volume->filmMl, 1e-9);
         self::assertNull($bare->case->thicknessMm);
-        self::assertNull($bare->film->levelsUpToMm);
-        self::assertContains('value_unknown', array_column($bare->advice, 'code'));
+        self::assertStringContainsString('film of what is counted (1.6 mm)', implode(' ', array_column($bare->advice, 'text')));
+        $film = Plans::computed(['/coats/0/size_by' => (object) ['thickness_mm' => 1.6]])->film;
+        self::assertEqualsWithDelta([$film->levelsUpToMm, $film->torch->closesMin], [$bare->film->levelsUpToMm, $bare->film->torch->closesMin], 1e-9, 'as a usual film');
+        self::assertNotSame([], $bare->film->torch->passesMin);
+        self::assertNotNull($bare->film->torch->lookMin);
+        self::assertSame(HeatTool::Breath, $bare->film->torch->tool);
         self::assertStringContainsString('no face', Plans::faults($counted, ['size_by' => (object) ['ml_per_cm2' => 1]])['/coats/0/size_by']);
         self::assertStringContainsString('held by an outline', Plans::faults($counted, ['containment' => 'held'])['/coats/0/containment']);
+    }
+
+    public function test_what_is_counted_with_its_area_has_a_film_of_its_own(): void
+    {
+        $counted = ['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 1.2, 'area_cm2' => 4], '/pieces/0/quantity' => 60];
+        foreach ([['thickness_mm' => 1.6], ['ml_per_piece' => 1.2]] as $size) {
+            $result = Plans::computed([...$counted, '/coats/0/containment' => 'placed', '/coats/0/size_by' => (object) $size]);
+            self::assertEqualsWithDelta([72.0, 3.0], [$result->volume->filmMl, $result->case->thicknessMm?->value], 1e-9, 'what it takes over its area');
+            self::assertStringNotContainsString('film of what is counted', implode(' ', array_column($result->advice, 'text')));
+        }
+        self::assertArrayHasKey('/pieces/0/measure/area_cm2', Plans::faults([...$counted, '/pieces/0/measure' => (object) ['each_ml' => 1.2, 'area_cm2' => 0]]));
+    }
+
+    public function test_the_deepest_place_of_what_was_filled_with_water_counts(): void
+    {
+        $mould = static fn (float $ml, ?float $deepest, array $more = []): CoatResult => Plans::computed(['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/kind' => 'mould', '/pieces/0/surface' => 'sealed',
+            '/pieces/0/measure' => (object) ['water_g' => 180, ...($deepest === null ? [] : ['deepest_mm' => $deepest])], '/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['ml_per_piece' => $ml], ...$more]);
+        $codes = static fn (CoatResult $result): array => array_values(array_intersect(['over_max_pour', 'depth_unknown', 'hot_lift'], array_column($result->advice, 'code')));
+        self::assertSame([], $codes($mould(180, 3.9)));
+        self::assertSame(['over_max_pour'], array_slice($codes($mould(180, 4.1)), 0, 1), 'the label allows 4 mm');
+        self::assertSame([], $codes($mould(90, 7.8)), 'half of it at a time');
+        self::assertContains('depth_unknown', $codes($mould(180, null)));
+        $bare = ['/resins/0/max_pour_mm' => new Gone];
+        [$deep, $lump] = [$mould(180, 40, $bare), $mould(180, null, $bare)];
+        self::assertEqualsWithDelta($deep->case->selfHeating?->layerPeakC(40, 0.0), $deep->case->peakC(), 1e-9);
+        self::assertGreaterThan(60, $lump->case->peakC());
+        self::assertContains('hot_lift', $codes($lump));
+        self::assertLessThan($lump->case->peakC(), $mould(5, null, $bare)->case->peakC(), 'less of it stays cooler');
+        self::assertArrayHasKey('/pieces/0/measure/deepest_mm', Plans::faults(['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['water_g' => 180, 'deepest_mm' => -1]]));
     }
 
     public function test_the_last_pour_is_what_the_mould_holds_less_the_earlier_ones(): void

@@ -13,6 +13,7 @@ use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Measuring\Markable;
+use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Tests\Support\Gone;
@@ -51,6 +52,9 @@ final class TracesTest extends TestCase
             'ml a piece, laid' => [['/coats/0/size_by' => (object) ['ml_per_piece' => 400]]],
             'ml a piece, mixed' => [['/coats/0/size_by' => (object) ['ml_per_piece' => 400, 'counted' => 'mixed'], '/coats/0/residue_ml_per_cup' => new Gone, '/pieces/0/quantity' => 3]],
             'a counted thing' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 2.5], '/coats/0/containment' => 'placed']],
+            'a counted thing of known area' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 2.5, 'area_cm2' => 12], '/coats/0/containment' => 'placed']],
+            'a counted thing by its amount' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 2.5], '/coats/0/size_by' => (object) ['ml_per_piece' => 2]]],
+            'a mould of known depth' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['water_g' => 180, 'deepest_mm' => 25], '/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['rest_leaving_ml' => 20]]],
             'what a mould still holds' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['water_g' => 180], '/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['rest_leaving_ml' => 20]]],
             'a stone' => [['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['ellipsoid_mm' => [60, 45, 30]]]],
             'a zone with its own surface' => [['/coats/0/zone' => (object) ['shape' => 'rectangle', 'width_mm' => 200, 'height_mm' => 410, 'x_mm' => 0, 'y_mm' => 0, 'surface' => 'raw_ply']]],
@@ -182,6 +186,10 @@ final class TracesTest extends TestCase
             'layer_peak' => static fn (float $mm, float $density, float $heat, float $capacity): float => Heating::asLayer(
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),
                 $mm, $density * 1000, $result->case->studio->temperatures, $result->case->coat->ageMin->value,
+            )->peakC,
+            'lump_peak' => static fn (float $ml, float $density, float $heat, float $capacity): float => Heating::inCup(
+                new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),
+                $ml, $density * 1000, new UnknownCup, $result->case->studio->temperatures, $result->case->studio->temperatures->at(0.0),
             )->peakC,
             'dome_mean' => static fn (float $radius, float $round, float $angle, float $capillary): float => Dome::meetingAt(new DomeEdge($radius, $round), $angle, $capillary)->meanMm(),
             'dome_angle' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->angleDeg,

@@ -39,7 +39,10 @@ export interface PieceSpec {
 
 export interface MeasureSpec {
     each_ml?: number
+    /** Of one that is counted. */
+    area_cm2?: number
     water_g?: number
+    deepest_mm?: number
     ellipsoid_mm?: number[]
     cylinder?: { diameter_mm: number; height_mm: number; side?: 'inside' | 'outside' | 'both' }
 }

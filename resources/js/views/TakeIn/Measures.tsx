@@ -4,7 +4,7 @@ import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
 import { Field, TextArea } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
-import { fieldLength, fieldSize, fieldVolume } from '../../lib/format'
+import { area, fieldLength, fieldSize, fieldVolume } from '../../lib/format'
 import { Refused, send } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import type { Sentences } from '../../types/page'
@@ -66,6 +66,17 @@ export function OtherMeasures(props: Props): ReactNode {
                     large
                 />
             )}
+            {way === 'count' && (
+                <Field
+                    label="Area of one, if you know it"
+                    unit={units === 'metric' ? 'cm²' : 'in²'}
+                    value={typed.face ?? (measure.area_cm2 === undefined ? '' : area(measure.area_cm2, units).text)}
+                    placeholder="then its film is known"
+                    onChange={(face) => change({ face })}
+                    onDone={leave('measure.area_cm2')}
+                    sentence={sentence('measure.area_cm2')}
+                />
+            )}
             {way === 'water' && (
                 <Field
                     label="The water that fills it weighs"
@@ -76,6 +87,17 @@ export function OtherMeasures(props: Props): ReactNode {
                     onDone={leave('measure.water_g')}
                     sentence={sentence('measure.water_g')}
                     large
+                />
+            )}
+            {way === 'water' && (
+                <Field
+                    label="How deep at its deepest"
+                    unit={small}
+                    value={typed.deepest ?? fieldLength(measure.deepest_mm, units)}
+                    placeholder="then its heat and the label's depth are checked"
+                    onChange={(deepest) => change({ deepest })}
+                    onDone={leave('measure.deepest_mm')}
+                    sentence={sentence('measure.deepest_mm')}
                 />
             )}
             {way === 'stone' && (

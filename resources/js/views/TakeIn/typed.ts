@@ -27,7 +27,10 @@ export interface Typed {
     points?: string
     holes?: TypedHole[]
     each?: string
+    /** The area of one that is counted. */
+    face?: string
     water?: string
+    deepest?: string
     stone?: string
     vessel?: { diameter_mm?: string; height_mm?: string; side?: string }
     depths?: Partial<Record<DepthField, string>>
@@ -135,16 +138,24 @@ function outlineOf(saved: PieceSpec, typed: Typed, way: Way): Record<string, unk
 
 function measureOf(typed: Typed, way: Way, before: Way): Record<string, unknown> {
     const fresh = typed.way !== undefined && typed.way !== before
-    const nothing = { each_ml: null, water_g: null, ellipsoid_mm: null, cylinder: null }
-    const measure = (field: string, value: unknown): Record<string, unknown> =>
-        value === undefined && !fresh
-            ? {}
-            : { measure: { ...(fresh ? nothing : {}), ...(value === undefined ? {} : { [field]: value }) } }
+    const nothing = {
+        each_ml: null,
+        area_cm2: null,
+        water_g: null,
+        deepest_mm: null,
+        ellipsoid_mm: null,
+        cylinder: null,
+    }
+    const measures = (fields: Record<string, unknown>): Record<string, unknown> => {
+        const said = Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined))
+        return Object.keys(said).length === 0 && !fresh ? {} : { measure: { ...(fresh ? nothing : {}), ...said } }
+    }
+    const measure = (field: string, value: unknown): Record<string, unknown> => measures({ [field]: value })
     switch (way) {
         case 'count':
-            return measure('each_ml', typed.each)
+            return measures({ each_ml: typed.each, area_cm2: typed.face })
         case 'water':
-            return measure('water_g', typed.water)
+            return measures({ water_g: typed.water, deepest_mm: typed.deepest })
         case 'stone':
             return measure('ellipsoid_mm', typed.stone)
         case 'vessel':
