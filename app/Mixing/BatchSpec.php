@@ -20,8 +20,9 @@ final class BatchSpec
      * @param  non-empty-list<CoatResult>  $coats  of the batch
      * @param  array<string, VesselSheet>  $vessels
      * @param  list<ColourCup>  $colours
+     * @param  MeasuredBy|null  $usual  how this studio measures, where it has said so
      */
-    public static function of(Batch $batch, array $coats, array $vessels, array $colours): stdClass
+    public static function of(Batch $batch, array $coats, array $vessels, array $colours, ?MeasuredBy $usual): stdClass
     {
         $spec = (object) ['id' => $batch->id, 'coats' => $batch->coatIds];
         $counts = [];
@@ -42,7 +43,7 @@ final class BatchSpec
                 $spec->vessel = $vessel->id;
             }
         }
-        $spec->measure = self::measure($coats[0]->case->resin);
+        $spec->measure = self::measure($coats[0]->case->resin, $usual);
         if ($colours !== []) {
             $spec->colours = array_map(self::cup(...), $colours);
         }
@@ -50,12 +51,19 @@ final class BatchSpec
         return $spec;
     }
 
-    /** Weighed, unless its densities are only typical or its label gives none of part B. */
-    public static function measure(ResinSheet $resin): stdClass
+    /** As the studio measures, or weighed; by the marks of cups where its densities are only typical, or its label gives none of part B. */
+    public static function measure(ResinSheet $resin, ?MeasuredBy $usual): stdClass
     {
-        return $resin->weighedOffPct() > 0 || $resin->densityBGMl === null
-            ? (object) ['by' => MeasuredBy::Cups->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML]
-            : (object) ['by' => MeasuredBy::Scale->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G];
+        $by = $usual ?? MeasuredBy::Scale;
+        if (! $by->isByVolume() && ($resin->weighedOffPct() > 0 || $resin->densityBGMl === null)) {
+            $by = MeasuredBy::Cups;
+        }
+
+        return (object) match ($by) {
+            MeasuredBy::PenLines => ['by' => $by->value],
+            MeasuredBy::Cups, MeasuredBy::OneCup => ['by' => $by->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
+            MeasuredBy::Scale, MeasuredBy::ScaleUntared => ['by' => $by->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G],
+        };
     }
 
     private static function cup(ColourCup $cup): stdClass

@@ -7,6 +7,7 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Planning\CoatKeys;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\MeasuredBy;
 use stdClass;
 
 /** One coat in a cup of its own, begun from its mix sheet: it takes what the sheet says, and stands in no evening. */
@@ -27,10 +28,13 @@ final class CoatAlone
         return str_starts_with($batchKey, self::PREFIX) && ctype_digit($id) ? (int) $id : null;
     }
 
-    /** @param  int  $lift  which of its lifts is poured, from 1 */
-    public static function spec(Coat $coat, CoatResult $result, int $lift): stdClass
+    /**
+     * @param  int  $lift  which of its lifts is poured, from 1
+     * @param  MeasuredBy|null  $usual  how this studio measures, where it has said so
+     */
+    public static function spec(Coat $coat, CoatResult $result, int $lift, ?MeasuredBy $usual): stdClass
     {
-        $spec = (object) ['id' => self::key($coat), 'coats' => [CoatKeys::of($coat)], 'cups' => $result->case->coat->cups, 'measure' => BatchSpec::measure($result->case->resin)];
+        $spec = (object) ['id' => self::key($coat), 'coats' => [CoatKeys::of($coat)], 'cups' => $result->case->coat->cups, 'measure' => BatchSpec::measure($result->case->resin, $usual)];
         if (count($result->lifts) > 1) {
             $spec->lift = $lift;
         }

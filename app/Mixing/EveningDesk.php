@@ -163,7 +163,7 @@ final readonly class EveningDesk
         $taken = $this->mixed($plan);
         foreach ($proposal->batches as $batch) {
             $own = array_map(static fn (string $id): CoatResult => array_values(array_filter($chosen, static fn (CoatResult $coat): bool => $coat->case->coat->id === $id))[0], $batch->coatIds);
-            $spec = BatchSpec::of($batch, $own, $evening->plan->vessels, ColourProposal::of($batch, $own, $evening->plan->recipes));
+            $spec = BatchSpec::of($batch, $own, $evening->plan->vessels, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->measuredBy);
             $spec->id = BatchMove::freeId($taken);
             $taken[] = $spec->id;
             $specs[] = $spec;

@@ -12,6 +12,7 @@ use App\Models\Plan;
 use App\PlanFile\Json;
 use App\Planning\CoatDesk;
 use App\Planning\PlanAssembler;
+use App\Planning\RoomDesk;
 use App\Typed\FieldException;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +27,7 @@ final readonly class MixingDesk
         private EveningDesk $evenings,
         private PlanAssembler $assembler,
         private CoatDesk $coats,
+        private RoomDesk $rooms,
         private Bench $bench,
     ) {
     }
@@ -49,7 +51,7 @@ final readonly class MixingDesk
         return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $units, function () use ($coat, $units): stdClass {
             $result = $this->coats->saved($coat, $units)->coat;
 
-            return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)));
+            return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->measuredBy);
         });
     }
 

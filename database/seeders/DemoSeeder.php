@@ -82,7 +82,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $plan = Plan::own();
-        $this->room->change($plan, 'Halfmoon Bench', (object) ['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5], Edit::byStudio());
+        $this->room->change($plan, 'Halfmoon Bench', (object) ['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5, 'measure_by' => 'scale'], Edit::byStudio());
         $this->commission($plan);
         $coats = Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', ['autumn-flood', 'winter-flood', 'comet-flood'])->get()
             ->mapWithKeys(fn (Coat $coat): array => [(string) strstr($coat->key, '-', true) => $coat])->all();

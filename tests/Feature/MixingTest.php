@@ -8,7 +8,9 @@ use App\Mixing\Choices;
 use App\Models\Coat;
 use App\Models\Lot;
 use App\Models\Mixing;
+use App\Models\Plan;
 use App\Models\Pour;
+use App\PlanFile\Json;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
@@ -97,6 +99,26 @@ final class MixingTest extends TestCase
         self::assertSame(['weighed', 'planned'], [$pour->used_a_how, $pour->used_b_how], 'what nobody read is not called measured');
         self::assertNull($sheet()['cup']);
         Carbon::setTestNow();
+    }
+
+    public function test_how_a_studio_measures_is_asked_once_and_kept(): void
+    {
+        $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();
+        $said = fn (): ?string => $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['measure_by'];
+        self::assertSame('scale', $said(), 'the demo has a scale');
+        $own = Plan::own();
+        $document = Json::copy($own->document);
+        unset($document->studio->measure_by);
+        $own->update(['document' => $document]);
+        self::assertNull($said());
+        $this->postJson("/coats/{$coat->id}/mixings", ['measure_by' => 'with luck'])->assertStatus(422);
+        self::assertSame(0, Mixing::query()->where('title', 'Winter sky')->count());
+        $this->postJson("/coats/{$coat->id}/mixings", ['measure_by' => 'cups'])->assertRedirect();
+        self::assertSame('cups', $said());
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        self::assertTrue($this->get("/mixings/{$mixing->id}")->viewData('page')['props']['mixing']['by_volume']);
+        $batches = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('batches');
+        self::assertSame('cups', $batches[0]['measure']['by'], 'tonight too');
     }
 
     public function test_the_sheet_of_a_coat_names_its_cup_of_tonight(): void

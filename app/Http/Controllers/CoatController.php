@@ -10,6 +10,7 @@ use App\Http\Person;
 use App\Mixing\ColourStops;
 use App\Mixing\Cups;
 use App\Models\Coat;
+use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Template;
@@ -55,6 +56,7 @@ final readonly class CoatController
         return Inertia::render('MixSheet', [
             'cup' => Cups::alone($coat),
             'tonight' => Cups::tonight($coat),
+            'measure_by' => Dig::text(Plan::own()->studio(), 'measure_by'),
             ...$this->page($request, $coat),
             ...$this->answer($request, $coat),
             'cautions' => $this->cautions($coat),

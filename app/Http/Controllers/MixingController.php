@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\Edit;
 use App\Http\Body;
 use App\Http\Person;
 use App\Http\Presses;
@@ -14,6 +15,7 @@ use App\Mixing\MixingState;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
+use App\Planning\RoomDesk;
 use App\Planning\TypedFields;
 use App\Pouring\BatchPours;
 use App\Scale\Scale;
@@ -42,8 +44,14 @@ final readonly class MixingController
         return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
     }
 
-    public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
+    /** The first time it is said too how this studio measures. */
+    public function beginAlone(Request $request, Coat $coat, MixingDesk $desk, RoomDesk $rooms): RedirectResponse
     {
+        $by = Body::of($request)->measure_by ?? null;
+        if (is_string($by)) {
+            $rooms->change(Plan::own(), Plan::own()->name, (object) ['measure_by' => $by], Edit::byStudio());
+        }
+
         return redirect()->route('mixings.show', $desk->beginAlone($coat, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
     }
 

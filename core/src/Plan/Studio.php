@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** The room, and the studio's own constants. */
@@ -30,6 +31,8 @@ final readonly class Studio
         public Sourced $flowActivationKjMol,
         public Sourced $dropMl,
         public Sourced $dipMl,
+        /** how its people measure the two parts, until a batch says otherwise; null while nobody said */
+        public ?MeasuredBy $measuredBy = null,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Plan;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Quantity\Origin;
 
@@ -36,6 +37,7 @@ final class StudioReader
             $node->numberOr('flow_activation_kj_mol', 65, 1, 300, 'kJ/mol'),
             $node->numberOr('drop_ml', 0.05, 0.001, 1, 'ml'),
             $node->numberOr('dip_ml', 0.01, 0.001, 1, 'ml'),
+            $node->has('measure_by') ? $node->choice('measure_by', MeasuredBy::class) : null,
         );
     }
 

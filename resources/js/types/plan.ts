@@ -85,6 +85,8 @@ export interface RoomSpec {
     humidity_pct?: number
     slope_mm_per_m?: number
     margin_pct?: number
+    /** How its people measure, where they have said so. */
+    measure_by?: string
 }
 
 export type SizeField =

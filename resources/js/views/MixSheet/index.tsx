@@ -3,6 +3,7 @@ import { PrinterIcon } from '@phosphor-icons/react'
 import { useCallback, useState, type ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
+import { Sheet } from '../../controls/Sheet'
 import { StagePage } from '../../controls/Stages'
 import { StartSheet } from '../../controls/StartSheet'
 import { Traced } from '../../controls/TraceSheet'
@@ -33,6 +34,8 @@ interface Props {
     cup: { id: string; mixed: boolean } | null
     /** Its cup among tonight's. */
     tonight: string | null
+    /** How this studio measures; null while nobody said. */
+    measure_by: string | null
 }
 
 /** What goes into which cup and what happens then: one side of paper for the wall, and the start of the clock. */
@@ -125,12 +128,20 @@ export default function MixSheet(props: Props): ReactNode {
 
 /** On to its cup: guided, or where it is mixed already, to the clock. */
 function Forward(
-    props: Pick<Props, 'answer' | 'coat' | 'cup' | 'running_pour_id'> & { canWeigh: boolean; onStart: () => void },
+    props: Pick<Props, 'answer' | 'coat' | 'cup' | 'running_pour_id' | 'measure_by'> & {
+        canWeigh: boolean
+        onStart: () => void
+    },
 ): ReactNode {
     const { cup } = props
     const press = useFormPress(true)
-    const mix = async (): Promise<void> =>
-        router.post(`/coats/${props.coat.id}/mixings`, { press: await press() } as never)
+    const [asking, setAsking] = useState(false)
+    const mix = async (by: 'scale' | 'cups' | null): Promise<void> => {
+        // asked once; by typical densities nothing is weighed anyway
+        if (by === null && props.measure_by === null && props.answer?.weighed_off_pct === 0) return setAsking(true)
+        const how = by === null ? {} : { measure_by: by }
+        router.post(`/coats/${props.coat.id}/mixings`, { press: await press(), ...how } as never)
+    }
     if (props.running_pour_id !== null)
         return (
             <Button look="next" className="min-w-44" onClick={() => router.visit(`/pours/${props.running_pour_id}`)}>
@@ -154,10 +165,21 @@ function Forward(
                 </LinkButton>
             )}
             {cup === null && props.canWeigh && (
-                <Button look="next" className="min-w-44" onClick={() => void mix()}>
+                <Button look="next" className="min-w-44" onClick={() => void mix(null)}>
                     Mix it now
                 </Button>
             )}
+            <Sheet open={asking} onClose={() => setAsking(false)} title="How do you measure?">
+                <p>You are asked once; under Studio it can be changed.</p>
+                <div className="mt-4 grid gap-3 sm:grid-cols-2">
+                    <Button look="next" className="min-h-16 text-xl" onClick={() => void mix('scale')}>
+                        I weigh it
+                    </Button>
+                    <Button look="next" className="min-h-16 text-xl" onClick={() => void mix('cups')}>
+                        By the marks of cups
+                    </Button>
+                </div>
+            </Sheet>
         </>
     )
 }

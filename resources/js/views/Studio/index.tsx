@@ -95,6 +95,15 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                     {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', fieldNumber(inForce.margin_pct))}
                 </div>
                 <Switch
+                    label="How you measure"
+                    value={typed.measure_by ?? room.measure_by ?? ''}
+                    options={[
+                        { value: 'scale', label: 'By weight' },
+                        { value: 'cups', label: 'By the marks of cups' },
+                    ]}
+                    onChange={(value) => setTyped((before) => ({ ...before, measure_by: value }))}
+                />
+                <Switch
                     label="Units, for you on this device"
                     value={units}
                     options={[

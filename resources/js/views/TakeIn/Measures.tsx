@@ -71,7 +71,7 @@ export function OtherMeasures(props: Props): ReactNode {
                     label="Area of one, if you know it"
                     unit={units === 'metric' ? 'cm²' : 'in²'}
                     value={typed.face ?? (measure.area_cm2 === undefined ? '' : area(measure.area_cm2, units).text)}
-                    placeholder="then its film is known"
+                    placeholder="for its film"
                     onChange={(face) => change({ face })}
                     onDone={leave('measure.area_cm2')}
                     sentence={sentence('measure.area_cm2')}
@@ -94,7 +94,7 @@ export function OtherMeasures(props: Props): ReactNode {
                     label="How deep at its deepest"
                     unit={small}
                     value={typed.deepest ?? fieldLength(measure.deepest_mm, units)}
-                    placeholder="then its heat and the label's depth are checked"
+                    placeholder="for its heat"
                     onChange={(deepest) => change({ deepest })}
                     onDone={leave('measure.deepest_mm')}
                     sentence={sentence('measure.deepest_mm')}

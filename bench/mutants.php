@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * How many small faults in the core's arithmetic its tests catch: one at random, the suite, the next.
+ *
+ * Usage: php bench/mutants.php [how many, 50] [seed, 1]
+ *
+ * Each fault is made in a copy; the tests of its own room run first, then all of the core's. What runs longer
+ * than two minutes counts as caught.
+ */
+const ROOMS = ['Amount', 'Film', 'Held', 'Heat', 'Outline'];
+
+const AT_ONCE = 2;
+
+const LONGEST_S = 120;
+
+const SWAPS = ['+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '>=', '>' => '<=', '<=' => '>', '>=' => '<', '&&' => '||', '||' => '&&', 'min' => 'max', 'max' => 'min', '===' => '!==', '!==' => '===', '+=' => '-=', '-=' => '+=', '*=' => '/=', '/=' => '*='];
+
+$root = dirname(__DIR__);
+$wanted = (int) ($argv[1] ?? 50);
+mt_srand((int) ($argv[2] ?? 1));
+
+/** @return list<array{string, int, string, string}> file, offset, what stands there, what takes its place */
+function places(string $root): array
+{
+    $places = [];
+    foreach (ROOMS as $room) {
+        foreach (glob("$root/core/src/$room/*.php") ?: [] as $file) {
+            $offset = 0;
+            $body = false;
+            foreach (PhpToken::tokenize((string) file_get_contents($file)) as $token) {
+                // what stands before the class, and constants of types, is no arithmetic
+                $body = $body || $token->is([T_CLASS, T_ENUM]);
+                $is = static fn (int ...$kinds): bool => $token->is($kinds);
+                if ($body && isset(SWAPS[$token->text]) && ! $is(T_COMMENT, T_DOC_COMMENT)) {
+                    $places[] = [$file, $offset, $token->text, SWAPS[$token->text]];
+                } elseif ($body && $is(T_LNUMBER, T_DNUMBER)) {
+                    $places[] = [$file, $offset, $token->text, $is(T_LNUMBER) ? (string) (1 + (int) $token->text) : '('.$token->text.' * 1.1 + 1e-12)'];
+                }
+                $offset += strlen($token->text);
+            }
+        }
+    }
+
+    return $places;
+}
+
+/** @return resource|null a running suite, of a copy in which one thing is wrong; null where it is no PHP any more */
+function begin(string $root, string $copy, string $file, int $offset, string $is, string $becomes)
+{
+    $source = (string) file_get_contents($file);
+    $mutant = substr($source, 0, $offset).$becomes.substr($source, $offset + strlen($is));
+    @mkdir($copy, recursive: true);
+    file_put_contents("$copy/mutant.php", $mutant);
+    exec('php -l '.escapeshellarg("$copy/mutant.php").' 2>&1', $said, $status);
+    if ($status !== 0) {
+        return null;
+    }
+    $class = 'OpenGlaze\\Core\\'.str_replace(['/', '.php'], ['\\', ''], substr($file, strlen("$root/core/src/")));
+    file_put_contents("$copy/bootstrap.php", sprintf(
+        '<?php spl_autoload_register(static function (string $class): void { if ($class === %s) { require __DIR__."/mutant.php"; } }, prepend: true); require %s; spl_autoload_register(static function (string $class): void { if ($class === %1$s) { require_once __DIR__."/mutant.php"; } }, prepend: true);',
+        var_export($class, true),
+        var_export("$root/vendor/autoload.php", true),
+    ));
+    $room = basename(dirname($file));
+    $phpunit = sprintf('timeout %d php %s --bootstrap %s --no-configuration --do-not-cache-result --stop-on-failure --stop-on-error', LONGEST_S, escapeshellarg("$root/vendor/bin/phpunit"), escapeshellarg("$copy/bootstrap.php"));
+    $suites = array_filter(["$root/core/tests/$room", "$root/core/tests"], is_dir(...));
+    $process = proc_open(implode(' && ', array_map(static fn (string $suite): string => "$phpunit ".escapeshellarg($suite), $suites)), [1 => ['file', "$copy/said", 'w'], 2 => ['file', "$copy/said", 'a']], $pipes);
+
+    return is_resource($process) ? $process : null;
+}
+
+$places = places($root);
+shuffle($places);
+$running = $survived = [];
+$made = $caught = 0;
+while ($made < $wanted || $running !== []) {
+    while ($made < $wanted && count($running) < AT_ONCE && $places !== []) {
+        [$file, $offset, $is, $becomes] = array_pop($places);
+        $copy = sys_get_temp_dir()."/mutant-$made-".getmypid();
+        $process = begin($root, $copy, $file, $offset, $is, $becomes);
+        if ($process !== null) {
+            $line = 1 + substr_count((string) file_get_contents($file), "\n", 0, $offset);
+            $running[] = [$process, $copy, sprintf('%s:%d  %s  becomes  %s', substr($file, strlen("$root/core/src/")), $line, $is, $becomes)];
+            $made++;
+        }
+    }
+    foreach ($running as $at => [$process, $copy, $what]) {
+        $status = proc_get_status($process);
+        if (! $status['running']) {
+            $status['exitcode'] === 0 ? $survived[] = $what : $caught++;
+            printf("%s  %s\n", $status['exitcode'] === 0 ? 'SURVIVED' : 'caught  ', $what);
+            unset($running[$at]);
+            array_map(unlink(...), glob("$copy/*") ?: []);
+            rmdir($copy);
+        }
+    }
+    usleep(20_000);
+}
+printf("\n%d of %d caught\n", $caught, $made);
+foreach ($survived as $what) {
+    echo "survived: $what\n";
+}
