@@ -123,8 +123,9 @@ final class EveningAnswer
                 'worst' => $way->error->worstPct,
                 'likely' => $way->error->likelyPct,
                 'densities' => $way->densitiesPct,
+                'clings' => $way->clingsPct,
                 'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
-            ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G, $result->resin->weighedOffPct())),
+            ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G, $evening->plan->studio->residueFilmMm->value, $result->resin->weighedOffPct())),
             'tolerance_pct' => $result->resin->ratioTolerancePct->value,
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];

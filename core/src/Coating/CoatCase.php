@@ -182,7 +182,8 @@ final readonly class CoatCase
             $this->coat->keepsItsShape(),
             $this->face->areaMm2 === null ? ($this->piece->body?->eachMl() === null ? INF : 0.0) : $this->face->areaMm2 / 100,
             $this->toleratesHeat(),
-            ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE,
+            // it blows loose dust about, and pushes a held film over its edge
+            ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE && $this->coat->dryMedia === null,
         );
     }
 

@@ -22,6 +22,8 @@ final readonly class WayToMeasure
         public RatioError $error,
         /** how far the ratio can be off besides, by the densities that are weighed by, per cent */
         public float $densitiesPct = 0.0,
+        /** how much A comes to be more against B, by what clings to the two cups that they are measured in, per cent */
+        public float $clingsPct = 0.0,
     ) {
     }
 
@@ -29,14 +31,15 @@ final readonly class WayToMeasure
      * Every way that this batch can be measured, the finest first; by volume before any scale where weighing would go by typical densities.
      *
      * @param  Container  $cup  that it is mixed in
+     * @param  float  $residueFilmMm  that clings to the cups that the parts are measured in
      * @param  float  $weighedOffPct  how far the ratio can be off by the densities alone, 0 where they are the label's own
      * @return list<self>
      */
-    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $weighedOffPct = 0.0): array
+    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $residueFilmMm, float $weighedOffPct = 0.0): array
     {
         $ways = [];
         foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
-            $ways[] = new self($by, $graduationMl, RatioError::of($mix->aMl, $mix->bMl, $graduationMl, $by));
+            $ways[] = new self($by, $graduationMl, RatioError::of($mix->aMl, $mix->bMl, $graduationMl, $by), clingsPct: $by === MeasuredBy::Cups ? self::clings($mix, $residueFilmMm) : 0.0);
         }
         if ($cup instanceof Markable) {
             try {
@@ -54,5 +57,13 @@ final readonly class WayToMeasure
         usort($ways, static fn (self $one, self $other): int => $rank($one) <=> $rank($other));
 
         return $ways;
+    }
+
+    /** The smaller part leaves the larger share of itself behind, in a cup as deep as it is wide. */
+    private static function clings(Portions $mix, float $filmMm): float
+    {
+        $left = static fn (float $ml): float => max(0.0, $ml - Residue::ml(new UnknownCup, $ml, $filmMm));
+
+        return $left($mix->bMl) > 0 ? 100 * ($left($mix->aMl) / $left($mix->bMl) * $mix->bMl / $mix->aMl - 1) : 0.0;
     }
 }

@@ -43,6 +43,14 @@ final class HeatAndAirTest extends TestCase
         self::assertNotContains('no_flame', array_column($later->advice, 'code'));
     }
 
+    public function test_no_heat_gun_near_loose_dust(): void
+    {
+        $plastic = ['/pieces/0/surface' => 'printed_plastic'];
+        self::assertSame(HeatTool::HeatGun, Plans::computed($plastic)->film->torch->tool);
+        self::assertSame(HeatTool::Breath, Plans::computed([...$plastic, '/coats/0/dry_media' => 'brass mica'])->film->torch->tool);
+        self::assertSame(HeatTool::Flame, Plans::computed(['/coats/0/dry_media' => 'brass mica'])->film->torch->tool, 'a flame blows nothing about');
+    }
+
     public function test_a_raw_base_that_drinks_and_things_that_hold_air_ask_for_more_looks(): void
     {
         self::assertSame(['look'], self::looks(Plans::computed()));

@@ -47,9 +47,26 @@ final class WayToMeasureTest extends TestCase
 
     public function test_by_volume_comes_before_any_scale_where_weighing_would_go_by_typical_densities(): void
     {
-        $byVolume = static fn (float $off): array => array_map(static fn (WayToMeasure $way): bool => $way->by->isByVolume(), WayToMeasure::all(self::mix(20.0), new StraightCup(90.0), 5.0, 0.1, $off));
+        $byVolume = static fn (float $off): array => array_map(static fn (WayToMeasure $way): bool => $way->by->isByVolume(), WayToMeasure::all(self::mix(20.0), new StraightCup(90.0), 5.0, 0.1, 0.15, $off));
         self::assertSame([true, true, true, false, false], $byVolume(6.2));
         self::assertSame([false, false, true, true, true], $byVolume(0.0));
+    }
+
+    public function test_what_clings_to_two_measuring_cups_shifts_the_ratio_to_the_larger_part(): void
+    {
+        $clings = static function (float $a, float $b): float {
+            foreach (WayToMeasure::all(Mixture::of(Ratio::byVolume($a, $b), 1.1, 1.0)->split(30.0), new StraightCup(90.0), 5.0, 0.1, 0.15) as $way) {
+                if ($way->by === MeasuredBy::Cups) {
+                    return $way->clingsPct;
+                }
+                self::assertSame(0.0, $way->clingsPct, 'only of parts that are poured over');
+            }
+            self::fail('no cups');
+        };
+        self::assertEqualsWithDelta(0.0, $clings(1, 1), 1e-9);
+        // 20 and 10 ml: a film of 0.15 mm in cups ⌀29.42 and ⌀23.35 mm keeps 0.5099 and 0.3212 ml
+        self::assertEqualsWithDelta(100 * ((20 - 0.5099) / (10 - 0.3212) / 2 - 1), $clings(2, 1), 0.01);
+        self::assertLessThan(0, $clings(1, 3));
     }
 
     public function test_no_lines_on_an_unknown_cup(): void
@@ -66,7 +83,7 @@ final class WayToMeasureTest extends TestCase
     private static function byName(Portions $mix, StraightCup|UnknownCup $cup): array
     {
         $ways = [];
-        foreach (WayToMeasure::all($mix, $cup, 5.0, 0.1) as $way) {
+        foreach (WayToMeasure::all($mix, $cup, 5.0, 0.1, 0.15) as $way) {
             $ways[$way->by->value] = $way;
         }
 

@@ -172,6 +172,8 @@ export interface CupFigures {
         likely: number | null
         /** What typical densities add when it is weighed, %. */
         densities: number
+        /** How much A comes to be more by what clings to two cups, %; less where it is negative. */
+        clings: number
         from_ml: number
     }[]
     tolerance_pct: number

@@ -249,6 +249,11 @@ function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined })
                             ) : (
                                 `${off(way.likely)} to ${off(way.worst)} %`
                             )}
+                            {Math.abs(way.clings) >= 0.05 && (
+                                <span className="block text-xs text-soft">
+                                    {off(Math.abs(way.clings))} % {way.clings > 0 ? 'more' : 'less'} A by what clings
+                                </span>
+                            )}
                             {way.densities > 0 && (
                                 <span className="block text-xs text-soft">
                                     and {off(way.densities)} % by typical densities
