@@ -7,6 +7,7 @@ namespace App\Mixing;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\Plan;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** Batches of one evening, computed. */
@@ -22,6 +23,7 @@ final readonly class Evening
         public Plan $plan,
         public array $coats,
         public array $batches,
+        public UnitSystem $units,
     ) {
     }
 

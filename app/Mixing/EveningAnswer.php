@@ -25,6 +25,7 @@ use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Quantity\VolumeUnit;
+use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Stock\Lot as StockLot;
 use OpenGlaze\Core\Stock\StockAdvisor;
@@ -65,7 +66,7 @@ final class EveningAnswer
 
         return [
             ...ResultDocument::batch($result),
-            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today)]),
+            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today, new Wording($evening->units))]),
             'resin' => $result->resin->name,
             'first' => $result->resin->firstPart->value,
             'open_min' => $result->resin->openMin->value,

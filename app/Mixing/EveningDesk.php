@@ -133,7 +133,7 @@ final readonly class EveningDesk
         $read = (new PlanReader)->read($document);
         $coats = (new Planner(new Wording($units)))->plan($read);
 
-        return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats, $only));
+        return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats, $only), $units);
     }
 
     /** @param  array<string, string>  $names  of the batches' fields, by the beginnings of their pointers */

@@ -31,7 +31,7 @@ final readonly class TypedFields
     ];
 
     private const NUMBERS = [
-        'quantity', 'cups', 'runoff_pct', 'humidity_pct', 'slope_mm_per_m', 'margin_pct', 'residue_ml_per_cup', 'texture', 'coverage_pct', 'soak_ml_m2',
+        'quantity', 'cups', 'runoff_pct', 'humidity_pct', 'margin_pct', 'residue_ml_per_cup', 'texture', 'coverage_pct', 'soak_ml_m2',
         'size_by.edge_angle_deg', 'zone.share_pct', 'inclusions.*.count', 'parts.*.share_pct', 'measure.water_g',
         'batches.*.emptied_min', 'batches.*.cups', 'batches.*.measure.graduation_ml', 'batches.*.measure.resolution_g',
         'batches.*.colours.*.share_pct', 'batches.*.colours.*.small_cups', 'batches.*.colours.*.reserve_pct', 'batches.*.colours.*.per_ml',
@@ -41,11 +41,14 @@ final readonly class TypedFields
     /** Amounts that are fluid ounces for who reads imperial units. */
     private const VOLUMES = ['size_by.ml_per_piece', 'size_by.rest_leaving_ml', 'measure.each_ml', 'inclusions.*.volume_ml', 'inclusions.*.bulk_ml', 'displaced_ml', 'batches.*.colours.*.ml'];
 
-    /** Ml a cm², or a square inch for who reads imperial units. */
+    /** Ml a cm², or fluid ounces a square foot for who reads imperial units. */
     private const SPREADS = ['size_by.ml_per_cm2'];
 
     /** Cm², or square inches for who reads imperial units. */
     private const AREAS = ['measure.area_cm2'];
+
+    /** Mm a metre, or inches a foot for who reads imperial units. */
+    private const SLOPES = ['slope_mm_per_m'];
 
     /** Several lengths, with × or a semicolon between them. */
     private const SIZES = ['inclusions.*.size_mm', 'measure.ellipsoid_mm'];
@@ -86,7 +89,7 @@ final readonly class TypedFields
     /** @throws FieldException with a sentence for each field that cannot be read */
     public function read(stdClass $typed, string $prefix): stdClass
     {
-        return $this->readAll($typed, $prefix, ['length' => self::LENGTHS, 'number' => self::NUMBERS, 'volume' => self::VOLUMES, 'spread' => self::SPREADS, 'area' => self::AREAS, 'size' => self::SIZES, 'temperature' => self::TEMPERATURES]);
+        return $this->readAll($typed, $prefix, ['length' => self::LENGTHS, 'number' => self::NUMBERS, 'volume' => self::VOLUMES, 'spread' => self::SPREADS, 'area' => self::AREAS, 'slope' => self::SLOPES, 'size' => self::SIZES, 'temperature' => self::TEMPERATURES]);
     }
 
     /**
@@ -142,7 +145,8 @@ final readonly class TypedFields
             'hours' => LabelParser::hours($written),
             'hours_at_most' => LabelParser::hours($written, true),
             'viscosity' => LabelParser::pascalSeconds($written),
-            'spread' => NumberParser::number($written) / $this->units->cm2PerArea(),
+            'spread' => NumberParser::number($written) * $this->units->mlPerCm2(),
+            'slope' => NumberParser::number($written) / $this->units->slopePerMmM(),
             'area' => NumberParser::number($written) * $this->units->cm2PerArea(),
             default => NumberParser::number($written),
         });

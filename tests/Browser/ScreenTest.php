@@ -131,6 +131,33 @@ final class ScreenTest extends BrowserTestCase
         $page->until(fn (): bool => $page->has('button', 'Part A, 334 ml'), 'millilitres');
     }
 
+    /** What is read, drawn or told to a screen reader; a unit that somebody chose for a dose or beside others stays. */
+    #[TestWith(['/pieces/winter', '/coats/table-deep', '/coats/winter-flood', '/coats/prints-flood', '/coats/winter-flood/mix'])]
+    #[TestWith(['/', '/pieces', '/plans/1/evening', '/plans/1/batches/batch-1', '/shelf', '/shelf?tab=vessels', '/studio', '/pieces/winter/history'])]
+    public function test_who_reads_inches_meets_no_millimetre(string ...$paths): void
+    {
+        $this->reads('imperial');
+        try {
+            foreach ($paths as $path) {
+                $page = $this->open($path);
+                $page->until(static fn (): bool => $page->text('main') !== '', 'the page');
+                $told = (string) $page->js(<<<'JS'
+                    const main = document.querySelector('main')
+                    main.querySelectorAll('details').forEach((one) => { if (!one.textContent.includes('In other measures')) one.open = true })
+                    const names = ['aria-label', 'aria-valuetext', 'title', 'placeholder']
+                    return [main.innerText, ...[...main.querySelectorAll('*')].flatMap((one) => names.map((name) => one.getAttribute(name) ?? '')), ...[...main.querySelectorAll('svg text')].map((one) => one.textContent)].join(' | ')
+                    JS);
+                self::assertSame(0, preg_match('/.{0,30}\d\s?(?:mm|ml|cm|cm²|°C)(?![a-zA-Z]).{0,10}|\|\s*mm\s*\|/u', $told, $found), $path.': '.($found[0] ?? ''));
+            }
+            $page = $this->open('/coats/winter-flood');
+            $page->press('button', 'film');
+            $page->untilSees('The formula with its numbers, worked out in mm, ml and °C');
+            self::assertMatchesRegularExpression('/13\.75\d* fl oz/', $page->text('[role=dialog]'));
+        } finally {
+            $this->reads('metric');
+        }
+    }
+
     public function test_a_stop_asks_for_a_reason(): void
     {
         $page = $this->open('/coats/ridge-trial-boards-flood');

@@ -29,16 +29,17 @@ final class TypedTest extends TestCase
     public function test_one_side_is_a_ball_and_three_are_a_block(): void
     {
         self::assertSame(12, $this->read('{"inclusions": [{"size_mm": "12"}]}')->inclusions[0]->size_mm);
+        self::assertEqualsWithDelta(2.5, $this->read('{"slope_mm_per_m": "0.03"}', UnitSystem::Imperial)->slope_mm_per_m, 1e-9, 'inches a foot');
         self::assertSame([60, 45, 30], $this->read('{"measure": {"ellipsoid_mm": "6 cm x 45; 30"}}')->measure->ellipsoid_mm);
     }
 
-    public function test_imperial_readers_write_ounces_and_square_inches(): void
+    public function test_imperial_readers_write_ounces_and_square_feet(): void
     {
         self::assertEqualsWithDelta([12, 2 * 6.4516, 38.1], [$this->read('{"measure": {"area_cm2": "12"}}')->measure->area_cm2, $this->read('{"measure": {"area_cm2": "2"}}', UnitSystem::Imperial)->measure->area_cm2, $this->read('{"measure": {"deepest_mm": "1.5 in"}}')->measure->deepest_mm], 1e-9);
         $read = $this->read('{"size_by": {"ml_per_piece": "2"}, "measure": {"each_ml": "1"}}', UnitSystem::Imperial);
         self::assertEqualsWithDelta(59.147, $read->size_by->ml_per_piece, 1e-3);
         self::assertEqualsWithDelta(29.574, $read->measure->each_ml, 1e-3);
-        self::assertEqualsWithDelta(0.155, $this->read('{"size_by": {"ml_per_cm2": "1"}}', UnitSystem::Imperial)->size_by->ml_per_cm2, 1e-3);
+        self::assertEqualsWithDelta(29.5735295625 / (144 * 6.4516), $this->read('{"size_by": {"ml_per_cm2": "1"}}', UnitSystem::Imperial)->size_by->ml_per_cm2, 1e-8);
     }
 
     public function test_an_empty_text_leaves_a_field_out_and_numbers_pass(): void

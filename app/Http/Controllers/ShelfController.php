@@ -39,6 +39,7 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Plan\ResinReader;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Stock\Packs;
 use stdClass;
 
@@ -54,9 +55,10 @@ final readonly class ShelfController
     public function show(Request $request, Choices $choices): Response
     {
         $needed = $choices->needed();
+        $say = new Wording(Person::units($request));
 
         return Inertia::render('Shelf', [
-            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0)),
+            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0, $say)),
             'supplies' => array_merge(...array_map(static fn (SupplyKind $kind): array => Supply::onShelf($kind)->map(self::supply(...))->all(), SupplyKind::cases())),
             'tab' => $request->query('tab', 'resins'),
         ]);
@@ -67,7 +69,7 @@ final readonly class ShelfController
     {
         $sheet = $this->desk->readTyped($this->typed($request));
 
-        return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet), 'phases' => CoatAnswer::phases($sheet->labelPhases()), 'typical' => (object) $sheet->typical()]);
+        return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet, new Wording(Person::units($request))), 'phases' => CoatAnswer::phases($sheet->labelPhases()), 'typical' => (object) $sheet->typical()]);
     }
 
     public function addResin(Request $request): RedirectResponse
@@ -189,7 +191,7 @@ final readonly class ShelfController
     }
 
     /** @return array<string, mixed> */
-    private static function resin(Resin $resin, float $neededMl): array
+    private static function resin(Resin $resin, float $neededMl, Wording $say): array
     {
         $sheet = (new ResinReader)->saved($resin->sheet);
         $left = $resin->lots->sum(fn (Lot $lot): float => ($lot->left_a_ml ?? 0.0) + ($lot->left_b_ml ?? 0.0));
@@ -202,7 +204,7 @@ final readonly class ShelfController
             'sheet' => $resin->sheet,
             'phases' => CoatAnswer::phases($sheet->labelPhases()),
             'doubts' => SheetCheck::doubts($sheet),
-            'silences' => SheetCheck::silences($sheet),
+            'silences' => SheetCheck::silences($sheet, $say),
             'needed_ml' => $neededMl,
             'left_ml' => (float) $left,
             'to_buy' => (object) Packs::of($neededMl - ((float) $left), array_values($packs)),

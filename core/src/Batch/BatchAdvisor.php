@@ -24,13 +24,13 @@ final class BatchAdvisor
     /** @return list<Advice> */
     public static function advise(BatchResult $result, Studio $studio, Wording $say): array
     {
-        return [...self::colour($result), ...self::heat($result, $studio, $say), ...self::age($result, $say), ...self::measuring($result), ...self::spreading($result, $say), ...self::size($result)];
+        return [...self::colour($result, $say), ...self::heat($result, $studio, $say), ...self::age($result, $say), ...self::measuring($result, $say), ...self::spreading($result, $say), ...self::size($result, $say)];
     }
 
     /** @return list<Advice> */
-    private static function colour(BatchResult $result): array
+    private static function colour(BatchResult $result, Wording $say): array
     {
-        return $result->colours === [] ? [] : ColourAdvisor::advise($result);
+        return $result->colours === [] ? [] : ColourAdvisor::advise($result, $say);
     }
 
     /** @return list<Advice> */
@@ -113,7 +113,7 @@ final class BatchAdvisor
     }
 
     /** @return list<Advice> */
-    private static function measuring(BatchResult $result): array
+    private static function measuring(BatchResult $result, Wording $say): array
     {
         $error = $result->ratioError;
         if ($error === null) {
@@ -121,8 +121,8 @@ final class BatchAdvisor
         }
         if ($error->likelyPct === null) {
             return [Advice::stop('cannot_be_measured', Topic::Sheet, sprintf(
-                'Mix more than %s ml, or measure more finely: the second part is smaller than the error of reading it.',
-                Wording::number($result->mix->totalMl() * $error->measurableFrom, 1),
+                'Mix more than %s, or measure more finely: the second part is smaller than the error of reading it.',
+                $say->volume($result->mix->totalMl() * $error->measurableFrom),
             ))];
         }
         $advice = [];
@@ -137,7 +137,7 @@ final class BatchAdvisor
         }
         if ($error->likelyPct > $tolerance) {
             $advice[] = Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
-                '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s ml on it would do.',
+                '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s on it would do.',
                 match (true) {
                     $isWeighed => 'Take a finer scale',
                     // weighed by typical densities it would be no better
@@ -146,7 +146,7 @@ final class BatchAdvisor
                 },
                 Wording::number($error->likelyPct, 1),
                 Wording::number($tolerance, 1),
-                Wording::number($result->mix->totalMl() * $error->factorWithin($tolerance), 0),
+                $say->volume($result->mix->totalMl() * $error->factorWithin($tolerance)),
             ));
         }
 
@@ -171,15 +171,15 @@ final class BatchAdvisor
     }
 
     /** @return list<Advice> */
-    private static function size(BatchResult $result): array
+    private static function size(BatchResult $result, Wording $say): array
     {
         $least = $result->resin->minBatchMl?->value;
         $total = $result->mix->totalMl();
 
         return $least === null || $total >= $least ? [] : [Advice::note('under_min_batch', Topic::Sheet, sprintf(
-            'Mix %s ml, the smallest batch of its maker, and keep spares ready for %s ml%s.',
-            Wording::number($least, 0),
-            Wording::number($least - $total, 0),
+            'Mix %s, the smallest batch of its maker, and keep spares ready for %s%s.',
+            $say->volume($least),
+            $say->volume($least - $total),
             ($spares = Spares::words($result, $least - $total)) === null ? '' : ', that is '.$spares,
         ))];
     }

@@ -20,14 +20,14 @@ final class ColourAdvisor
     private const FLOWS_UP_TO = 6.0;
 
     /** @return list<Advice> */
-    public static function advise(BatchResult $result): array
+    public static function advise(BatchResult $result, Wording $say): array
     {
         $advice = [];
         $taken = array_sum(array_map(static fn (ColourShare $share): float => $share->resinMl, $result->colours));
         if ($taken > $result->mix->totalMl() * (1 + 1e-9)) {
             $advice[] = Advice::stop('colours_over_batch', Topic::Sheet, sprintf(
-                'The colour cups take %s ml, and only %s ml are mixed: split less off, or mix more.',
-                Wording::number($taken, 0), Wording::number($result->mix->totalMl(), 0),
+                'The colour cups take %s, and only %s are mixed: split less off, or mix more.',
+                $say->volume($taken), $say->volume($result->mix->totalMl()),
             ));
         }
         foreach ($result->colours as $share) {

@@ -18,7 +18,7 @@ final class CastingRule implements Rule
 
     public function judge(CoatResult $result, Wording $say): array
     {
-        return [...$this->wall($result, $say), ...$this->mould($result), ...$this->order($result)];
+        return [...$this->wall($result, $say), ...$this->mould($result, $say), ...$this->order($result)];
     }
 
     /** @return list<Advice> */
@@ -42,7 +42,7 @@ final class CastingRule implements Rule
     }
 
     /** @return list<Advice> */
-    private function mould(CoatResult $result): array
+    private function mould(CoatResult $result, Wording $say): array
     {
         $case = $result->case;
         $holds = $case->piece->holdsMl();
@@ -51,10 +51,10 @@ final class CastingRule implements Rule
         }
 
         return [Advice::caution('clips_mould', Topic::Thickness, sprintf(
-            'Pour at most %s ml into each: it holds %s ml, and earlier pours took %s.',
-            Wording::number(max(0.0, $holds - $case->ground->takenMl), 1),
-            Wording::number($holds, 1),
-            Wording::number($case->ground->takenMl, 1),
+            'Pour at most %s into each: it holds %s, and earlier pours took %s.',
+            $say->volume(max(0.0, $holds - $case->ground->takenMl)),
+            $say->volume($holds),
+            $say->volume($case->ground->takenMl),
         ))];
     }
 

@@ -24,7 +24,7 @@ final class FlowRule implements Rule
             $never[] = sprintf('ripples wider than %s never level out (asked for: %s)', $say->length($film->levelsUpToMm), $say->length(Levelling::SETTLING_RIPPLE_MM));
         }
         $stuck = array_keys(array_filter(
-            ['0.1 mm' => $film->rise100Min, '0.05 mm' => $film->rise50Min, '0.03 mm' => $film->rise30Min],
+            [$say->thickness(0.1) => $film->rise100Min, $say->thickness(0.05) => $film->rise50Min, $say->thickness(0.03) => $film->rise30Min],
             static fn (?float $min): bool => $min === null,
         ));
         if ($stuck !== []) {

@@ -27,7 +27,7 @@ final class SheetRule implements Rule
                 $result->case->resin->name,
             ));
         }
-        $assumed = self::assumed($result);
+        $assumed = self::assumed($result, $say);
         if ($assumed !== []) {
             $advice[] = Advice::note('assumed_value', Topic::Sheet, sprintf('Assumed, until you say otherwise: %s.', implode(', ', $assumed)));
         }
@@ -52,7 +52,7 @@ final class SheetRule implements Rule
     }
 
     /** @return list<string> */
-    private static function assumed(CoatResult $result): array
+    private static function assumed(CoatResult $result, Wording $say): array
     {
         $case = $result->case;
         $values = [
@@ -61,7 +61,7 @@ final class SheetRule implements Rule
             ...($case->coat->isOpen() ? ['edge film' => $case->coat->edgeFilmMm, 'run-off' => $case->coat->runoffPct] : []),
             ...($case->coat->isDammed() ? ['how the wall is wetted' => $case->studio->wallAngleDeg] : []),
             'soak' => $case->face->soakMlPerM2,
-            ...($case->thicknessMm === null && $case->flowing() !== null ? [sprintf('film of what is counted (%s mm)', CoatCase::COUNTED_MM) => $case->flowing()] : []),
+            ...($case->thicknessMm === null && $case->flowing() !== null ? [sprintf('film of what is counted (%s)', $say->thickness(CoatCase::COUNTED_MM)) => $case->flowing()] : []),
             ...($case->mixture()->offA > 0 ? ['density of part A' => $case->resin->densityAGMl] : []),
             ...($case->mixture()->offB > 0 && $case->resin->densityBGMl !== null ? ['density of part B' => $case->resin->densityBGMl] : []),
             'thickness of the mixed resin' => $case->resin->viscosityPaS,

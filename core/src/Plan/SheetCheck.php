@@ -60,7 +60,7 @@ final class SheetCheck
      *
      * @return list<string>
      */
-    public static function silences(ResinSheet $sheet): array
+    public static function silences(ResinSheet $sheet, Wording $say = new Wording): array
     {
         $costs = [
             [$sheet->recoatFromH, 'Recoat from: when the next coat can go on, how it warms in its cup, how hot a deep pour gets.'],
@@ -73,7 +73,7 @@ final class SheetCheck
             [$sheet->potLifeMin, 'Pot life: its heat is a usual one, not its own.'],
             [$sheet->densityBGMl, 'Density of part B: it cannot be weighed.'],
             [self::known($sheet->viscosityPaS), sprintf('Thickness: %s Pa·s, typical of its kind, is taken.', Wording::number($sheet->viscosityPaS->value, 2))],
-            [self::known($sheet->referenceC), sprintf('The temperature its times are for: %s °C is taken.', Wording::number($sheet->referenceC->value, 0))],
+            [self::known($sheet->referenceC), sprintf('The temperature its times are for: %s is taken.', $say->temperature($sheet->referenceC->value))],
             [$sheet->weighedOffPct() > 0 ? null : true, sprintf('Densities: typical ones are taken. Measure it by volume; weighed, the ratio may be off by up to %s %%.', Wording::number($sheet->weighedOffPct(), 1))],
         ];
 

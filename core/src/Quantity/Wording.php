@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Quantity;
 /** Puts quantities into sentences in a person's units. */
 final readonly class Wording
 {
+    private const M2_PER_FT2 = 0.09290304;
+
     public function __construct(private UnitSystem $units = UnitSystem::Metric)
     {
     }
@@ -29,6 +31,16 @@ final readonly class Wording
         return self::number($mm, $mm < 10 ? 1 : 0).' mm';
     }
 
+    /** An amount of liquid, given in ml. */
+    public function volume(float $ml): string
+    {
+        $floz = $ml / VolumeUnit::UsFluidOunce->ml();
+
+        return $this->units === UnitSystem::Metric
+            ? self::number($ml, $ml < 50 ? 1 : 0).' ml'
+            : self::number($floz, $floz < 10 ? 2 : 1).' fl oz';
+    }
+
     public function temperature(float $celsius): string
     {
         return $this->units === UnitSystem::Metric
@@ -49,7 +61,7 @@ final readonly class Wording
     {
         return $this->units === UnitSystem::Metric
             ? self::number($mmPerM, 2).' mm in a metre'
-            : self::number($mmPerM * 0.012, 3).' in in a foot';
+            : self::number($mmPerM * $this->units->slopePerMmM(), 3).' in in a foot';
     }
 
     public function minutes(float $min): string
@@ -62,10 +74,12 @@ final readonly class Wording
         return self::number($percent, 0).' %';
     }
 
-    /** Soak, given in ml/m²; shown the same in both systems, as no imperial habit exists. */
+    /** Soak, given in ml/m². */
     public function soak(float $mlPerM2): string
     {
-        return self::number($mlPerM2, 0).' ml/m²';
+        return $this->units === UnitSystem::Metric
+            ? self::number($mlPerM2, 0).' ml/m²'
+            : self::number($mlPerM2 * self::M2_PER_FT2 / VolumeUnit::UsFluidOunce->ml(), 2).' fl oz a square foot';
     }
 
     /** A number with at most so many decimals, without trailing zeros. */

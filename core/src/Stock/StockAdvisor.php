@@ -18,7 +18,7 @@ final class StockAdvisor
      * @param  list<Lot>  $shelf  of the batch's resin, in the order in which they are finished; none when nobody keeps them
      * @return list<Advice>
      */
-    public static function advise(BatchResult $result, array $shelf, DateTimeImmutable $today): array
+    public static function advise(BatchResult $result, array $shelf, DateTimeImmutable $today, Wording $say = new Wording): array
     {
         $lots = self::pouredFrom($result, $shelf);
         $advice = [];
@@ -32,7 +32,7 @@ final class StockAdvisor
         }
         $share = self::shareAtHand($result, $lots);
 
-        return $share === null || $share >= 1 ? $advice : [...$advice, self::short($result, $share)];
+        return $share === null || $share >= 1 ? $advice : [...$advice, self::short($result, $share, $say)];
     }
 
     /**
@@ -75,7 +75,7 @@ final class StockAdvisor
         return $shares === [] ? null : min($shares);
     }
 
-    private static function short(BatchResult $result, float $share): Advice
+    private static function short(BatchResult $result, float $share, Wording $say): Advice
     {
         $left = $share * ($result->mix->totalMl());
         $could = [];
@@ -87,8 +87,8 @@ final class StockAdvisor
         }
 
         return Advice::caution('short_on_shelf', Topic::Sheet, sprintf(
-            'The shelf has enough for %s of the %s ml: it would coat %s.',
-            Wording::number($share * $result->mix->totalMl(), 0).' ml', Wording::number($result->mix->totalMl(), 0), implode(', ', $could),
+            'The shelf has enough for %s of the %s: it would coat %s.',
+            $say->volume($share * $result->mix->totalMl()), $say->volume($result->mix->totalMl()), implode(', ', $could),
         ));
     }
 

@@ -21,7 +21,7 @@ final class WordingTest extends TestCase
     #[TestWith(['slope', 1.0, '1 mm in a metre', '0.012 in in a foot'])]
     #[TestWith(['minutes', 41.6, '42 min', '42 min'])]
     #[TestWith(['percent', 80.4, '80 %', '80 %'])]
-    #[TestWith(['soak', 25.0, '25 ml/m²', '25 ml/m²'])]
+    #[TestWith(['soak', 25.0, '25 ml/m²', '0.08 fl oz a square foot'])]
     public function test_a_quantity_is_said_in_the_persons_units(string $of, float $value, string $metric, string $imperial): void
     {
         self::assertSame($metric, (new Wording)->{$of}($value));

@@ -1,6 +1,8 @@
 import { createContext, useContext, type ReactNode } from 'react'
-import { trimmed, type Shown } from '../lib/format'
+import { explained, trimmed, type Shown } from '../lib/format'
+import { useUnits } from '../lib/pages'
 import type { FigureRange, Ranges } from '../types/answer'
+import type { Units } from '../types/page'
 
 /** How sure the figures of a page are. */
 export const Sure = createContext<Ranges>({})
@@ -25,18 +27,21 @@ export function Likely(props: { of: string; say: (value: number) => Shown; class
 /** The same in words, with what it mostly comes from. */
 export function HowSure({ of, unit }: { of: string; unit: string }): ReactNode {
     const range = useContext(Sure)[of]
+    const units = useUnits()
     if (range === undefined || range.mostly.length === 0) return null
     return (
         <p className="mt-2" data-testid="how-sure">
-            <strong>How sure:</strong> eight of ten times {between(range)} {unit}, mostly{' '}
+            <strong>How sure:</strong> eight of ten times {between(range, unit, units)}, mostly{' '}
             {range.mostly.map((one) => `${one.what} (${one.share_pct} %)`).join(' and ')}.
         </p>
     )
 }
 
-/** Both ends to as many digits as tell them apart. */
-function between({ low, high }: FigureRange): string {
-    const figures = Math.min(6, Math.max(2, Math.ceil(Math.log10(Math.abs(high) / Math.max(high - low, 1e-9))) + 1))
-    const text = (value: number): string => trimmed(Number(value.toPrecision(figures)), 6)
-    return `${text(low)} to ${text(high)}`
+/** Both ends in the person's units, to as many digits as tell them apart. */
+function between({ low, high }: FigureRange, unit: string, units: Units): string {
+    const [from, to] = [explained(low, unit, units), explained(high, unit, units)]
+    const [least, most] = [Number(from.text), Number(to.text)]
+    const figures = Math.ceil(Math.log10(Math.abs(most) / Math.max(most - least, 1e-9))) + 1
+    const text = (value: number): string => trimmed(Number(value.toPrecision(Math.min(6, Math.max(2, figures)))), 6)
+    return `${text(least)} to ${text(most)} ${to.unit}`
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
-import { trimmed } from '../lib/format'
+import { explained, trimmed } from '../lib/format'
+import { useUnits } from '../lib/pages'
 import type { Trace, TraceInput } from '../types/answer'
 import { HowSure } from './HowSure'
 
@@ -19,6 +20,8 @@ export default function TraceTable(props: {
     onBack: (() => void) | null
 }): ReactNode {
     const { trace } = props
+    const units = useUnits()
+    const result = trace.result === null ? null : explained(trace.result, trace.unit, units)
     const assumed = trace.inputs.filter((input) => input.origin === 'assumed')
     return (
         <div>
@@ -34,46 +37,23 @@ export default function TraceTable(props: {
                     </thead>
                     <tbody>
                         {trace.inputs.map((input) => (
-                            <tr key={input.symbol} className="border-t ruled align-baseline">
-                                <td className="py-1.5 pr-3">
-                                    {input.figure !== null && input.value !== null ? (
-                                        <button
-                                            type="button"
-                                            className="underline decoration-dotted underline-offset-4"
-                                            onClick={() => props.onFigure(input.figure!)}
-                                        >
-                                            {input.label}
-                                        </button>
-                                    ) : (
-                                        input.label
-                                    )}
-                                </td>
-                                <td className="py-1.5 pr-3 text-right whitespace-nowrap">
-                                    <strong>{input.value === null ? 'never' : plain(input.value)}</strong>{' '}
-                                    <span className="text-soft">{input.unit}</span>
-                                </td>
-                                <td
-                                    className={`py-1.5 text-sm whitespace-nowrap ${input.origin === 'assumed' ? 'font-bold' : 'text-soft'}`}
-                                >
-                                    {ORIGINS[input.origin]}
-                                </td>
-                            </tr>
+                            <Input key={input.symbol} input={input} onFigure={props.onFigure} />
                         ))}
                         <tr className="border-t-2 border-ink align-baseline">
                             <td className="py-2 pr-3 font-bold">{trace.label}</td>
                             <td className="py-2 pr-3 text-right whitespace-nowrap">
-                                <strong className="figure text-2xl">
-                                    {trace.result === null ? 'never' : plain(trace.result)}
-                                </strong>{' '}
-                                <span className="text-soft">{trace.unit}</span>
+                                <strong className="figure text-2xl">{result?.text ?? 'never'}</strong>{' '}
+                                <span className="text-soft">{result?.unit ?? trace.unit}</span>
                             </td>
                             <td />
                         </tr>
                     </tbody>
                 </table>
             </div>
-            <details className="mt-2 text-sm text-soft" open={trace.expression.length < 90}>
-                <summary className="cursor-pointer py-1">The formula with its numbers</summary>
+            <details className="mt-2 text-sm text-soft" open={units === 'metric' && trace.expression.length < 90}>
+                <summary className="cursor-pointer py-1">
+                    The formula with its numbers{units === 'metric' ? '' : ', worked out in mm, ml and °C'}
+                </summary>
                 <p className="rounded bg-recess p-2 font-mono leading-relaxed break-words text-ink">
                     {substituted(trace)}
                 </p>
@@ -91,6 +71,36 @@ export default function TraceTable(props: {
                 </button>
             )}
         </div>
+    )
+}
+
+function Input({ input, onFigure }: { input: TraceInput; onFigure: (figure: string) => void }): ReactNode {
+    const units = useUnits()
+    const shown = input.value === null ? null : explained(input.value, input.unit, units)
+    return (
+        <tr className="border-t ruled align-baseline">
+            <td className="py-1.5 pr-3">
+                {input.figure !== null && input.value !== null ? (
+                    <button
+                        type="button"
+                        className="underline decoration-dotted underline-offset-4"
+                        onClick={() => onFigure(input.figure!)}
+                    >
+                        {input.label}
+                    </button>
+                ) : (
+                    input.label
+                )}
+            </td>
+            <td className="py-1.5 pr-3 text-right whitespace-nowrap">
+                <strong>{shown?.text ?? 'never'}</strong> <span className="text-soft">{shown?.unit ?? input.unit}</span>
+            </td>
+            <td
+                className={`py-1.5 text-sm whitespace-nowrap ${input.origin === 'assumed' ? 'font-bold' : 'text-soft'}`}
+            >
+                {ORIGINS[input.origin]}
+            </td>
+        </tr>
     )
 }
 

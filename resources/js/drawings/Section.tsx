@@ -42,6 +42,8 @@ interface Props {
     thinnestMm: number | null
     nameOf: (layer: StackLayer) => string
     say: (mm: number) => string
+    /** What the ruler counts in. */
+    ruler: { unit: string; unitMm: number }
     sayLength: (mm: number) => string
     onPull: (mm: number) => void
     onLetGo: (mm: number) => void
@@ -208,7 +210,7 @@ export function Section(props: Props): ReactNode {
                         ),
                     )}
                 </g>
-                {!props.hangs && <Ruler left={LEFT} height={height} mostMm={mostMm} />}
+                {!props.hangs && <Ruler left={LEFT} height={height} mostMm={mostMm} {...props.ruler} />}
 
                 <Levels
                     levels={apart(levels, narrow ? top - 12 : figureAt - 24, narrow ? top + 12 : figureAt + 5)}

@@ -197,22 +197,29 @@ export function Lifts(props: { frame: Frame; layer: StackLayer; top: number; bot
 }
 
 /** The ruler at the side of the section. */
-export function Ruler(props: { left: number; height: (mm: number) => number; mostMm: number }): ReactNode {
-    const { height, mostMm } = props
-    const ticks = scaleLinear([0, mostMm], [0, 1]).ticks(6)
+export function Ruler(props: {
+    left: number
+    height: (mm: number) => number
+    mostMm: number
+    /** What it counts in, and how many mm one is. */
+    unit: string
+    unitMm: number
+}): ReactNode {
+    const { height, mostMm, unitMm } = props
+    const ticks = scaleLinear([0, mostMm / unitMm], [0, 1]).ticks(6)
     return (
         <g className="text-[12px]" fill="var(--ink-soft)" pointerEvents="none">
-            {ticks.map((mm) => (
-                <g key={mm}>
-                    <path d={`M${props.left - 8} ${height(mm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
-                    <text x={props.left - 13} y={height(mm) + 4} textAnchor="end">
-                        {mm}
+            {ticks.map((at) => (
+                <g key={at}>
+                    <path d={`M${props.left - 8} ${height(at * unitMm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
+                    <text x={props.left - 13} y={height(at * unitMm) + 4} textAnchor="end">
+                        {at}
                     </text>
                 </g>
             ))}
             <path d={`M${props.left} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
             <text x={props.left + 7} y={height(mostMm) + 8} className="text-[11px]">
-                mm
+                {props.unit}
             </text>
         </g>
     )

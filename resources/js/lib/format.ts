@@ -2,6 +2,12 @@ import type { Drawing, Units } from '../types/page'
 
 const ML_PER_US_FL_OZ = 29.5735295625
 
+const IN_FT_PER_MM_M = 0.012
+
+const CM2_PER_IN2 = 6.4516
+
+const FL_OZ_FT2_PER_ML_CM2 = (144 * CM2_PER_IN2) / ML_PER_US_FL_OZ
+
 /** A number with so many decimals, in plain digits. */
 export function digits(value: number, decimals: number): string {
     const text = value.toFixed(decimals)
@@ -80,7 +86,7 @@ export function thickness(mm: number, units: Units): Shown {
 export function area(cm2: number, units: Units): Shown {
     return units === 'metric'
         ? { text: trimmed(cm2, cm2 < 100 ? 1 : 0), unit: 'cm²' }
-        : { text: trimmed(cm2 / 6.4516, cm2 < 645 ? 1 : 0), unit: 'in²' }
+        : { text: trimmed(cm2 / CM2_PER_IN2, cm2 < 645 ? 1 : 0), unit: 'in²' }
 }
 
 export function temperature(c: number, units: Units): Shown {
@@ -89,6 +95,35 @@ export function temperature(c: number, units: Units): Shown {
 
 export function joined(shown: Shown): string {
     return `${shown.text} ${shown.unit}`
+}
+
+/** A slope of the bench. */
+export function slope(mmPerM: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: digits(mmPerM, 1), unit: 'mm/m' }
+        : { text: digits(mmPerM * IN_FT_PER_MM_M, 3), unit: 'in/ft' }
+}
+
+export function fieldSlope(mmPerM: number | undefined, units: Units): string {
+    if (mmPerM === undefined) return ''
+    return units === 'metric' ? String(mmPerM) : trimmed(mmPerM * IN_FT_PER_MM_M, 3)
+}
+
+/** By the unit of an explanation: what it is for who reads imperial units, and how it is reckoned. */
+const IMPERIAL: Record<string, [string, (value: number) => number]> = {
+    mm: ['in', (mm) => mm / 25.4],
+    'cm²': ['in²', (cm2) => cm2 / CM2_PER_IN2],
+    'mm²': ['in²', (mm2) => mm2 / (100 * CM2_PER_IN2)],
+    ml: ['fl oz', (ml) => ml / ML_PER_US_FL_OZ],
+    'ml/cm²': ['fl oz/ft²', (rate) => rate * FL_OZ_FT2_PER_ML_CM2],
+    'mm/m': ['in/ft', (mmPerM) => mmPerM * IN_FT_PER_MM_M],
+    '°C': ['°F', (c) => c * 1.8 + 32],
+}
+
+/** A figure of an explanation in the person's units; six significant digits are more than any bench can measure. */
+export function explained(value: number, unit: string, units: Units): Shown {
+    const [name, reckon] = (units === 'imperial' ? IMPERIAL[unit] : undefined) ?? [unit, (same: number) => same]
+    return { text: trimmed(Number(reckon(value).toPrecision(6)), 6), unit: name }
 }
 
 /** A number as it goes into a field that is typed in the person's units. */
@@ -111,13 +146,11 @@ export function fieldSize(mm: number | number[] | undefined, units: Units): stri
               .join(' × ')
 }
 
-const CM2_PER_IN2 = 6.4516
-
-/** A spread rate; nobody writes ounces a square inch. */
+/** A spread rate. */
 export function spread(mlPerCm2: number, units: Units): Shown {
     return units === 'metric'
         ? { text: trimmed(mlPerCm2, 3), unit: 'ml/cm²' }
-        : { text: trimmed(mlPerCm2 * CM2_PER_IN2, 2), unit: 'ml/in²' }
+        : { text: trimmed(mlPerCm2 * FL_OZ_FT2_PER_ML_CM2, 2), unit: 'fl oz/ft²' }
 }
 
 export function fieldSpread(mlPerCm2: number, units: Units): string {

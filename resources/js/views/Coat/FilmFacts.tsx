@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
-import { digits, joined, span, temperature, thickness, trimmed, type Shown } from '../../lib/format'
+import { digits, joined, slope, span, temperature, thickness, trimmed, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { StackAnswer } from '../../types/answer'
 
@@ -39,7 +39,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
             text:
                 film.level_within_mm_per_m === null || !film.must_level
                     ? null
-                    : `${digits(film.level_within_mm_per_m, 1)} mm/m`,
+                    : joined(slope(film.level_within_mm_per_m, units)),
         },
         {
             word: 'Edge at',

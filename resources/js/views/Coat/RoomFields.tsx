@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { fieldNumber, fieldTemperature, joined, temperature } from '../../lib/format'
+import { fieldNumber, fieldSlope, fieldTemperature, joined, temperature } from '../../lib/format'
 import { Figure } from '../../controls/TraceSheet'
 import { useUnits } from '../../lib/pages'
 import type { CoatInForce } from '../../types/answer'
@@ -46,9 +46,9 @@ export function RoomFields({
                 'studio',
                 'slope_mm_per_m',
                 'Bench off level',
-                fieldNumber(room.slope_mm_per_m),
-                'mm/m',
-                fieldNumber(inForce?.slope_mm_per_m),
+                fieldSlope(room.slope_mm_per_m, units),
+                units === 'metric' ? 'mm/m' : 'in/ft',
+                fieldSlope(inForce?.slope_mm_per_m, units),
             )}
             {entry(
                 'studio',

@@ -136,7 +136,7 @@ function written(by: SizeField, value: number, units: Units): string {
 }
 
 function unitOf(by: SizeField, units: Units): string {
-    if (by === 'ml_per_cm2') return units === 'metric' ? 'ml/cm²' : 'ml/in²'
+    if (by === 'ml_per_cm2') return units === 'metric' ? 'ml/cm²' : 'fl oz/ft²'
     if (by === 'ml_per_piece' || by === 'rest_leaving_ml') return units === 'metric' ? 'ml' : 'fl oz'
     if (by === 'edge_angle_deg') return '°'
     return units === 'metric' ? 'mm' : 'in'

@@ -221,6 +221,11 @@ function CoatPage(props: Props): ReactNode {
                                         labelMaxMm={answer.max_pour_mm}
                                         thinnestMm={answer.coat.film.thinnest_mm}
                                         nameOf={(layer) => layer.zone ?? COAT_KINDS[layer.kind] ?? layer.kind}
+                                        ruler={
+                                            units === 'metric'
+                                                ? { unit: 'mm', unitMm: 1 }
+                                                : { unit: 'in', unitMm: 25.4 }
+                                        }
                                         say={(mm) => joined(thickness(mm, units))}
                                         sayLength={(mm) => joined(length(mm, units))}
                                         onPull={(mm) => draft.change(sized(mm))}

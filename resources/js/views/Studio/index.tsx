@@ -6,7 +6,7 @@ import { Button } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
 import { StaleStrip } from '../../controls/StaleStrip'
 import { Field } from '../../controls/Field'
-import { fieldNumber, fieldTemperature } from '../../lib/format'
+import { fieldNumber, fieldSlope, fieldTemperature } from '../../lib/format'
 import { changeUnits, useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
 import type { RoomInForce } from '../../types/answer'
@@ -88,9 +88,9 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                     {field(
                         'slope_mm_per_m',
                         'Bench off level',
-                        fieldNumber(room.slope_mm_per_m),
-                        'mm/m',
-                        fieldNumber(inForce.slope_mm_per_m),
+                        fieldSlope(room.slope_mm_per_m, units),
+                        units === 'metric' ? 'mm/m' : 'in/ft',
+                        fieldSlope(inForce.slope_mm_per_m, units),
                     )}
                     {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', fieldNumber(inForce.margin_pct))}
                 </div>
