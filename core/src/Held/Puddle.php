@@ -143,17 +143,10 @@ final readonly class Puddle
         return [exp($log), $profile[1], $profile[2]];
     }
 
-    /** The modified Bessel function I₁ for x above 0. Source: Abramowitz and Stegun 9.8.3 and 9.8.4, to 2e-7. */
+    /** The modified Bessel function I₁ for x above 0, near enough to begin with: its ends for small and large x. */
     private static function besselI1(float $x): float
     {
-        $t = ($x / 3.75) ** 2;
-        if ($x < 3.75) {
-            return $x * (0.5 + $t * (0.87890594 + $t * (0.51498869 + $t * (0.15084934 + $t * (0.02658733 + $t * (0.00301532 + $t * 0.00032411))))));
-        }
-        $u = 3.75 / $x;
-
-        return exp($x) / sqrt($x) * (0.39894228 + $u * (-0.03988024 + $u * (-0.00362018 + $u * (0.00163801 + $u * (-0.01031555
-            + $u * (0.02282967 + $u * (-0.02895312 + $u * (0.01787654 - $u * 0.00420059))))))));
+        return $x < 2 ? $x / 2 * exp($x ** 2 / 8) : exp($x) / sqrt(2 * M_PI * $x) * (1 - 3 / (8 * $x));
     }
 
     /**

@@ -12,6 +12,7 @@ use OpenGlaze\Core\Outline\Pierced;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Outline\Rectangle;
 use OpenGlaze\Core\Outline\Side;
+use OpenGlaze\Core\Outline\SvgPath;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -52,6 +53,25 @@ final class ShapesTest extends TestCase
         }
         $rounded = Outlines::rectangle(300, 200, 25);
         self::assertEqualsWithDelta($rounded->perimeterMm(), array_sum(array_map($rounded->sideMm(...), Side::cases())), 1e-9);
+    }
+
+    /** Curves and arcs of any kind, drawn as a path: the box is that of their points, taken close together. */
+    public function test_the_box_of_a_curve_is_that_of_its_points(): void
+    {
+        mt_srand(41);
+        $any = static fn (int $most): float => mt_rand(-10 * $most, 10 * $most) / 10;
+        for ($i = 0; $i < 300; $i++) {
+            $data = sprintf('M0 0 C%.1f %.1f %.1f %.1f %.1f %.1f', $any(300), $any(300), $any(300), $any(300), $any(300), $any(300));
+            $arc = sprintf('M0 0 A%.1f %.1f %d %d %d %.1f %.1f', abs($any(200)) + 20, abs($any(200)) + 20, mt_rand(-180, 180), mt_rand(0, 1), mt_rand(0, 1), $any(150), $any(150));
+            foreach ([$data, $arc] as $path) {
+                $edge = SvgPath::loops($path)[0];
+                $points = $edge->points(1e-4);
+                [$x, $y] = [array_map(static fn (Point $one): float => $one->x, $points), array_map(static fn (Point $one): float => $one->y, $points)];
+                $box = $edge->box();
+                self::assertEqualsWithDelta([max($x) - min($x), max($y) - min($y)], [$box->widthMm(), $box->heightMm()], 0.01, $path);
+                self::assertEqualsWithDelta([min($x), min($y)], [$box->left, $box->top], 0.01, $path);
+            }
+        }
     }
 
     public function test_a_ring_counts_its_inner_edge_apart(): void
