@@ -123,7 +123,7 @@ final class Problems
             return response()->json(['code' => $code, 'sentences' => ['form' => $sentence]], $status);
         }
 
-        return Inertia::render('Problem', ['status' => $status, 'sentence' => $sentence])
+        return Inertia::render('Problem', ['status' => $status, 'sentence' => $sentence, 'said' => null, 'undo' => null])
             ->toResponse($request)
             ->setStatusCode($status);
     }

@@ -41,6 +41,18 @@ final class AnyPieceTest extends BrowserTestCase
         $page->find('slider', 'Film thickness');
     }
 
+    public function test_a_photo_is_seen_whole_whichever_way_it_is_long(): void
+    {
+        foreach ([[1280, 800, 600, 1800], [1280, 800, 2400, 700], [390, 844, 700, 2100]] as [$width, $height, $across, $down]) {
+            self::$page->size($width, $height);
+            $image = imagecreatetruecolor($across, $down);
+            imagejpeg($image, $file = self::$studio->folder.'/long.jpg');
+            $page = $this->beginTracing('Long', $file);
+            $page->until(static fn (): bool => $page->js('const b = document.querySelector("[role=application]").getBoundingClientRect(), f = document.querySelector("[role=application]").closest(".overflow-auto").getBoundingClientRect(); return b.width > 50 && b.width <= f.width && b.height <= f.height && (b.width > 0.9 * f.width || b.height > 0.9 * f.height)') === true, "all of $across × $down at $width px");
+        }
+        self::$page->size(1280, 800);
+    }
+
     public function test_a_slanted_photo_is_put_straight_by_a_sheet_and_mended_by_keys(): void
     {
         mt_srand(4);

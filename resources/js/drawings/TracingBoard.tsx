@@ -113,7 +113,13 @@ export function TracingBoard(props: Props): ReactNode {
     const r = MARK_PX * perPx
     const heldAt = props.held === null ? undefined : placeOf(props, props.held)
     return (
-        <div className="relative" style={{ width: `${props.zoom * 100}%` }}>
+        <div
+            className="relative mx-auto"
+            // the whole photo at first, whichever way it is long; --tall is the height that there is
+            style={{
+                width: `calc(${props.zoom} * min(100%, (var(--tall) - 2px) * ${photo.width / photo.height}))`,
+            }}
+        >
             <img src={photo.url} alt="" className="block w-full" draggable={false} />
             {/* marks in a layer of their own: the photo is not painted again while they move */}
             <svg

@@ -286,7 +286,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                 </section>
             </div>
             <div className="flex min-h-0 flex-col gap-1 max-lg:order-1">
-                <div className="h-[40dvh] overflow-auto rounded border border-line bg-recess lg:h-[76dvh]">
+                <div className="h-(--tall) overflow-auto rounded border border-line bg-recess [--tall:40dvh] lg:[--tall:76dvh]">
                     <TracingBoard
                         photo={props.photo}
                         length={scale === 'length' ? marks.length : []}
