@@ -7,8 +7,6 @@ namespace OpenGlaze\Core\Film;
 /** What one film does by itself. Units in the names; null where it never happens, or where the film's depth is not known. */
 final readonly class FilmBehaviour
 {
-    public const RISE_RADII_UM = [100, 50, 30];
-
     private function __construct(
         public float $rate,
         public float $viscosityPaS,
