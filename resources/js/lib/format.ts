@@ -36,7 +36,7 @@ function inUnits(ml: number, units: Units): number {
 
 export function volume(ml: number, units: Units): Shown {
     return {
-        text: digits(inUnits(ml, units), volumeDecimals(ml, units)),
+        text: digits(inUnits(ml, units), volumeDecimals(ml, units)).replace('-', '−'),
         unit: units === 'metric' ? 'ml' : 'fl oz',
     }
 }
@@ -174,6 +174,13 @@ export function span(minutes: number): string {
     if (hours < 48) return whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`
     const days = Math.floor(hours / 24)
     return hours % 24 === 0 ? `${days} days` : `${days} days ${hours % 24} h`
+}
+
+/** Minutes that are only likely: whole ones, from two hours on in hours. */
+export function likelyMinutes(minutes: number): Shown {
+    return minutes < 120
+        ? { text: trimmed(minutes, 0), unit: 'min' }
+        : { text: digits(minutes / 60, minutes < 1200 ? 1 : 0), unit: 'h' }
 }
 
 /** A countdown: minutes and seconds under an hour, else hours and minutes. */

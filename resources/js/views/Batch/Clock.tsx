@@ -5,7 +5,7 @@ import { Field } from '../../controls/Field'
 import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { CupPlot } from '../../drawings/CupPlot'
-import { joined, span, temperature, trimmed } from '../../lib/format'
+import { joined, likelyMinutes, span, temperature, trimmed } from '../../lib/format'
 import { ask, Refused } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useWidth } from '../../lib/width'
@@ -112,7 +112,7 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
             >
                 {standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}
             </Figure>
-            <Likely of="pot_life_min" say={(min) => ({ text: trimmed(min, 0), unit: 'min' })} className="ml-1.5" />.{' '}
+            <Likely of="pot_life_min" say={likelyMinutes} className="ml-1.5" />.{' '}
             {standing.hot_min === null
                 ? `Forgotten, it peaks at ${joined(temperature(standing.peak_c, units))}.`
                 : `Forgotten, it is at ${joined(temperature(60, units))} after ${span(standing.hot_min)}${standing.runs_away ? ' and runs away' : ''}.`}

@@ -1,7 +1,17 @@
 import type { ReactNode } from 'react'
 import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
-import { digits, joined, slope, span, temperature, thickness, trimmed, type Shown } from '../../lib/format'
+import {
+    digits,
+    joined,
+    likelyMinutes,
+    slope,
+    span,
+    temperature,
+    thickness,
+    trimmed,
+    type Shown,
+} from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { StackAnswer } from '../../types/answer'
 
@@ -14,7 +24,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
             word: 'Open for',
             figure: 'open_min',
             text: span(film.open_min),
-            say: (min) => ({ text: trimmed(min, 0), unit: 'min' }),
+            say: likelyMinutes,
         },
         {
             word: 'Settles in',

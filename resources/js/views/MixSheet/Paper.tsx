@@ -4,8 +4,8 @@ import { Figure } from '../../controls/TraceSheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { partsOf } from '../../drawings/WhereItGoes'
 import {
-    digits,
     joined,
+    likelyMinutes,
     sizeOf,
     span,
     temperature,
@@ -180,11 +180,7 @@ function Times({ answer }: { answer: Answer }): ReactNode {
                         <td className="py-0.5 text-right">
                             <Likely
                                 of={row.figure}
-                                say={(value) =>
-                                    row.figure.endsWith('_h')
-                                        ? { text: digits(value, value < 20 ? 1 : 0), unit: 'h' }
-                                        : { text: trimmed(value, 0), unit: 'min' }
-                                }
+                                say={(value) => likelyMinutes(row.figure.endsWith('_h') ? 60 * value : value)}
                                 className="mr-3 max-sm:hidden print:hidden"
                             />
                             {row.text === '' ? (
