@@ -33,6 +33,25 @@ final class PuddleTest extends TestCase
         self::assertWithin(0.1, $ml, $puddle->volumeMl);
     }
 
+    /** What is drawn holds what is promised: the surface turned about its middle. */
+    public function test_the_surface_that_is_drawn_holds_its_own_volume(): void
+    {
+        $random = new Randomizer(new Mt19937(31));
+        for ($times = 0; $times < 40; $times++) {
+            [$radius, $angle] = [10 ** ($random->getInt(0, 130) / 100), $random->getInt(10, 90)];
+            $puddle = Puddle::meetingAt($radius, $angle, self::CAPILLARY_MM);
+            $points = $puddle->at(array_map(static fn (int $i): float => deg2rad($angle) * (1 - $i / 600) ** 2, range(0, 600)), self::CAPILLARY_MM);
+            self::assertEqualsWithDelta([0.0, 0.0], $points[0], 1e-3 * $radius, 'it begins at the edge');
+            self::assertEqualsWithDelta([$radius, $puddle->centreMm], $points[600], 1e-3 * $radius, 'and ends in the middle');
+            $volume = 0.0;
+            foreach (array_slice($points, 1) as $i => [$in, $up]) {
+                [$inBefore, $upBefore] = $points[$i];
+                $volume += M_PI * (($radius - $in) ** 2 + ($radius - $inBefore) ** 2) / 2 * ($up - $upBefore);
+            }
+            self::assertWithin(2.0, $puddle->volumeMl, $volume / 1000, "radius $radius, {$angle}°");
+        }
+    }
+
     public function test_it_is_what_small_steps_along_the_surface_give(): void
     {
         $random = new Randomizer(new Mt19937(29));

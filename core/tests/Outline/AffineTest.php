@@ -33,4 +33,10 @@ final class AffineTest extends TestCase
         self::assertSame([[2.0, 3.0], [7.0, 2.0], [4.0, -9.0], [-3.0, 2.0]], [$at(Affine::identity()), $at(Affine::shift(5, -1)), $at(Affine::scale(2, -3)), $at(Affine::turn(90))]);
         self::assertSame([[7.0, 2.0], [9.0, 3.0]], [$at(Affine::shift(5, -1)->after(Affine::identity())), $at(Affine::shift(5, 0)->after(Affine::scale(2, 1)))]);
     }
+
+    public function test_path_data_is_to_a_thousandth(): void
+    {
+        self::assertSame('1.235 -0.001', (new Point(1.23456, -0.00149))->data());
+        self::assertSame('0 2', (new Point(-0.0001, 2.0))->data(), 'and never less than nothing of nothing');
+    }
 }
