@@ -96,8 +96,9 @@ final readonly class Puddle
             }
             [[$r, $z, $phi], [$rAfter, $zAfter, $after]] = [$profile[$place - 1], $profile[$place]];
             $share = min(1.0, ($slope - $phi) / ($after - $phi));
-            // depth goes with the square of the slope near the middle
-            $points[] = [$this->radiusMm - $r - $share * ($rAfter - $r), $this->centreMm - $z - $share * ($phi === 0.0 ? $share : 1.0) * ($zAfter - $z)];
+            // evenly bent from one to the next, it falls by the sine of its slope
+            $fallen = min(1.0, (cos($phi) - cos($slope)) / (cos($phi) - cos($after)));
+            $points[] = [$this->radiusMm - $r - $share * ($rAfter - $r), $this->centreMm - $z - $fallen * ($zAfter - $z)];
         }
 
         return $points;
