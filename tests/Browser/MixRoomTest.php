@@ -65,9 +65,9 @@ final class MixRoomTest extends BrowserTestCase
         // by the keyboard alone, into a cup of another resin: it stays where it was, and why is said
         $page->tabTo('button', '30 of 60 Pendants');
         $page->keys(WebDriverKeys::SPACE);
-        $page->until(fn (): bool => str_contains((string) $page->js('return document.body.textContent'), 'was moved over droppable area batch-5'), 'it to be taken hold of');
+        $page->until(fn (): bool => str_contains((string) $page->js('return document.body.textContent'), 'Pendants is over cup 5.'), 'it to be taken hold of');
         $page->keys(WebDriverKeys::ARROW_UP);
-        $page->until(fn (): bool => str_contains((string) $page->js('return document.body.textContent'), 'was moved over droppable area batch-4'), 'it to be over the cup above');
+        $page->until(fn (): bool => str_contains((string) $page->js('return document.body.textContent'), 'Pendants is over cup 4.'), 'it to be over the cup above');
         $page->keys(WebDriverKeys::SPACE);
         $page->untilSees('Coats that share a cup share a resin');
         self::assertCount(count($rows), $page->driver->findElements(WebDriverBy::cssSelector('[data-testid=batch]')));

@@ -167,6 +167,7 @@ function PieceBlock(props: {
     const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
         id: `${block.from} ${block.coat}`,
         data: block,
+        attributes: { roleDescription: 'piece' },
     })
     const some = block.count < props.quantity ? `${block.count} of ${props.quantity}` : `${block.count}`
     return (

@@ -5,8 +5,11 @@ import {
     useDroppable,
     useSensor,
     useSensors,
+    type Active,
+    type DndContextProps,
     type DragEndEvent,
     type KeyboardSensorOptions,
+    type Over,
 } from '@dnd-kit/core'
 import { Head, router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon, PrinterIcon } from '@phosphor-icons/react'
@@ -45,6 +48,24 @@ const KEYS: KeyboardSensorOptions = {
         if (event.code === 'ArrowUp') return { ...at, y: at.y - ROW_PX }
         return undefined
     },
+}
+
+/** What a screen reader is told of a piece on its way, in the words of the page. */
+function told(cups: string[]): NonNullable<DndContextProps['accessibility']> {
+    const piece = (active: Active): string => (active.data.current as Block | undefined)?.name ?? 'The piece'
+    const cup = (over: Over | null): string =>
+        over === null ? 'no cup' : over.id === 'new' ? 'a cup of its own' : `cup ${cups.indexOf(String(over.id)) + 1}`
+    return {
+        screenReaderInstructions: {
+            draggable: 'Space takes hold of it, arrows move it from cup to cup, Space lets go, Escape puts it back.',
+        },
+        announcements: {
+            onDragStart: ({ active }) => `${piece(active)} is in hand.`,
+            onDragOver: ({ active, over }) => `${piece(active)} is over ${cup(over)}.`,
+            onDragEnd: ({ active, over }) => `${piece(active)} is let go over ${cup(over)}.`,
+            onDragCancel: ({ active }) => `${piece(active)} is put back.`,
+        },
+    }
 }
 
 /** What is mixed tonight: one row for each cup, with how long it lasts and what is poured from it. */
@@ -134,7 +155,7 @@ export default function Evening(props: Props): ReactNode {
                     follows: as few cups as are empty in time.
                 </p>
             ) : (
-                <DndContext sensors={sensors} onDragEnd={drop}>
+                <DndContext sensors={sensors} onDragEnd={drop} accessibility={told(batches.map((batch) => batch.id))}>
                     <ol className="border-t ruled">
                         {batches.map((batch, index) => (
                             <BatchRow
