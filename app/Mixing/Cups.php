@@ -15,13 +15,13 @@ use stdClass;
 final class Cups
 {
     /**
-     * Its own, begun and not poured yet.
+     * Its own, with something in it, and not poured yet.
      *
      * @return array{id: string, mixed: bool}|null
      */
     public static function alone(Coat $coat): ?array
     {
-        $cup = Mixing::query()->where('batch_key', CoatAlone::key($coat))->whereNull('discarded_at')->whereDoesntHave('pours')->latest('begun_at')->first();
+        $cup = Mixing::query()->where('batch_key', CoatAlone::key($coat))->where('in_use', true)->whereNull('discarded_at')->whereDoesntHave('pours')->latest('begun_at')->first();
 
         return $cup === null ? null : ['id' => $cup->id, 'mixed' => $cup->mixed_at !== null];
     }

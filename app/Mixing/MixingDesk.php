@@ -55,12 +55,16 @@ final readonly class MixingDesk
         });
     }
 
-    /** @param  Closure(): stdClass  $spec  of the batch, asked for when no cup of it has begun */
+    /**
+     * A cup that nothing was weighed into yet is begun anew: its plan may have changed since.
+     *
+     * @param  Closure(): stdClass  $spec  of the batch, asked for when no cup of it is in use
+     */
     private function goOn(Plan $plan, string $batchId, Pressed $pressed, UnitSystem $units, Closure $spec): Mixing
     {
         return DB::transaction(function () use ($plan, $batchId, $pressed, $units, $spec): Mixing {
             $running = Mixing::query()->where('plan_id', $plan->id)->where('batch_key', $batchId)
-                ->where(fn ($query) => $query->whereKey($pressed->subject)->orWhere(fn ($query) => $query->whereNull('mixed_at')->whereNull('discarded_at')))
+                ->where(fn ($query) => $query->whereKey($pressed->subject)->orWhere(fn ($query) => $query->where('in_use', true)->whereNull('mixed_at')->whereNull('discarded_at')))
                 ->latest('begun_at')->first();
             if ($running !== null) {
                 return $running;

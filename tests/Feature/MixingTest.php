@@ -11,6 +11,7 @@ use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Json;
+use App\Planning\PlanImporter;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
@@ -78,11 +79,17 @@ final class MixingTest extends TestCase
         $mix = $sheet()['answer']['coat']['mix'];
         $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
         $mixing = Mixing::query()->latest('rowid')->firstOrFail();
-        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect("/mixings/{$mixing->id}");
-        self::assertSame(1, Mixing::query()->where('title', 'Winter sky')->count(), 'its cup is gone on with');
         self::assertEqualsWithDelta([$mix['a_g'], $mix['b_g']], [$mixing->result()->a_g, $mixing->result()->b_g], 1e-9);
-        self::assertSame(['id' => $mixing->id, 'mixed' => false], $sheet()['cup']);
+        self::assertNull($sheet()['cup'], 'nothing is in it');
+        // what is planned changes before the first gram: the cup follows
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 1.8]]])->assertOk();
+        $mix = $sheet()['answer']['coat']['mix'];
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        self::assertEqualsWithDelta($mix['a_g'], $mixing->result()->a_g, 1e-9);
         $this->weighNext($mixing, 1.02);
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect("/mixings/{$mixing->id}");
+        self::assertSame(['id' => $mixing->id, 'mixed' => false], $sheet()['cup'], 'with something in it, it is gone on with');
         $state = $this->press($mixing->id, 'weighed', ['step' => 'b', 'as_meant' => true]);
         self::assertTrue($state['measured']);
         self::assertSame("/coats/{$coat->id}/mix", $state['planned_at']);
@@ -126,6 +133,17 @@ final class MixingTest extends TestCase
         $this->begin(['tiles-base'], 'batch-1');
         $coat = Coat::query()->where('key', 'tiles-base')->firstOrFail();
         self::assertSame('/plans/1/batches/batch-1', $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['tonight']);
+    }
+
+    public function test_a_coat_of_a_plan_that_was_brought_in_has_its_own_cup_too(): void
+    {
+        $plan = app(PlanImporter::class)->import((string) file_get_contents(base_path('docs/examples/autumn-sky.json')), 'From a friend');
+        $coat = Coat::query()->where('plan_id', $plan->id)->firstOrFail();
+        $mix = $this->get("/coats/{$coat->id}/mix")->assertOk()->viewData('page')['props']['answer']['coat']['mix'];
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        self::assertEqualsWithDelta([$plan->id, $mix['a_g']], [$mixing->plan_id, $mixing->result()->a_g], 1e-9);
+        $this->get("/mixings/{$mixing->id}")->assertOk();
     }
 
     public function test_of_a_coat_in_lifts_the_next_one_is_mixed(): void

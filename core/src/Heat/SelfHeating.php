@@ -22,6 +22,7 @@ final class SelfHeating
      * @param  float|null  $potLifeMin  that the heat is fitted to; null where the label gives the heat or no pot life
      * @param  float|null  $potLifeMassG  that it is given for
      * @param  float|null  $deepestMm  layer that the label allows
+     * @param  float  $cupLossWM2K  what a cup loses in this room, W/(m² K)
      */
     public function __construct(
         private readonly Curing $assumed,
@@ -30,6 +31,7 @@ final class SelfHeating
         private readonly ?float $potLifeMin,
         private readonly ?float $potLifeMassG,
         private readonly ?float $deepestMm,
+        private readonly float $cupLossWM2K,
     ) {
     }
 
@@ -59,6 +61,6 @@ final class SelfHeating
     /** How warm so many ml get in a mould as deep as it is wide, poured fresh, °C. */
     public function lumpPeakC(float $ml): float
     {
-        return $this->peaks["$ml ml"] ??= Heating::inCup($this->inCup(), $ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0))->peakC;
+        return $this->peaks["$ml ml"] ??= Heating::inCup($this->inCup(), $ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0), $this->cupLossWM2K)->peakC;
     }
 }

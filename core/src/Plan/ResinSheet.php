@@ -122,6 +122,7 @@ final readonly class ResinSheet
             $this->heatKjKg === null ? $this->potLifeMin?->value : null,
             $this->potLifeMassG?->value,
             $this->maxPourMm?->value,
+            $studio->heatLossWM2K->value,
         );
     }
 

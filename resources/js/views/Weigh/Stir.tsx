@@ -70,7 +70,7 @@ export function Stir({
                         {over ? 'It is mixed: the clock runs' : 'It is mixed already'}
                     </Button>
                 )}
-                {from !== null && over && !secondCup && (
+                {from !== null && !secondCup && (
                     <Button
                         className="min-h-18 text-lg"
                         onClick={() => {
