@@ -81,6 +81,8 @@ final class ShapesTest extends TestCase
         self::assertEqualsWithDelta(M_PI * 300, $ring->perimeterMm(), 1e-8);
         self::assertEqualsWithDelta(M_PI * 100, $ring->holePerimeterMm(), 1e-8);
         self::assertEqualsWithDelta(100, $ring->effectiveRadiusMm(), 1e-9);
+        $hole = $ring->holes()[0]->box();
+        self::assertEqualsWithDelta([100.0, 100.0, 200.0, 200.0], [$hole->left, $hole->top, $hole->right, $hole->bottom], 1e-9, 'in the middle');
     }
 
     public function test_a_path_is_what_it_draws(): void
