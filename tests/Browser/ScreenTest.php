@@ -149,7 +149,7 @@ final class ScreenTest extends BrowserTestCase
                     JS);
                 self::assertSame(0, preg_match('/.{0,30}\d\s?(?:mm|ml|cm|cm²|°C)(?![a-zA-Z]).{0,10}|\|\s*mm\s*\|/u', $told, $found), $path.': '.($found[0] ?? ''));
             }
-            $page = $this->open('/coats/winter-flood');
+            $page = $this->open('/coats/autumn-flood');
             $page->press('button', 'film');
             $page->untilSees('The formula with its numbers, worked out in mm, ml and °C');
             self::assertMatchesRegularExpression('/13\.75\d* fl oz/', $page->text('[role=dialog]'));
