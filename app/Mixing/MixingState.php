@@ -55,7 +55,8 @@ final class MixingState
             'mixed_at' => Moment::ms($mixing->mixed_at),
             'mixed_event' => $mixing->mixed_event,
             'discarded_at' => Moment::ms($mixing->discarded_at),
-            'pot_life_min' => Dig::float($mixing->result(), 'pot_life_min'),
+            // without a recoat time it cannot be worked out for this cup: as the label prints it
+            'pot_life_min' => Dig::float($mixing->result(), 'pot_life_min') ?? $batch->resin->potLifeMin?->value,
             'stir_min' => $batch->resin->mixMin?->value,
             'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
         ];

@@ -146,6 +146,19 @@ final class MixingTest extends TestCase
         $this->get("/mixings/{$mixing->id}")->assertOk();
     }
 
+    public function test_without_a_recoat_time_the_pot_life_is_as_the_label_prints_it(): void
+    {
+        $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();
+        $sheet = Json::copy($coat->resin->sheet);
+        unset($sheet->recoat_from_h, $sheet->recoat_to_h);
+        $sheet->pot_life_min = 27;
+        $coat->resin->update(['sheet' => $sheet]);
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        self::assertNull($mixing->result()->pot_life_min);
+        self::assertEquals(27, $this->get("/mixings/{$mixing->id}")->viewData('page')['props']['mixing']['pot_life_min']);
+    }
+
     public function test_of_a_coat_in_lifts_the_next_one_is_mixed(): void
     {
         $coat = Coat::query()->where('key', 'table-deep')->firstOrFail();
