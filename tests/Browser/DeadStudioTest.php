@@ -25,6 +25,7 @@ final class DeadStudioTest extends BrowserTestCase
         $page->untilSees('Pour part A');
         $page->until(static fn (): bool => $page->js('return navigator.serviceWorker.ready.then(() => true)') === true, 'the worker');
         $address = $page->driver->getCurrentURL();
+        $page->until(static fn (): bool => $page->js('return caches.match(location.href, { ignoreVary: true }).then((one) => one !== undefined)') === true, 'the page to be kept');
         $cup = basename($address);
 
         // part A while nobody answers
