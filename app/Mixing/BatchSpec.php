@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\WayToMeasure;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\ResinSheet;
-use OpenGlaze\Core\Plan\VesselSheet;
 use stdClass;
 
 /** A proposed batch as the plan file writes it. */
@@ -18,11 +18,11 @@ final class BatchSpec
 {
     /**
      * @param  non-empty-list<CoatResult>  $coats  of the batch
-     * @param  array<string, VesselSheet>  $vessels
+     * @param  string|null  $vessel  that it is mixed in
      * @param  list<ColourCup>  $colours
      * @param  MeasuredBy|null  $usual  how this studio measures, where it has said so
      */
-    public static function of(Batch $batch, array $coats, array $vessels, array $colours, ?MeasuredBy $usual): stdClass
+    public static function of(Batch $batch, array $coats, ?string $vessel, array $colours, ?MeasuredBy $usual): stdClass
     {
         $spec = (object) ['id' => $batch->id, 'coats' => $batch->coatIds];
         $counts = [];
@@ -38,10 +38,8 @@ final class BatchSpec
         if ($batch->lift > 1) {
             $spec->lift = $batch->lift;
         }
-        foreach ($vessels as $vessel) {
-            if ($vessel->shape === $batch->cup) {
-                $spec->vessel = $vessel->id;
-            }
+        if ($vessel !== null) {
+            $spec->vessel = $vessel;
         }
         $spec->measure = self::measure($coats[0]->case->resin, $usual);
         if ($colours !== []) {
@@ -61,6 +59,7 @@ final class BatchSpec
 
         return (object) match ($by) {
             MeasuredBy::PenLines => ['by' => $by->value],
+            MeasuredBy::Fills => ['by' => $by->value, 'fill_ml' => EqualFills::USUAL_ML, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
             MeasuredBy::Cups, MeasuredBy::OneCup => ['by' => $by->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
             MeasuredBy::Scale, MeasuredBy::ScaleUntared => ['by' => $by->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G],
         };

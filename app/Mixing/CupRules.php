@@ -20,15 +20,11 @@ use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
-use OpenGlaze\Core\Journal\ReadBy;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
-use OpenGlaze\Core\Quantity\MassParser;
-use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
-use OpenGlaze\Core\Quantity\VolumeParser;
+use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\Weighing;
-use OpenGlaze\Core\Weighing\WeighStep;
 use stdClass;
 
 /** What may happen to a cup, what it takes from the shelf, and the row that is folded from it. */
@@ -59,7 +55,7 @@ final readonly class CupRules implements SubjectRules
         $weighing = CupReader::weighed($batch, $record->gotG(), $record->first);
 
         return match ($pressed->kind) {
-            EventKind::Weighed => self::reading($pressed->facts, $weighing, $record, $units),
+            EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $units),
             EventKind::PartsTurned => (object) ['first' => ($record->first ?? $batch->resin->firstPart)->other()->value],
             EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? new stdClass : throw Refused::because(Refusal::NotMeasured),
             EventKind::Undone => $this->undoing($pressed, $record),
@@ -89,6 +85,7 @@ final readonly class CupRules implements SubjectRules
             return;
         }
         $plan = $begun->facts->moment('plan_id');
+        $vessel = $begun->facts->object('vessel') ?? new stdClass;
         Mixing::query()->updateOrCreate(['id' => $subject], [
             'plan_id' => $plan !== null && Plan::query()->whereKey($plan)->exists() ? $plan : null,
             'batch_key' => $begun->facts->text('batch') ?? '',
@@ -97,6 +94,10 @@ final readonly class CupRules implements SubjectRules
             'weighed' => (object) ['got' => (object) $cup->gotG(), ...($cup->first === null ? [] : ['first' => $cup->first->value])],
             'last_reading' => $cup->lastReading()?->id,
             'begun_at' => Moment::of($begun->atMs),
+            'vessel' => Dig::text($vessel, 'id'),
+            'vessel_cups' => Dig::value($vessel, 'cups'),
+            'vessel_hardens_min' => Dig::float($vessel, 'hardens_min'),
+            'first_stirred_at' => Moment::of($cup->firstStirredMs),
             'stirred_from' => Moment::of($cup->stirredFromMs ?? $cup->mixedMs()),
             'mixed_at' => Moment::of($cup->mixedMs()),
             'mixed_event' => $cup->mixed?->id,
@@ -111,7 +112,7 @@ final readonly class CupRules implements SubjectRules
     }
 
     /** What a step came to, as a number or as somebody wrote it down. @throws Refused */
-    private static function reading(stdClass $facts, Weighing $weighing, CupRecord $record, UnitSystem $units): stdClass
+    private static function reading(stdClass $facts, BatchResult $batch, Weighing $weighing, CupRecord $record, UnitSystem $units): stdClass
     {
         $next = $weighing->next();
         if ($next === null || $next->id !== Dig::text($facts, 'step')) {
@@ -120,34 +121,12 @@ final readonly class CupRules implements SubjectRules
         if (! $next->kind->isPart() && $record->mixed === null) {
             throw Refused::because(Refusal::NotMixed, 'grams');
         }
-        [$grams, $by] = self::amount($facts, $next, $units);
+        [$grams, $by] = (new StepAmount($next, Mark::of($batch, $weighing->steps, $next), $batch, $units))->read($facts);
         if ($grams === null || $grams <= 0 || $grams > self::MOST_G) {
             throw Refused::because(Refusal::NoAmount, 'grams');
         }
 
         return (object) ['step' => $next->id, 'grams' => $grams, 'by' => $by->value];
-    }
-
-    /** @return array{float|null, ReadBy} as the scale had it, as it was meant, "38.2", or liquid such as "2 tbsp"; null when it is none */
-    private static function amount(stdClass $facts, WeighStep $step, UnitSystem $units): array
-    {
-        $written = Dig::text($facts, 'written');
-        if (($facts->as_meant ?? null) === true) {
-            return [$step->targetG, ReadBy::AsMeant];
-        }
-        if ($written === null) {
-            return [Dig::float($facts, 'grams'), ReadBy::Scale];
-        }
-        try {
-            return [MassParser::g($written), ReadBy::Hand];
-        } catch (QuantityException) {
-            // no weight: an amount of liquid then
-        }
-        try {
-            return [VolumeParser::ml($written, $units) * $step->densityGMl, ReadBy::Marks];
-        } catch (QuantityException) {
-            return [null, ReadBy::Marks];
-        }
     }
 
     /** @throws Refused when the mix is being poured, which is not taken back */

@@ -26,17 +26,23 @@ final class Cups
         return $cup === null ? null : ['id' => $cup->id, 'mixed' => $cup->mixed_at !== null];
     }
 
-    /** Where it shares a cup with others tonight; null where it does not. */
+    /** Where it shares a cup with others tonight; null where it does not, or is poured from it already. */
     public static function tonight(Coat $coat): ?string
     {
         $plan = Plan::own();
         foreach (Dig::objects($plan->document, 'batches') as $batch) {
-            if (self::holds($batch, CoatKeys::of($coat))) {
+            if (self::holds($batch, CoatKeys::of($coat)) && ! self::isPoured($plan, Dig::text($batch, 'id') ?? '', $coat)) {
                 return "/plans/{$plan->id}/batches/".rawurlencode(Dig::text($batch, 'id') ?? '');
             }
         }
 
         return null;
+    }
+
+    /** What it has of this coat is on the piece already. */
+    private static function isPoured(Plan $plan, string $batch, Coat $coat): bool
+    {
+        return Mixing::query()->where('plan_id', $plan->id)->where('batch_key', $batch)->whereHas('pours', fn ($pours) => $pours->where('coat_id', $coat->id)->whereNull('off_at'))->exists();
     }
 
     private static function holds(stdClass $batch, string $key): bool

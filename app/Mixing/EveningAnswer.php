@@ -16,6 +16,7 @@ use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Batch\Standing;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Measuring\Vessel;
@@ -42,11 +43,11 @@ final class EveningAnswer
     public static function of(Evening $evening, DateTimeImmutable $today): array
     {
         $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->emptiedMin, $evening->batches));
-
+        $vessels = VesselsAtHand::of($evening->plan->vessels, $today);
         $lots = Lot::ofResins(array_map(self::resinOf(...), $evening->batches));
 
         return [
-            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today, $lots[self::resinOf($batch)] ?? []), $evening->batches),
+            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today, $lots[self::resinOf($batch)] ?? [], $vessels), $evening->batches),
             'minutes' => $minutes,
         ];
     }
@@ -60,13 +61,14 @@ final class EveningAnswer
      * @param  list<StockLot>|null  $lots  of its resin; asked for where they are not at hand
      * @return array<string, mixed>
      */
-    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today, ?array $lots = null): array
+    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today, ?array $lots = null, ?VesselsAtHand $vessels = null): array
     {
         $lots ??= Lot::ofResins([self::resinOf($result)])[self::resinOf($result)] ?? [];
+        $vessel = ($vessels ?? VesselsAtHand::of($evening->plan->vessels, $today))->advise($result);
 
         return [
             ...ResultDocument::batch($result),
-            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today, new Wording($evening->units))]),
+            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today, new Wording($evening->units)), ...$vessel === null ? [] : [$vessel]]),
             'resin' => $result->resin->name,
             'first' => $result->resin->firstPart->value,
             'open_min' => $result->resin->openMin->value,
@@ -125,8 +127,9 @@ final class EveningAnswer
                 'likely' => $way->error->likelyPct,
                 'densities' => $way->densitiesPct,
                 'clings' => $way->clingsPct,
+                'fills' => $way->fills === null ? null : ['a' => $way->fills->a, 'b' => $way->fills->b, 'ml' => $way->fills->ml, 'cup_ml' => $result->batch->fillMl ?? EqualFills::USUAL_ML],
                 'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
-            ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G, $evening->plan->studio->residueFilmMm->value, $result->resin->weighedOffPct())),
+            ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G, $evening->plan->studio->residueFilmMm->value, $result->resin->weighedOffPct(), $result->batch->fillMl ?? EqualFills::USUAL_ML)),
             'tolerance_pct' => $result->resin->ratioTolerancePct->value,
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];

@@ -15,6 +15,7 @@ use App\Planning\BatchEntries;
 use App\Planning\CoatKeys;
 use App\Planning\PlanAssembler;
 use App\Typed\FieldException;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
@@ -23,6 +24,7 @@ use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Batch\VesselChoice;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\VesselSheet;
@@ -157,19 +159,55 @@ final readonly class EveningDesk
         }
         $evening = $this->computed($this->assembler->evening($plan, [], $keys), $units);
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
-        $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
+        $atHand = VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now());
+        $cups = self::cups($evening, $atHand, []);
         $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), ...self::still($chosen));
+        $others = [];
         $specs = [];
         $taken = $this->mixed($plan);
         foreach ($proposal->batches as $batch) {
             $own = array_map(static fn (string $id): CoatResult => array_values(array_filter($chosen, static fn (CoatResult $coat): bool => $coat->case->coat->id === $id))[0], $batch->coatIds);
-            $spec = BatchSpec::of($batch, $own, $evening->plan->vessels, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->measuredBy);
+            $vessel = self::vessel($evening, $batch, $own, $cups, $atHand, $others);
+            if ($vessel !== null) {
+                $others[$vessel] = ($others[$vessel] ?? 0) + $batch->cups;
+            }
+            $spec = BatchSpec::of($batch, $own, $vessel, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->measuredBy);
             $spec->id = BatchMove::freeId($taken);
             $taken[] = $spec->id;
             $specs[] = $spec;
         }
 
         return [$specs, array_map(static fn (CoatResult $coat): string => $coat->case->piece->name, $proposal->apart)];
+    }
+
+    /**
+     * Cups to mix in, as far as there are any of them left.
+     *
+     * @param  array<string, int>  $others  that tonight takes already, by vessel
+     * @return array<string, VesselSheet>
+     */
+    private static function cups(Evening $evening, VesselsAtHand $atHand, array $others): array
+    {
+        return array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish() && $atHand->has($sheet->id, 1, $others[$sheet->id] ?? 0));
+    }
+
+    /**
+     * The vessel that a batch was proposed in; where none of it is left, the one that does best of those that are.
+     *
+     * @param  non-empty-list<CoatResult>  $coats  of the batch
+     * @param  array<string, VesselSheet>  $cups
+     * @param  array<string, int>  $others  that tonight takes already, by vessel
+     */
+    private static function vessel(Evening $evening, Batch $batch, array $coats, array $cups, VesselsAtHand $atHand, array $others): ?string
+    {
+        $of = static fn (mixed $shape): ?string => array_values(array_filter($cups, static fn (VesselSheet $sheet): bool => $sheet->shape === $shape))[0]->id ?? null;
+        $proposed = $of($batch->cup);
+        if ($proposed === null || $atHand->has($proposed, $batch->cups, $others[$proposed] ?? 0)) {
+            return $proposed;
+        }
+        $left = self::cups($evening, $atHand, $others);
+
+        return $left === [] ? $proposed : $of(VesselChoice::of($evening->plan->studio, $batch, $coats, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($left)))) ?? $proposed;
     }
 
     /**
@@ -290,7 +328,7 @@ final readonly class EveningDesk
             return $copy;
         }, $batches);
         $evening = $this->compute($plan, $open, $units);
-        $cups = array_filter($evening->plan->vessels, static fn (VesselSheet $sheet): bool => ! $sheet->isDish());
+        $cups = self::cups($evening, VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now()), []);
         foreach ($evening->batches as $index => $result) {
             $own = $evening->plan->vessels[Dig::text($batches[$index], 'vessel') ?? ''] ?? null;
             if ($own !== null && $own->shape->stirrableMl() >= $result->mix->totalMl()) {

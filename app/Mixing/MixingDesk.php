@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
+use App\Editing\Edit;
 use App\Journal\Bench;
 use App\Journal\Pressed;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
+use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatDesk;
 use App\Planning\PlanAssembler;
@@ -23,6 +25,9 @@ use stdClass;
 /** Begins the mixing of a batch, with a copy of everything; what happens to the cup then comes through the bench. */
 final readonly class MixingDesk
 {
+    /** Amounts that differ by less are the same. */
+    private const SAME = 0.005;
+
     public function __construct(
         private EveningDesk $evenings,
         private PlanAssembler $assembler,
@@ -35,24 +40,64 @@ final readonly class MixingDesk
     /** Goes on with the batch's cup, or begins one. @throws FieldException when the batch is not planned any more */
     public function begin(Plan $plan, string $batchId, Pressed $pressed, UnitSystem $units): Mixing
     {
-        return $this->goOn($plan, $batchId, $pressed, $units, function () use ($plan, $batchId): stdClass {
-            foreach ($this->evenings->kept($plan) as $spec) {
-                if (($spec->id ?? null) === $batchId) {
-                    return $spec;
-                }
+        return $this->goOn($plan, $batchId, $pressed, $units, fn (): stdClass => $this->planned($plan, $batchId));
+    }
+
+    /**
+     * The same for one coat alone, which is in no evening.
+     *
+     * @param  string|null  $measureBy  how this studio measures from now on, where that was just said
+     *
+     * @throws FieldException when it cannot be computed
+     */
+    public function beginAlone(Coat $coat, ?string $measureBy, Pressed $pressed, UnitSystem $units): Mixing
+    {
+        return DB::transaction(function () use ($coat, $measureBy, $pressed, $units): Mixing {
+            if ($measureBy !== null) {
+                $this->rooms->change(Plan::own(), Plan::own()->name, (object) ['measure_by' => $measureBy], Edit::byStudio());
             }
-            throw FieldException::at(['form' => 'This batch is not planned any more.']);
+
+            return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $units, fn (): stdClass => $this->plannedAlone($coat, $units));
         });
     }
 
-    /** The same for one coat alone, which is in no evening. @throws FieldException when it cannot be computed */
-    public function beginAlone(Coat $coat, Pressed $pressed, UnitSystem $units): Mixing
+    /** What its plan takes by now, g, where that is not what this cup was begun for; null where it is, or nothing is planned any more. */
+    public function takesNowG(Mixing $mixing, UnitSystem $units): ?float
     {
-        return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $units, function () use ($coat, $units): stdClass {
-            $result = $this->coats->saved($coat, $units)->coat;
+        $coatId = CoatAlone::coatId($mixing->batch_key);
+        $plan = Plan::query()->find($mixing->plan_id);
+        $coat = $coatId === null ? null : Coat::query()->find($coatId);
+        if ($mixing->mixed_at !== null || $plan === null || ($coatId !== null && $coat === null)) {
+            return null;
+        }
+        try {
+            $spec = $coat === null ? $this->planned($plan, $mixing->batch_key) : $this->plannedAlone($coat, $units);
+            $now = $this->evenings->computed($this->assembler->evening($plan, [$spec]), $units)->batches[0]->mix->totalG();
+        } catch (FieldException) {
+            return null;
+        }
+        $then = Dig::float($mixing->result(), 'total_g');
 
-            return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->measuredBy);
-        });
+        return $now === null || $then === null || abs($now / $then - 1) < self::SAME ? null : $now;
+    }
+
+    /** @throws FieldException when the batch is not planned any more */
+    private function planned(Plan $plan, string $batchId): stdClass
+    {
+        foreach ($this->evenings->kept($plan) as $spec) {
+            if (($spec->id ?? null) === $batchId) {
+                return $spec;
+            }
+        }
+        throw FieldException::at(['form' => 'This batch is not planned any more.']);
+    }
+
+    /** @throws FieldException when it cannot be computed */
+    private function plannedAlone(Coat $coat, UnitSystem $units): stdClass
+    {
+        $result = $this->coats->saved($coat, $units)->coat;
+
+        return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->measuredBy);
     }
 
     /**
@@ -80,8 +125,11 @@ final readonly class MixingDesk
         $document = $this->assembler->evening($plan, [$spec]);
         $batch = $this->evenings->computed($document, $units)->batches[0];
         CupReader::weighed($batch, [], null);
+        $windows = $batch->turns[0]->coat->windows;
+        $hardensH = $windows->handleH ?? $windows->fullCureH;
 
         return (object) [
+            ...$batch->batch->vesselId === null ? [] : ['vessel' => (object) ['id' => $batch->batch->vesselId, 'cups' => $batch->batch->cups, ...$hardensH === null ? [] : ['hardens_min' => 60 * $hardensH]]],
             'plan_id' => $plan->id,
             'batch' => $batchId,
             'title' => CoatAlone::coatId($batchId) === null ? $batch->resin->name : $batch->turns[0]->coat->case->piece->name,

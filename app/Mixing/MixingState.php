@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Batch\Spares;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\WeighStep;
 
 /** A mixing as its page shows it. */
@@ -24,6 +25,7 @@ final class MixingState
         $batch = $evening->batches[0];
         $weighing = $cups->weighing($batch, $mixing->weighed);
         $surplus = $weighing->surplusMl();
+        $potLife = Dig::float($mixing->result(), 'pot_life_min');
 
         return [
             'id' => $mixing->id,
@@ -41,6 +43,7 @@ final class MixingState
                 'g_ml' => $step->densityGMl,
                 'counted' => $step->counted === null ? null : ['amount' => $step->counted->amount, 'unit' => $step->counted->unit->value],
                 'short' => $step->isShort,
+                'mark' => self::mark(Mark::of($batch, $weighing->steps, $step)),
             ], $weighing->steps),
             'next' => $weighing->next()?->id,
             'measured' => $weighing->isMeasured(),
@@ -50,16 +53,23 @@ final class MixingState
             'spares' => $surplus > 0 ? Spares::words($batch, $surplus) : null,
             'last_reading' => $mixing->last_reading,
             'stirred_from' => Moment::ms($mixing->stirred_from),
-            'first_stirred_at' => $cups->record($mixing)->firstStirredMs,
+            'first_stirred_at' => Moment::ms($mixing->first_stirred_at),
             'second_cup_ml' => Residue::ml($batch->batch->cup, $batch->mix->totalMl() / $batch->batch->cups, $evening->plan->studio->residueFilmMm->value) * $batch->batch->cups,
             'mixed_at' => Moment::ms($mixing->mixed_at),
             'mixed_event' => $mixing->mixed_event,
             'discarded_at' => Moment::ms($mixing->discarded_at),
             // without a recoat time it cannot be worked out for this cup: as the label prints it
-            'pot_life_min' => Dig::float($mixing->result(), 'pot_life_min') ?? $batch->resin->potLifeMin?->value,
+            'pot_life_min' => $potLife ?? $batch->resin->potLifeMin?->value,
+            'pot_life_of_label' => $potLife === null,
             'stir_min' => $batch->resin->mixMin?->value,
             'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function mark(?Mark $mark): ?array
+    {
+        return $mark === null ? null : ['up_to_ml' => $mark->upToMl, 'up_to_mm' => $mark->upToMm, 'fills' => $mark->fills, 'fill_ml' => $mark->fillMl];
     }
 
     /** The page that this cup was begun from. */

@@ -22,6 +22,10 @@ use stdClass;
  * @property stdClass $weighed  got: g by step; first
  * @property string|null $last_reading  the event of it
  * @property CarbonImmutable $begun_at
+ * @property string|null $vessel  that it is mixed in, where one is chosen
+ * @property int|null $vessel_cups
+ * @property float|null $vessel_hardens_min  what stays in it
+ * @property CarbonImmutable|null $first_stirred_at
  * @property CarbonImmutable|null $stirred_from
  * @property CarbonImmutable|null $mixed_at
  * @property string|null $mixed_event
@@ -43,6 +47,9 @@ final class Mixing extends Model
     protected $casts = [
         'weighed' => JsonObject::class,
         'begun_at' => 'immutable_datetime',
+        'first_stirred_at' => 'immutable_datetime',
+        'vessel_cups' => 'integer',
+        'vessel_hardens_min' => 'float',
         'stirred_from' => 'immutable_datetime',
         'mixed_at' => 'immutable_datetime',
         'discarded_at' => 'immutable_datetime',

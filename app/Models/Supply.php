@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use stdClass;
 
 /**
@@ -18,6 +19,7 @@ use stdClass;
  * @property string $key
  * @property int $position
  * @property stdClass $sheet
+ * @property Carbon $updated_at
  */
 final class Supply extends Model
 {

@@ -33,13 +33,13 @@ final readonly class TypedFields
     private const NUMBERS = [
         'quantity', 'cups', 'runoff_pct', 'humidity_pct', 'margin_pct', 'residue_ml_per_cup', 'texture', 'coverage_pct', 'soak_ml_m2',
         'size_by.edge_angle_deg', 'zone.share_pct', 'inclusions.*.count', 'parts.*.share_pct', 'measure.water_g',
-        'batches.*.emptied_min', 'batches.*.cups', 'batches.*.measure.graduation_ml', 'batches.*.measure.resolution_g',
+        'batches.*.emptied_min', 'batches.*.cups', 'batches.*.measure.resolution_g',
         'batches.*.colours.*.share_pct', 'batches.*.colours.*.small_cups', 'batches.*.colours.*.reserve_pct', 'batches.*.colours.*.per_ml',
         'batches.*.colours.*.doses.*.ml', 'batches.*.colours.*.doses.*.g', 'batches.*.colours.*.doses.*.drops', 'batches.*.colours.*.doses.*.dips', 'batches.*.colours.*.doses.*.scoops',
     ];
 
     /** Amounts that are fluid ounces for who reads imperial units. */
-    private const VOLUMES = ['size_by.ml_per_piece', 'size_by.rest_leaving_ml', 'measure.each_ml', 'inclusions.*.volume_ml', 'inclusions.*.bulk_ml', 'displaced_ml', 'batches.*.colours.*.ml'];
+    private const VOLUMES = ['size_by.ml_per_piece', 'size_by.rest_leaving_ml', 'measure.each_ml', 'inclusions.*.volume_ml', 'inclusions.*.bulk_ml', 'displaced_ml', 'batches.*.colours.*.ml', 'batches.*.measure.graduation_ml', 'batches.*.measure.fill_ml'];
 
     /** Ml a cm², or fluid ounces a square foot for who reads imperial units. */
     private const SPREADS = ['size_by.ml_per_cm2'];
@@ -77,7 +77,7 @@ final readonly class TypedFields
     private const SHEET_NUMBERS = [
         'ratio.a', 'ratio.b', 'catalyst.*.pct', 'density_a_g_ml', 'density_b_g_ml', 'density_g_ml', 'surface_tension_n_m', 'pot_life_mass_g', 'colourant_limit_pct', 'watery_limit_pct', 'filler_limit_pct', 'ratio_tolerance_pct',
         'max_humidity_pct', 'heat_kj_kg', 'heat_capacity_j_kg_k', 'activation_kj_mol', 'flow_activation_kj_mol', 'shrinkage_pct', 'limit_pct', 'drop_ml', 'dip_ml', 'scoop_ml',
-        'weight_g', 'price', 'per_ml', 'doses.*.ml', 'doses.*.g', 'doses.*.drops', 'doses.*.dips', 'doses.*.scoops',
+        'weight_g', 'have', 'price', 'per_ml', 'doses.*.ml', 'doses.*.g', 'doses.*.drops', 'doses.*.dips', 'doses.*.scoops',
     ];
 
     /** @throws FieldException with a sentence for each field that cannot be read */

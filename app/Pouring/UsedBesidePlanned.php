@@ -6,6 +6,7 @@ namespace App\Pouring;
 
 use App\Models\Pour;
 use App\PlanFile\Dig;
+use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Measuring\Mending;
 use stdClass;
 
@@ -24,7 +25,7 @@ final class UsedBesidePlanned
             'more_ml' => self::moreMl($pour),
             'off_pct' => self::offPct($pour),
             'tolerance_pct' => Dig::float($resin, 'ratio_tolerance_pct') ?? 5.0,
-            'by_volume' => (Dig::float($result, 'weighed_off_pct') ?? 0.0) > 0,
+            'in_cup' => self::inTheCup($pour),
             'tray_g' => $pour->tray_g,
             'added_ml' => $pour->added_ml,
             'density_a_g_ml' => self::density($pour, 'a'),
@@ -57,6 +58,29 @@ final class UsedBesidePlanned
         [$g, $ml] = [Dig::float(self::planned($pour), $part.'_g'), Dig::float(self::planned($pour), $part.'_ml')];
 
         return $g === null || $ml === null || $ml <= 0 ? null : round($g / $ml, 6);
+    }
+
+    /**
+     * What went into the cup, as one knows it; nothing planned is told as measured.
+     *
+     * @return array{known: string, by_volume: bool, a_ml: float|null, b_ml: float|null}
+     */
+    private static function inTheCup(Pour $pour): array
+    {
+        [$a, $b] = array_map(static fn (?float $ml, ?string $how): Known => $ml === null ? Known::Unknown : Known::tryFrom($how ?? '') ?? Known::Unknown, [$pour->used_a_ml, $pour->used_b_ml], [$pour->used_a_how, $pour->used_b_how]);
+        $known = match (true) {
+            ! $a->isMeasured() || ! $b->isMeasured() => Known::Planned,
+            $a === Known::Read || $b === Known::Read => Known::Read,
+            default => Known::Weighed,
+        };
+        $planned = self::planned($pour);
+
+        return [
+            'known' => $known->value,
+            'by_volume' => $known === Known::Planned ? (Dig::float($pour->result(), 'weighed_off_pct') ?? 0.0) > 0 : $known === Known::Read,
+            'a_ml' => $known === Known::Planned ? Dig::float($planned, 'a_ml') : $pour->used_a_ml,
+            'b_ml' => $known === Known::Planned ? Dig::float($planned, 'b_ml') : $pour->used_b_ml,
+        ];
     }
 
     /** What it took beyond the plan, in ml; negative when it took less, null while a part is not known. */

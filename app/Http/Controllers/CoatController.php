@@ -53,12 +53,16 @@ final readonly class CoatController
 
     public function mix(Request $request, Coat $coat, PlanAssembler $assembler): Response
     {
+        $answer = $this->answer($request, $coat);
+
         return Inertia::render('MixSheet', [
             'cup' => Cups::alone($coat),
             'tonight' => Cups::tonight($coat),
-            'measure_by' => Dig::text(Plan::own()->studio(), 'measure_by'),
             ...$this->page($request, $coat),
-            ...$this->answer($request, $coat),
+            ...$answer,
+            'weighable' => ($answer['answer']['coat']['mix']['total_g'] ?? null) !== null,
+            // by typical densities nothing is weighed anyway
+            'asks_how' => Dig::text(Plan::own()->studio(), 'measure_by') === null && ($answer['answer']['weighed_off_pct'] ?? 0.0) === 0.0,
             'cautions' => $this->cautions($coat),
             'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat))),
         ]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Editing\Edit;
 use App\Http\Body;
 use App\Http\Person;
 use App\Http\Presses;
@@ -15,7 +14,7 @@ use App\Mixing\MixingState;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\Planning\RoomDesk;
+use App\PlanFile\Dig;
 use App\Planning\TypedFields;
 use App\Pouring\BatchPours;
 use App\Scale\Scale;
@@ -45,17 +44,12 @@ final readonly class MixingController
     }
 
     /** The first time it is said too how this studio measures. */
-    public function beginAlone(Request $request, Coat $coat, MixingDesk $desk, RoomDesk $rooms): RedirectResponse
+    public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
     {
-        $by = Body::of($request)->measure_by ?? null;
-        if (is_string($by)) {
-            $rooms->change(Plan::own(), Plan::own()->name, (object) ['measure_by' => $by], Edit::byStudio());
-        }
-
-        return redirect()->route('mixings.show', $desk->beginAlone($coat, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
+        return redirect()->route('mixings.show', $desk->beginAlone($coat, Dig::text(Body::of($request), 'measure_by'), $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
     }
 
-    public function show(Request $request, Mixing $mixing): Response
+    public function show(Request $request, Mixing $mixing, MixingDesk $desk): Response
     {
         $evening = $this->cups->evening($mixing, Person::units($request));
         $batch = $evening->batches[0];
@@ -64,6 +58,7 @@ final readonly class MixingController
             'mixing' => MixingState::of($mixing, $this->cups, Person::units($request), CarbonImmutable::now()),
             'batch' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now()),
             'plan_id' => $mixing->plan_id,
+            'takes_now_g' => $desk->takesNowG($mixing, Person::units($request)),
             'room' => $evening->document->studio,
             'cautions' => EveningAnswer::cautions($batch),
         ]);

@@ -11,8 +11,10 @@ use App\Http\Person;
 use App\Http\Presses;
 use App\Journal\Bench;
 use App\Journal\Journal;
+use App\Journal\Moment;
 use App\Mixing\Choices;
 use App\Mixing\EveningAnswer;
+use App\Mixing\VesselsAtHand;
 use App\Models\Coat;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -35,10 +37,10 @@ use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
-use OpenGlaze\Core\Measuring\Vessel;
-use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Plan\BatchReader;
 use OpenGlaze\Core\Plan\ResinReader;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Stock\Packs;
 use stdClass;
@@ -232,6 +234,8 @@ final readonly class ShelfController
     /** @return array<string, mixed> */
     private static function supply(Supply $supply): array
     {
+        $vessel = $supply->kind === SupplyKind::Vessel ? BatchReader::saved($supply->sheet) : null;
+
         return [
             'id' => $supply->id,
             'read' => ['supply' => $supply->version],
@@ -241,7 +245,8 @@ final readonly class ShelfController
             'sheet' => $supply->sheet,
             'flammable' => $supply->kind === SupplyKind::Colourant ? self::flammable($supply->sheet)->value : null,
             'past' => ShelfDesk::date($supply->sheet, 'best_before')?->isBefore(CarbonImmutable::now()->startOfDay()) ?? false,
-            'vessel' => $supply->kind === SupplyKind::Vessel ? self::vessel($supply->sheet) : null,
+            'vessel' => self::vessel($vessel),
+            'counted' => self::counted($vessel),
         ];
     }
 
@@ -253,15 +258,17 @@ final readonly class ShelfController
     }
 
     /** @return array<string, mixed>|null */
-    private static function vessel(stdClass $sheet): ?array
+    private static function vessel(?VesselSheet $sheet): ?array
     {
-        $mm = static fn (string $field): float => is_numeric($sheet->{$field} ?? null) ? (float) $sheet->{$field} : 0.0;
-        try {
-            $vessel = Vessel::of($mm('bottom_mm'), $mm('top_mm'), $mm('height_mm'), $mm('floor_radius_mm'));
-        } catch (VesselException) {
-            return null;
-        }
+        return $sheet === null ? null : ['height_mm' => $sheet->shape->heightMm, 'capacity_ml' => $sheet->shape->capacityMl(), 'stirrable_ml' => $sheet->shape->stirrableMl(), 'profile' => EveningAnswer::profile($sheet->shape)];
+    }
 
-        return ['height_mm' => $vessel->heightMm, 'capacity_ml' => $vessel->capacityMl(), 'stirrable_ml' => $vessel->stirrableMl(), 'profile' => EveningAnswer::profile($vessel)];
+    /** @return array{free: int, used_once: bool, back_h: float|null}|null null where nobody counts it */
+    private static function counted(?VesselSheet $sheet): ?array
+    {
+        $now = CarbonImmutable::now();
+        $stock = $sheet === null ? null : VesselsAtHand::of([$sheet->id => $sheet], $now)->stock($sheet->id);
+
+        return $stock === null ? null : ['free' => $stock->free, 'used_once' => $stock->sheet->isUsedOnce(), 'back_h' => $stock->nextMs === null ? null : ($stock->nextMs - Moment::ms($now)) / 3_600_000];
     }
 }

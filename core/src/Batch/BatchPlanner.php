@@ -6,8 +6,10 @@ namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Heat\HeatRun;
+use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
+use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\RatioError;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\VesselException;
@@ -60,6 +62,9 @@ final readonly class BatchPlanner
                 if (abs($coat->case->mixture()->split(1.0)->aMl - $own[0]->case->mixture()->split(1.0)->aMl) > 1e-9) {
                     $faults->add("/batches/$index/coats/$at", 'This layer takes another share of catalyst than the first: mix it apart.');
                 }
+            }
+            if ($batch->measuredBy === MeasuredBy::Fills && EqualFills::of($own[0]->case->mixture()->split(1.0), EqualFills::USUAL_ML) === null) {
+                $faults->add("/batches/$index/measure/by", 'Equal fills need parts in whole numbers up to 10 by volume: these are not.');
             }
             try {
                 $results[] = $this->compute($plan->studio, $batch, $own, $grounds, $only === null || $batch->id === $only);
@@ -185,6 +190,9 @@ final readonly class BatchPlanner
         }
         if ($batch->step === null) {
             return $batch->cup instanceof Markable ? FillLines::of($batch->cup, ...$of($mix->aMl, $mix->bMl))->error : null;
+        }
+        if ($batch->measuredBy === MeasuredBy::Fills) {
+            return EqualFills::of($mix, $batch->fillMl ?? EqualFills::USUAL_ML)?->error($batch->step->value, $isA);
         }
         if ($batch->measuredBy->isByVolume()) {
             [$one, $other] = $of($mix->aMl, $mix->bMl);

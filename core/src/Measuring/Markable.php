@@ -16,4 +16,7 @@ interface Markable extends Container
 
     /** Area of the resin's top when it stands at a height in mm, mm². */
     public function sectionMm2(float $heightMm): float;
+
+    /** What stands in it up to a height in mm, 0 or more, ml. */
+    public function volumeMl(float $heightMm): float;
 }

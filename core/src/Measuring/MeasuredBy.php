@@ -10,6 +10,7 @@ enum MeasuredBy: string
     case Cups = 'cups';
     case OneCup = 'one_cup';
     case PenLines = 'pen_lines';
+    case Fills = 'fills';
     case Scale = 'scale';
     case ScaleUntared = 'scale_untared';
 
@@ -17,7 +18,7 @@ enum MeasuredBy: string
     public function isByVolume(): bool
     {
         return match ($this) {
-            self::Cups, self::OneCup, self::PenLines => true,
+            self::Cups, self::OneCup, self::PenLines, self::Fills => true,
             self::Scale, self::ScaleUntared => false,
         };
     }
@@ -27,7 +28,13 @@ enum MeasuredBy: string
     {
         return match ($this) {
             self::OneCup, self::PenLines, self::ScaleUntared => true,
-            self::Cups, self::Scale => false,
+            self::Cups, self::Fills, self::Scale => false,
         };
+    }
+
+    /** Both parts are read as they stand in the cup that they are mixed in. */
+    public function isInTheCup(): bool
+    {
+        return $this === self::OneCup || $this === self::PenLines;
     }
 }

@@ -44,10 +44,35 @@ final readonly class RatioError
         $firstOff = $step / 2;
         $other = ($secondStep ?? $step) / 2;
         $secondOff = $by->isByDifference() ? $firstOff + $other : $other;
+        $firstSpread = self::spread($firstOff);
+
+        return self::by($first, $second, $firstOff, $secondOff, $firstSpread, $by->isByDifference() ? hypot($firstSpread, self::spread($other)) : self::spread($other));
+    }
+
+    /**
+     * Of equal fills of one small cup: each is off by itself, so that the worst grows with their number and the
+     * likely with its root. How large the cup is does not matter, nor what clings to it.
+     *
+     * @param  float  $fill  up to its line, above 0
+     * @param  float  $step  how finely the line is met, above 0, in the same unit
+     * @param  int  $firstFills  1 or more
+     * @param  int  $secondFills  1 or more
+     */
+    public static function ofFills(float $fill, float $step, int $firstFills, int $secondFills): self
+    {
+        $off = $step / 2;
+
+        return self::by($fill * $firstFills, $fill * $secondFills, $off * $firstFills, $off * $secondFills, self::spread($off) * sqrt($firstFills), self::spread($off) * sqrt($secondFills));
+    }
+
+    private static function spread(float $halfStep): float
+    {
+        return $halfStep / sqrt(3);
+    }
+
+    private static function by(float $first, float $second, float $firstOff, float $secondOff, float $firstSpread, float $secondSpread): self
+    {
         $measurableFrom = $secondOff / $second;
-        $spread = static fn (float $halfStep): float => $halfStep / sqrt(3);
-        $firstSpread = $spread($firstOff);
-        $secondSpread = $by->isByDifference() ? hypot($firstSpread, $spread($other)) : $spread($other);
         $measurable = $measurableFrom < 1;
 
         return new self(

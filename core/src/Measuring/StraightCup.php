@@ -31,4 +31,9 @@ final readonly class StraightCup implements Markable
     {
         return M_PI * $this->diameterMm ** 2 / 4;
     }
+
+    public function volumeMl(float $heightMm): float
+    {
+        return $this->sectionMm2(0.0) * $heightMm / 1000;
+    }
 }

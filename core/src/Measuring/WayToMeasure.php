@@ -24,6 +24,8 @@ final readonly class WayToMeasure
         public float $densitiesPct = 0.0,
         /** how much A comes to be more against B, by what clings to the two cups that they are measured in, per cent */
         public float $clingsPct = 0.0,
+        /** how often the small cup is filled, where it is measured so */
+        public ?EqualFills $fills = null,
     ) {
     }
 
@@ -33,9 +35,10 @@ final readonly class WayToMeasure
      * @param  Container  $cup  that it is mixed in
      * @param  float  $residueFilmMm  that clings to the cups that the parts are measured in
      * @param  float  $weighedOffPct  how far the ratio can be off by the densities alone, 0 where they are the label's own
+     * @param  float  $fillMl  that a small cup takes up to its line, for equal fills
      * @return list<self>
      */
-    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $residueFilmMm, float $weighedOffPct = 0.0): array
+    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $residueFilmMm, float $weighedOffPct = 0.0, float $fillMl = EqualFills::USUAL_ML): array
     {
         $ways = [];
         foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
@@ -47,6 +50,10 @@ final readonly class WayToMeasure
             } catch (VesselException) {
                 // no lines where it does not go in
             }
+        }
+        $fills = EqualFills::of($mix, $fillMl);
+        if ($fills !== null) {
+            $ways[] = new self(MeasuredBy::Fills, $graduationMl, $fills->error($graduationMl, true), fills: $fills);
         }
         if ($mix->bG !== null) {
             foreach ([MeasuredBy::Scale, MeasuredBy::ScaleUntared] as $by) {

@@ -19,6 +19,7 @@ final readonly class Batch
      * @param  Sourced|null  $step  graduation in ml or resolution in g
      * @param  list<ColourCup>  $colours  that it is split into; what they leave stays clear
      * @param  string|null  $vesselId  of its cup, where that is one of the plan's vessels
+     * @param  float|null  $fillMl  that the small cup takes up to its line, where it is measured by equal fills
      * @param  int  $lift  which lift of its coats that are poured in lifts, from 1
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Batch
         public ?string $vesselId = null,
         public int $lift = 1,
         public Thinner $thinnedWith = Thinner::None,
+        public ?float $fillMl = null,
     ) {
     }
 

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use stdClass;
 
@@ -32,6 +33,15 @@ final readonly class BatchReader
     ) {
     }
 
+    /** One on the shelf; null where it cannot be read. */
+    public static function saved(stdClass $sheet): ?VesselSheet
+    {
+        $faults = new Faults;
+        $vessel = self::vessel(new Node($sheet, '', $faults, Origin::Entered));
+
+        return $faults->any() ? null : $vessel;
+    }
+
     public static function vessel(Node $node): ?VesselSheet
     {
         $mm = static fn (string $field): float => $node->number($field, 0.1, 10_000, 'mm')->value;
@@ -44,6 +54,7 @@ final readonly class BatchReader
                 $node->optionalNumber('graduation_ml', 0.01, 10_000, 'ml')?->value,
                 $node->optionalNumber('weight_g', 0, 100_000, 'g')?->value,
                 $node->has('material') ? $node->text('material') : null,
+                $node->has('have') ? $node->wholeOr('have', 1, 0, self::MOST_CUPS) : null,
             );
         } catch (VesselException $exception) {
             $node->fault('floor_radius_mm', $exception->getMessage());
@@ -87,7 +98,7 @@ final readonly class BatchReader
             $node->fault('vessel', sprintf('There is no vessel "%s" in this plan.', $node->text('vessel')));
         }
         $diameter = $node->optionalNumber('cup_diameter_mm', 0.1, 10_000, 'mm');
-        [$by, $step] = $this->measure($node, $vessel !== null || $diameter !== null);
+        [$by, $step, $fillMl] = $this->measure($node, $vessel !== null || $diameter !== null);
 
         return $coats === [] ? null : new Batch(
             $node->text('id'),
@@ -104,6 +115,7 @@ final readonly class BatchReader
             $vessel?->id,
             $node->wholeOr('lift', 1, 1, self::MOST_LIFTS),
             $node->choice('thinned_with', Thinner::class, Thinner::None) ?? Thinner::None,
+            $fillMl,
         );
     }
 
@@ -156,11 +168,11 @@ final readonly class BatchReader
         return $counts;
     }
 
-    /** @return array{MeasuredBy|null, Sourced|null} */
+    /** @return array{MeasuredBy|null, Sourced|null, float|null} by what, how finely, and what a small cup takes */
     private function measure(Node $node, bool $cupIsKnown): array
     {
         if (! $node->has('measure')) {
-            return [null, null];
+            return [null, null, null];
         }
         $measure = $node->object('measure');
         $by = $measure->choice('by', MeasuredBy::class);
@@ -169,9 +181,9 @@ final readonly class BatchReader
         }
 
         return [$by, match ($by) {
-            MeasuredBy::Cups, MeasuredBy::OneCup => $measure->number('graduation_ml', 0.01, 10_000, 'ml'),
+            MeasuredBy::Cups, MeasuredBy::OneCup, MeasuredBy::Fills => $measure->number('graduation_ml', 0.01, 10_000, 'ml'),
             MeasuredBy::Scale, MeasuredBy::ScaleUntared => $measure->number('resolution_g', 0.0001, 1000, 'g'),
             MeasuredBy::PenLines, null => null,
-        }];
+        }, $by === MeasuredBy::Fills ? $measure->number('fill_ml', 0.01, 10_000, 'ml')->value : null];
     }
 }

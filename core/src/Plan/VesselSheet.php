@@ -13,6 +13,7 @@ final readonly class VesselSheet
      * @param  float|null  $graduationMl  between its marks; null where it has none
      * @param  float|null  $weightG  empty
      * @param  string|null  $material  silicone, plastic, paper, glass, metal, or in words
+     * @param  int|null  $have  how many of it there are; null where nobody counts them
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,7 @@ final readonly class VesselSheet
         public ?float $graduationMl,
         public ?float $weightG,
         public ?string $material,
+        public ?int $have = null,
     ) {
     }
 
@@ -28,6 +30,18 @@ final readonly class VesselSheet
     public function isDish(): bool
     {
         return $this->shape->bottomMm > 2 * $this->shape->heightMm;
+    }
+
+    /** What hardens in it stays in it: it is used once. */
+    public function isUsedOnce(): bool
+    {
+        return $this->material === 'glass' || $this->material === 'paper';
+    }
+
+    /** What hardens in it is broken out of it; until then it is out of use. */
+    public function isBrokenOut(): bool
+    {
+        return $this->material === 'silicone' || $this->material === 'flexible';
     }
 
     /** What becomes of it after the pour, in a short sentence; null when nothing is known of it. */

@@ -36,6 +36,31 @@ final class StockAdvisor
     }
 
     /**
+     * Whether there are as many of its vessel.
+     *
+     * @param  int  $others  cups of the same that tonight's other batches take before it
+     */
+    public static function vessel(BatchResult $result, VesselStock $stock, int $others, int $nowMs): ?Advice
+    {
+        $left = $stock->leftAfter($others);
+        if ($result->batch->cups <= $left) {
+            return null;
+        }
+
+        return Advice::caution('vessel_not_free', Topic::Sheet, sprintf(
+            'Take another cup: of "%s" there %s free, and this takes %d.%s',
+            $stock->sheet->name,
+            match ($left) {
+                0 => 'is none',
+                1 => 'is 1',
+                default => "are $left",
+            },
+            $result->batch->cups,
+            $stock->nextMs === null ? '' : sprintf(' What is left in the next has hardened in %d h.', max(1, (int) ceil(($stock->nextMs - $nowMs) / 3_600_000))),
+        ));
+    }
+
+    /**
      * The lots that a batch comes out of: the first, and the next where that does not do.
      *
      * @param  list<Lot>  $shelf

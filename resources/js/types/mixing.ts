@@ -13,7 +13,7 @@ export interface BatchSpec {
     cup_diameter_mm?: number
     mixed_at_c?: number | string
     emptied_min?: number | string
-    measure?: { by: WayName; graduation_ml?: number; resolution_g?: number }
+    measure?: { by: WayName; graduation_ml?: number | string; resolution_g?: number; fill_ml?: number | string }
     thinned_with?: Thinner
     colours?: ColourSpec[]
 }
@@ -21,7 +21,7 @@ export interface BatchSpec {
 /** What a batch is thinned with; all but nothing take the flame away. */
 export type Thinner = 'none' | 'alcohol' | 'solvent' | 'unknown'
 
-export type WayName = 'cups' | 'one_cup' | 'pen_lines' | 'scale' | 'scale_untared'
+export type WayName = 'cups' | 'one_cup' | 'pen_lines' | 'fills' | 'scale' | 'scale_untared'
 
 export interface ColourSpec {
     name?: string
@@ -174,6 +174,8 @@ export interface CupFigures {
         densities: number
         /** How much A comes to be more by what clings to two cups, %; less where it is negative. */
         clings: number
+        /** How often a small cup is filled, how far each time, and what it takes at most. */
+        fills: { a: number; b: number; ml: number; cup_ml: number } | null
         from_ml: number
     }[]
     tolerance_pct: number
@@ -210,6 +212,8 @@ export interface WeighStep {
     counted: { amount: number; unit: string } | null
     /** Its own part fell short; else the other went past its mark. */
     short: boolean
+    /** Where a part is not read as an amount of its own: the mark that all in the cup comes up to, or fills of a small cup. */
+    mark: { up_to_ml: number | null; up_to_mm: number | null; fills: number | null; fill_ml: number | null } | null
 }
 
 export interface MixingState {
@@ -236,6 +240,8 @@ export interface MixingState {
     mixed_event: string | null
     discarded_at: number | null
     pot_life_min: number | null
+    /** It is what the label prints, for the label's mass: for this cup it cannot be worked out. */
+    pot_life_of_label: boolean
     stir_min: number | null
     pours: { id: string; title: string }[]
 }

@@ -127,8 +127,8 @@ export interface PlannedAndUsed {
     /** How far A to B is off; null while a part is not known. */
     off_pct: number | null
     tolerance_pct: number
-    /** Measured by volume: its densities are only typical. */
-    by_volume: boolean
+    /** What went into the cup, as one knows it. */
+    in_cup: { known: 'planned' | 'read' | 'weighed'; by_volume: boolean; a_ml: number | null; b_ml: number | null }
     /** Weighed in the tray below the piece. */
     tray_g: number | null
     added_ml: number

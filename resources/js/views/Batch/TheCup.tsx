@@ -8,14 +8,7 @@ import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } fro
 import { useUnits } from '../../lib/pages'
 import type { BatchFigures, BatchSpec, CupFigures, Supplies, Thinner, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
-
-const WAYS: Record<WayName, string> = {
-    scale: 'Scale, zeroed',
-    scale_untared: 'Scale, not zeroed',
-    cups: 'Two marked cups',
-    one_cup: 'One marked cup',
-    pen_lines: 'Pen lines in this cup',
-}
+import { SmallCup, Ways, WAYS } from './Ways'
 
 interface Props {
     figures: BatchFigures
@@ -123,6 +116,7 @@ export function TheCup(props: Props): ReactNode {
                         ` It is fuller than ${joined(volume(figures.vessel.stirrable_ml, units))}, which leaves room to stir.`}
                 </p>
             )}
+            {props.spec.measure?.by === 'fills' && <SmallCup {...props} measure={props.spec.measure} />}
             {props.cup !== null && <Ways cup={props.cup} chosen={props.spec.measure?.by} />}
             {props.cup !== null && <Otherwise cup={props.cup} />}
         </section>
@@ -131,9 +125,11 @@ export function TheCup(props: Props): ReactNode {
 
 function measured(batch: BatchSpec, by: WayName | '', cup: CupFigures | null): BatchSpec {
     const { measure: _, ...rest } = batch
-    const step = cup?.ways.find((way) => way.by === by)?.step
+    const way = cup?.ways.find((one) => one.by === by)
+    const step = way?.step
     if (by === '') return rest
     if (by === 'pen_lines' || step === undefined) return { ...rest, measure: { by } }
+    if (by === 'fills') return { ...rest, measure: { by, graduation_ml: step, fill_ml: way?.fills?.cup_ml ?? step } }
     return {
         ...rest,
         measure: by === 'scale' || by === 'scale_untared' ? { by, resolution_g: step } : { by, graduation_ml: step },
@@ -181,94 +177,6 @@ function Otherwise({ cup }: { cup: CupFigures }): ReactNode {
             </ul>
         </details>
     )
-}
-
-/** Every way to measure it, the finest first: how far the ratio is likely off. */
-function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undefined }): ReactNode {
-    const units = useUnits()
-    const widest = Math.max(cup.tolerance_pct * 1.6, 1)
-    return (
-        <table className="w-full text-sm">
-            <caption className="border-b ruled pb-0.5 text-left font-bold">
-                Ratio off by{' '}
-                <span className="font-normal text-soft">
-                    likely to worst; this resin takes up to {trimmed(cup.tolerance_pct, 1)} %
-                </span>
-            </caption>
-            <tbody>
-                {cup.ways.map((way) => (
-                    <tr key={way.by} className={way.by === chosen ? 'font-semibold' : ''}>
-                        <th scope="row" className="py-0.5 pr-3 text-left font-[inherit] whitespace-nowrap">
-                            {WAYS[way.by]}
-                        </th>
-                        <td className="w-full">
-                            {way.likely !== null && (
-                                <svg
-                                    viewBox="0 0 100 8"
-                                    preserveAspectRatio="none"
-                                    className="block h-2 w-full"
-                                    aria-hidden="true"
-                                >
-                                    <rect
-                                        width={Math.min(100, (way.likely / widest) * 100)}
-                                        height="8"
-                                        fill={way.likely > cup.tolerance_pct ? 'var(--danger)' : 'var(--ink)'}
-                                    />
-                                    <rect
-                                        x={(way.likely / widest) * 100}
-                                        width={Math.max(
-                                            0,
-                                            Math.min(100 - (way.likely / widest) * 100, (way.densities / widest) * 100),
-                                        )}
-                                        y="2.5"
-                                        height="3"
-                                        fill={way.densities > cup.tolerance_pct ? 'var(--danger)' : 'var(--ink-soft)'}
-                                    />
-                                    <path
-                                        d={`M${(cup.tolerance_pct / widest) * 100} 0 V8`}
-                                        stroke="var(--ink)"
-                                        strokeWidth="0.8"
-                                    />
-                                </svg>
-                            )}
-                        </td>
-                        <td className="py-0.5 pl-3 text-right whitespace-nowrap">
-                            {way.by === chosen && way.likely !== null ? (
-                                <>
-                                    <Figure of="ratio_likely" label={`Likely off by ${off(way.likely)} %`}>
-                                        {off(way.likely)}
-                                    </Figure>{' '}
-                                    to{' '}
-                                    <Figure of="ratio_worst" label={`At worst off by ${off(way.worst ?? 0)} %`}>
-                                        {off(way.worst ?? 0)}
-                                    </Figure>{' '}
-                                    %
-                                </>
-                            ) : way.likely === null || way.worst === null ? (
-                                `from ${joined(volume(way.from_ml, units))}`
-                            ) : (
-                                `${off(way.likely)} to ${off(way.worst)} %`
-                            )}
-                            {Math.abs(way.clings) >= 0.05 && (
-                                <span className="block text-xs text-soft">
-                                    {off(Math.abs(way.clings))} % {way.clings > 0 ? 'more' : 'less'} A by what clings
-                                </span>
-                            )}
-                            {way.densities > 0 && (
-                                <span className="block text-xs text-soft">
-                                    and {off(way.densities)} % by typical densities
-                                </span>
-                            )}
-                        </td>
-                    </tr>
-                ))}
-            </tbody>
-        </table>
-    )
-}
-
-function off(percent: number): string {
-    return trimmed(percent, percent < 1 ? 2 : 1)
 }
 
 const THINNERS: { value: Thinner; label: string }[] = [

@@ -34,8 +34,10 @@ interface Props {
     cup: { id: string; mixed: boolean } | null
     /** Its cup among tonight's. */
     tonight: string | null
-    /** How this studio measures; null while nobody said. */
-    measure_by: string | null
+    /** Nobody said yet how this studio measures, and it can be done either way. */
+    asks_how: boolean
+    /** It can be weighed, by the densities of its label or typical ones. */
+    weighable: boolean
 }
 
 /** What goes into which cup and what happens then: one side of paper for the wall, and the start of the clock. */
@@ -72,13 +74,7 @@ export default function MixSheet(props: Props): ReactNode {
                         </Button>
                     </>
                 }
-                forward={
-                    <Forward
-                        {...props}
-                        canWeigh={props.answer !== null && props.answer.coat.mix.total_g !== null}
-                        onStart={() => setStarting(true)}
-                    />
-                }
+                forward={<Forward {...props} onStart={() => setStarting(true)} />}
             >
                 {props.answer === null || resin === undefined ? (
                     <p className="p-6 text-lg font-semibold text-danger">
@@ -128,8 +124,7 @@ export default function MixSheet(props: Props): ReactNode {
 
 /** On to its cup: guided, or where it is mixed already, to the clock. */
 function Forward(
-    props: Pick<Props, 'answer' | 'coat' | 'cup' | 'running_pour_id' | 'measure_by'> & {
-        canWeigh: boolean
+    props: Pick<Props, 'answer' | 'coat' | 'cup' | 'running_pour_id' | 'asks_how' | 'weighable'> & {
         onStart: () => void
     },
 ): ReactNode {
@@ -137,8 +132,7 @@ function Forward(
     const press = useFormPress(true)
     const [asking, setAsking] = useState(false)
     const mix = async (by: 'scale' | 'cups' | null): Promise<void> => {
-        // asked once; by typical densities nothing is weighed anyway
-        if (by === null && props.measure_by === null && props.answer?.weighed_off_pct === 0) return setAsking(true)
+        if (by === null && props.asks_how) return setAsking(true)
         const how = by === null ? {} : { measure_by: by }
         router.post(`/coats/${props.coat.id}/mixings`, { press: await press(), ...how } as never)
     }
@@ -152,7 +146,7 @@ function Forward(
         <>
             {cup === null && (
                 <Button
-                    look={props.canWeigh ? 'plain' : 'next'}
+                    look={props.weighable ? 'plain' : 'next'}
                     disabled={props.answer === null}
                     onClick={props.onStart}
                 >
@@ -164,7 +158,7 @@ function Forward(
                     {cup.mixed ? 'It is mixed: pour it' : 'Go on mixing'}
                 </LinkButton>
             )}
-            {cup === null && props.canWeigh && (
+            {cup === null && props.weighable && (
                 <Button look="next" className="min-w-44" onClick={() => void mix(null)}>
                     Mix it now
                 </Button>

@@ -96,19 +96,18 @@ export function Wants({
     )
 }
 
+const KNOWN = { planned: 'As planned', read: 'Measured', weighed: 'Weighed' }
+
 /** What went into the cup, as one knows it; nothing planned is shown as measured. */
 function InTheCup({ planned }: { planned: PlannedAndUsed }): ReactNode {
     const units = useUnits()
-    const { used, planned: plan } = planned
-    const isKnown = used.a_ml !== null && used.b_ml !== null && used.a_how !== 'planned' && used.b_how !== 'planned'
-    const [a, b] = isKnown ? [used.a_ml ?? 0, used.b_ml ?? 0] : [plan.a_ml, plan.b_ml]
-    const byVolume = isKnown ? used.a_how === 'read' : planned.by_volume
+    const { in_cup: inCup, planned: plan } = planned
+    const [a, b] = [inCup.a_ml ?? 0, inCup.b_ml ?? 0]
     const grams = weightMix(a * planned.density_a_g_ml, a * planned.density_a_g_ml + b * planned.density_b_g_ml)
-    const mix = byVolume || plan.total_g === null ? volumeMix(a, b, units) : grams
-    const word = !isKnown ? 'As planned' : byVolume ? 'Measured' : 'Weighed'
+    const mix = inCup.by_volume || plan.total_g === null ? volumeMix(a, b, units) : grams
     return (
         <span data-testid="in-the-cup">
-            {word}: A {joined(mix.a)}, B {joined(mix.b)}
+            {KNOWN[inCup.known]}: A {joined(mix.a)}, B {joined(mix.b)}
         </span>
     )
 }

@@ -57,6 +57,9 @@ export function VesselsTab({ vessels, onPut }: Props): ReactNode {
                                 {one.vessel !== null &&
                                     `${joined(volume(one.vessel.capacity_ml, units))}, to stir ${joined(volume(one.vessel.stirrable_ml, units))}`}
                             </span>
+                            {one.counted !== null && (
+                                <span className="block text-sm">{howMany(one.sheet.have, one.counted)}</span>
+                            )}
                         </button>
                     </li>
                 ))}
@@ -85,6 +88,14 @@ export function VesselsTab({ vessels, onPut }: Props): ReactNode {
     )
 }
 
+/** How many there are, and when the next that is out of use comes back. */
+function howMany(have: unknown, counted: NonNullable<ShelfSupply['counted']>): string {
+    const all = typeof have === 'number' ? have : counted.free
+    if (counted.used_once) return counted.free === 1 ? '1 left' : `${counted.free} left`
+    const back = counted.back_h === null ? '' : `, the next in ${Math.max(1, Math.ceil(counted.back_h))} h`
+    return counted.free === all ? `${all} of it` : `${counted.free} of ${all} free${back}`
+}
+
 function VesselForm({
     supply,
     onKept,
@@ -102,6 +113,10 @@ function VesselForm({
         floor_radius_mm: mm('floor_radius_mm'),
         graduation_ml: fieldNumber(supply?.sheet.graduation_ml as number | undefined),
         weight_g: fieldNumber(supply?.sheet.weight_g as number | undefined),
+        // of what is used once, those that are left
+        have: fieldNumber(
+            supply?.counted?.used_once === true ? supply.counted.free : (supply?.sheet.have as number | undefined),
+        ),
         material: (supply?.sheet.material as string | undefined) ?? '',
     })
     const keeping = useKeeping(async (over) => onKept(await sendSupply('vessels', supply, emptied(typed), over)))
@@ -134,6 +149,7 @@ function VesselForm({
                 {field('floor_radius_mm', 'Round of the floor', unit, 'half of its width for half a ball; empty: flat')}
                 {field('graduation_ml', 'Between two marks', 'ml', 'empty: it has none')}
                 {field('weight_g', 'Weighs, empty', 'g')}
+                {field('have', 'How many of it', '', 'empty: as many as needed')}
             </div>
             <Choice
                 label="Made of"

@@ -54,5 +54,7 @@ export interface ShelfSupply {
     flammable: 'yes' | 'no' | 'unknown' | null
     /** It is past its date. */
     past: boolean
+    /** How many of a vessel can be mixed in now; null where nobody counts them. */
+    counted: { free: number; used_once: boolean; back_h: number | null } | null
     vessel: Pick<VesselFigures, 'height_mm' | 'capacity_ml' | 'stirrable_ml' | 'profile'> | null
 }

@@ -3,14 +3,14 @@ import { Strip } from '../../controls/AdviceStrip'
 import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
 import { Field } from '../../controls/Field'
-import { joined, type Shown } from '../../lib/format'
+import type { Target } from './amounts'
 import type { Taken } from './WeighStepView'
 
 interface Props {
     word: string
-    amount: Shown
-    /** The same by weight, where it is counted or measured by volume. */
-    inGrams: Shown | null
+    target: Target
+    /** Drops, dips or scoops. */
+    counted: boolean
     /** Why the scale is not read, where it should be. */
     problem: string | null
     waiting: boolean
@@ -24,9 +24,11 @@ interface Props {
 
 /** One step without a scale: to its mark or its count, or what really went in. */
 export function ByHand(props: Props): ReactNode {
-    const { amount } = props
+    const { counted } = props
+    const { amount, besides, upTo } = props.target
     const [otherwise, setOtherwise] = useState(props.typed !== '')
-    const counted = /drop|dip|scoop/.test(amount.unit)
+    // fills and counts are written as an amount
+    const unit = counted || besides?.startsWith('of ') === true ? '' : amount.unit
     return (
         <section className="space-y-4">
             <h2 className="text-xl font-bold">{props.word}</h2>
@@ -34,7 +36,7 @@ export function ByHand(props: Props): ReactNode {
                 <p className="figure measured text-[5rem] sm:text-[7rem]">
                     <Digits text={amount.text} /> <span className="unit">{amount.unit}</span>
                 </p>
-                {props.inGrams !== null && <p className="mt-1 text-xl text-soft">or {joined(props.inGrams)}</p>}
+                {besides !== null && <p className="mt-1 text-xl text-soft">{besides}</p>}
             </div>
             {props.problem !== null && <Strip level="note">{props.problem}</Strip>}
             {otherwise ? (
@@ -44,14 +46,14 @@ export function ByHand(props: Props): ReactNode {
                         event.preventDefault()
                         // a bare number is meant in what stands beside the field
                         const text = props.typed.trim()
-                        const bare = /^[\d.,/\s]+$/.test(text) && !counted
-                        void props.onTaken({ written: bare ? `${text} ${amount.unit}` : text })
+                        const bare = /^[\d.,/\s]+$/.test(text)
+                        void props.onTaken({ written: bare ? `${text} ${unit}`.trim() : text, up_to: upTo })
                     }}
                 >
                     <Field
-                        label="What really went in"
+                        label={upTo ? 'All in the cup stands at' : 'What really went in'}
                         hint={amount.unit === 'g' ? 'in g, or as 35 ml, 2 tbsp' : 'as 35 ml, 2 tbsp, or 40 g'}
-                        unit={counted ? '' : amount.unit}
+                        unit={unit}
                         value={props.typed}
                         onChange={props.onTyped}
                         inputMode="decimal"
@@ -77,7 +79,7 @@ export function ByHand(props: Props): ReactNode {
                         disabled={props.waiting}
                         onClick={() => void props.onTaken({ as_meant: true })}
                     >
-                        {counted ? 'They are in' : 'To its mark'}
+                        {counted ? 'They are in' : unit === '' ? 'All in' : 'To its mark'}
                     </Button>
                     <Button className="min-h-16" onClick={() => setOtherwise(true)}>
                         It came to something else

@@ -2,10 +2,11 @@ import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
 import { useServerNow } from '../../lib/clock'
-import { countdown, joined, span, volume } from '../../lib/format'
+import { countdown, joined, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { chime } from '../../lib/sound'
 import type { MixingState } from '../../types/mixing'
+import { potLife } from './amounts'
 
 /** Where nothing is said on the label: until it is clear, and half a minute more. */
 const WITHOUT_LABEL_MIN = 3
@@ -85,7 +86,7 @@ export function Stir({
             {mixing.first_stirred_at !== null && (
                 <p className="text-xl" data-testid="since-stirring">
                     Together for {countdown(now - mixing.first_stirred_at)}
-                    {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}.
+                    {potLife(mixing)}.
                 </p>
             )}
             <p className="max-w-2xl text-soft">

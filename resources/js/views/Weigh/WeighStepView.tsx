@@ -8,11 +8,11 @@ import { digits } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { chime } from '../../lib/sound'
 import type { BatchFigures, MixingState, ScaleReading, WeighStep } from '../../types/mixing'
-import { amountOf, instruction } from './amounts'
+import { instruction, targetOf } from './amounts'
 import { ByHand } from './ByHand'
 
 /** What a step came to: off the scale, as somebody wrote it, or about as it was meant. */
-export type Taken = { grams: number } | { written: string } | { as_meant: true }
+export type Taken = { grams: number } | { written: string; up_to: boolean } | { as_meant: true }
 
 interface Props {
     step: WeighStep
@@ -58,13 +58,12 @@ export function WeighStepView(props: Props): ReactNode {
         reading?.fault === 'absent' ||
         typed !== ''
     ) {
-        const amount = amountOf(step, mixing, units)
         const canScale = !mixing.by_volume && reading?.fault !== 'absent'
         return (
             <ByHand
                 word={word}
-                amount={amount}
-                inGrams={step.counted === null ? null : { text: digits(step.target_g, decimals), unit: 'g' }}
+                target={targetOf(step, mixing, units)}
+                counted={step.counted !== null}
                 problem={props.byHand || mixing.by_volume ? null : (reading?.sentence ?? null)}
                 waiting={props.waiting}
                 sentence={props.sentence}

@@ -1,4 +1,4 @@
-import { digits, trimmed, volume, type Shown } from '../../lib/format'
+import { digits, joined, length, span, trimmed, volume, type Shown } from '../../lib/format'
 import type { MixingState, WeighStep } from '../../types/mixing'
 import type { Units } from '../../types/page'
 
@@ -17,6 +17,41 @@ export function measured(step: WeighStep, grams: number, mixing: MixingState, un
     return mixing.by_volume && step.kind !== 'dose'
         ? volume(grams / step.g_ml, units)
         : { text: digits(grams, step.target_g < 2 ? 2 : 1), unit: 'g' }
+}
+
+export interface Target {
+    amount: Shown
+    /** The same otherwise. */
+    besides: string | null
+    /** It is the mark of all that is in the cup, not an amount of its own. */
+    upTo: boolean
+}
+
+/** What is to be met at a step without a scale. */
+export function targetOf(step: WeighStep, mixing: MixingState, units: Units): Target {
+    const amount = amountOf(step, mixing, units)
+    const { mark } = step
+    if (step.counted !== null) {
+        const inGrams = { text: digits(step.target_g, step.target_g < 2 ? 2 : 1), unit: 'g' }
+        return { amount, besides: `or ${joined(inGrams)}`, upTo: false }
+    }
+    if (mark?.fills != null && mark.fill_ml !== null) {
+        const fills = { text: `${mark.fills}`, unit: mark.fills === 1 ? 'fill' : 'fills' }
+        return { amount: fills, besides: `of ${joined(volume(mark.fill_ml, units))} each`, upTo: false }
+    }
+    if (mark?.up_to_ml == null) return { amount, besides: null, upTo: false }
+    const more = mixing.steps[0]?.id === step.id ? '' : `, ${joined(amount)} more`
+    const upTo = volume(mark.up_to_ml, units)
+    return mark.up_to_mm === null
+        ? { amount: upTo, besides: `on the cup's marks${more}`, upTo: true }
+        : { amount: length(mark.up_to_mm, units), besides: `from the inside floor: ${joined(upTo)}${more}`, upTo: true }
+}
+
+/** How long it lasts, after what it has stood; for the label's own mass where it cannot be worked out for this cup. */
+export function potLife(mixing: MixingState): string {
+    if (mixing.pot_life_min === null) return ''
+    const lasts = span(mixing.pot_life_min)
+    return mixing.pot_life_of_label ? `; its label gives ${lasts}, for its own mass` : `, of a pot life of ${lasts}`
 }
 
 export function instruction(step: WeighStep): string {

@@ -4,7 +4,7 @@ import { Button } from '../../controls/Button'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { StartForm } from '../../controls/StartSheet'
 import { useServerNow, useWakeLock } from '../../lib/clock'
-import { countdown, digits, joined, span, volume } from '../../lib/format'
+import { countdown, digits, joined, volume } from '../../lib/format'
 import { withCupPress } from '../../lib/journal/cup'
 import type { EventKind } from '../../lib/journal/events'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
@@ -14,7 +14,7 @@ import type { Advice } from '../../types/answer'
 import type { BatchFigures, MixingState } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
-import { amountOf, measured } from './amounts'
+import { amountOf, measured, potLife } from './amounts'
 import { StandIn } from './StandIn'
 import { Stir } from './Stir'
 import { useScale } from './useScale'
@@ -24,6 +24,8 @@ interface Props {
     mixing: MixingState
     batch: BatchFigures
     plan_id: number
+    /** What its plan takes by now, g, where that is not what this cup was begun for. */
+    takes_now_g: number | null
     room: RoomSpec
     cautions: string[]
 }
@@ -78,6 +80,12 @@ export default function Weigh(props: Props): ReactNode {
                             {stop.text}
                         </Strip>
                     ))}
+                    {props.takes_now_g !== null && !gone && (
+                        <Strip level="note">
+                            What is planned was changed since: it takes {digits(props.takes_now_g, 0)} g by now, and
+                            this cup was begun for {digits(props.batch.total_g ?? 0, 0)} g. It goes on as it was begun.
+                        </Strip>
+                    )}
                     {!ready && next !== null && !stirring && !gone && (
                         <Ready cautions={props.cautions} onReady={() => setBegun(true)} />
                     )}
@@ -205,8 +213,7 @@ function Setting({ mixing }: { mixing: MixingState }): ReactNode {
     return (
         <p className={`text-xl ${over ? 'font-semibold text-danger' : ''}`}>
             It has stood for {countdown(now - (mixing.mixed_at ?? now))}
-            {mixing.pot_life_min !== null && `, of a pot life of ${span(mixing.pot_life_min)}`}. Bubbles rise meanwhile;
-            do not leave it in the cup.
+            {potLife(mixing)}. Bubbles rise meanwhile; do not leave it in the cup.
         </p>
     )
 }

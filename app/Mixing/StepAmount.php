@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mixing;
+
+use App\PlanFile\Dig;
+use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Journal\ReadBy;
+use OpenGlaze\Core\Measuring\Markable;
+use OpenGlaze\Core\Quantity\LengthParser;
+use OpenGlaze\Core\Quantity\MassParser;
+use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Quantity\VolumeParser;
+use OpenGlaze\Core\Weighing\Mark;
+use OpenGlaze\Core\Weighing\WeighStep;
+use stdClass;
+
+/** What one step of the weighing came to: off the scale, as it was meant, or as somebody wrote it down. */
+final readonly class StepAmount
+{
+    public function __construct(
+        private WeighStep $step,
+        private ?Mark $mark,
+        private BatchResult $batch,
+        private UnitSystem $units,
+    ) {
+    }
+
+    /**
+     * @param  stdClass  $facts  grams, written ("38.2", "2 tbsp"), or as_meant; up_to where all in the cup stands at what is written
+     * @return array{float|null, ReadBy} g; null when it is none
+     */
+    public function read(stdClass $facts): array
+    {
+        $written = Dig::text($facts, 'written');
+        if (($facts->as_meant ?? null) === true) {
+            return [$this->step->targetG, ReadBy::AsMeant];
+        }
+        if ($written === null) {
+            return [Dig::float($facts, 'grams'), ReadBy::Scale];
+        }
+        try {
+            return [MassParser::g($written), ReadBy::Hand];
+        } catch (QuantityException) {
+            $ml = $this->volumeMl($written);
+        }
+        $before = ($facts->up_to ?? null) === true ? $this->mark->beforeMl ?? 0.0 : 0.0;
+
+        return [$ml === null ? null : ($ml - $before) * $this->step->densityGMl, ReadBy::Marks];
+    }
+
+    /** Of liquid, or by the height of a line on its cup. */
+    private function volumeMl(string $written): ?float
+    {
+        try {
+            return VolumeParser::ml($written, $this->units);
+        } catch (QuantityException) {
+            // no volume: a height then
+        }
+        $cup = $this->batch->batch->cup;
+        if ($this->mark?->upToMm === null || ! $cup instanceof Markable) {
+            return null;
+        }
+        try {
+            return $cup->volumeMl(LengthParser::mm($written, $this->units->lengthUnit())) * $this->batch->batch->cups;
+        } catch (QuantityException) {
+            return null;
+        }
+    }
+}
