@@ -111,17 +111,19 @@ final class MixingTest extends TestCase
     public function test_how_a_studio_measures_is_asked_once_and_kept(): void
     {
         $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();
-        $said = fn (): ?string => $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['measure_by'];
-        self::assertSame('scale', $said(), 'the demo has a scale');
+        $asks = fn (): bool => $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['asks_how'];
+        self::assertFalse($asks(), 'the demo has a scale');
         $own = Plan::own();
         $document = Json::copy($own->document);
         unset($document->studio->measure_by);
         $own->update(['document' => $document]);
-        self::assertNull($said());
+        self::assertTrue($asks());
         $this->postJson("/coats/{$coat->id}/mixings", ['measure_by' => 'with luck'])->assertStatus(422);
         self::assertSame(0, Mixing::query()->where('title', 'Winter sky')->count());
+        self::assertTrue($asks(), 'nothing is kept of what was refused');
         $this->postJson("/coats/{$coat->id}/mixings", ['measure_by' => 'cups'])->assertRedirect();
-        self::assertSame('cups', $said());
+        self::assertFalse($asks());
+        self::assertSame('cups', Plan::own()->studio()->measure_by);
         $mixing = Mixing::query()->latest('rowid')->firstOrFail();
         self::assertTrue($this->get("/mixings/{$mixing->id}")->viewData('page')['props']['mixing']['by_volume']);
         $batches = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('batches');
@@ -132,7 +134,60 @@ final class MixingTest extends TestCase
     {
         $this->begin(['tiles-base'], 'batch-1');
         $coat = Coat::query()->where('key', 'tiles-base')->firstOrFail();
-        self::assertSame('/plans/1/batches/batch-1', $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['tonight']);
+        $tonight = fn (): ?string => $this->get("/coats/{$coat->id}/mix")->viewData('page')['props']['tonight'];
+        self::assertSame('/plans/1/batches/batch-1', $tonight());
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        $this->weighNext($mixing, 1.0);
+        $this->weighNext($mixing, 1.0);
+        $this->press($mixing->id, 'stirring_begun');
+        $this->press($mixing->id, 'mixed');
+        self::assertSame('/plans/1/batches/batch-1', $tonight(), 'it is to be poured');
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => new stdClass])->assertRedirect();
+        self::assertSame('/plans/1/batches/batch-2', $tonight(), 'the first is on the tiles, the rest of them have another');
+    }
+
+    public function test_a_cup_that_is_half_weighed_says_that_its_plan_was_changed(): void
+    {
+        $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();
+        $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        $now = fn (): ?float => $this->get("/mixings/{$mixing->id}")->assertOk()->viewData('page')['props']['takes_now_g'];
+        $this->weighNext($mixing, 1.0);
+        self::assertNull($now());
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 2.2]]])->assertOk();
+        self::assertGreaterThan(1.2 * $mixing->result()->total_g, $now());
+        $coat->delete();
+        self::assertNull($now(), 'nothing is planned any more that could differ');
+    }
+
+    public function test_in_one_marked_cup_what_is_read_is_all_that_stands_in_it(): void
+    {
+        $mixing = $this->beginBy(['by' => 'one_cup', 'graduation_ml' => 5]);
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'a', 'as_meant' => true]);
+        $result = $mixing->result();
+        self::assertEqualsWithDelta($result->total_ml, $state['steps'][1]['mark']['up_to_ml'], 1e-6);
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'b', 'written' => ($result->a_ml + 0.9 * $result->b_ml).' ml', 'up_to' => true]);
+        self::assertEqualsWithDelta(0.9 * $result->b_g, $state['steps'][1]['got_g'], 1e-6);
+    }
+
+    public function test_a_pen_line_is_written_as_the_height_that_it_came_to(): void
+    {
+        $mixing = $this->beginBy(['by' => 'pen_lines'], ['cup_diameter_mm' => 80]);
+        $state = $this->getJson("/mixings/{$mixing->id}/state")->json();
+        $mm = $state['steps'][0]['mark']['up_to_mm'];
+        self::assertEqualsWithDelta(1000 * $mixing->result()->a_ml / (M_PI * 1600), $mm, 1e-6);
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'a', 'written' => ($mm + 1).' mm', 'up_to' => true]);
+        self::assertEqualsWithDelta(($mm + 1) / $mm * $mixing->result()->a_g, $state['steps'][0]['got_g'], 1e-4);
+        self::assertSame('no_amount', $this->refused($mixing->id, 'weighed', ['step' => 'b', 'written' => '2 mm', 'up_to' => true]), 'below what stands in it already');
+    }
+
+    public function test_equal_fills_are_counted(): void
+    {
+        $mixing = $this->beginBy(['by' => 'fills', 'fill_ml' => 20, 'graduation_ml' => 1]);
+        $first = $this->getJson("/mixings/{$mixing->id}/state")->json('steps.0.mark');
+        self::assertLessThanOrEqual(20.0, $first['fill_ml']);
+        self::assertEqualsWithDelta($mixing->result()->a_ml, $first['fills'] * $first['fill_ml'], 1e-6);
+        self::assertGreaterThan(0, $mixing->result()->ratio_error_pct->likely);
     }
 
     public function test_a_coat_of_a_plan_that_was_brought_in_has_its_own_cup_too(): void
@@ -156,7 +211,8 @@ final class MixingTest extends TestCase
         $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
         $mixing = Mixing::query()->latest('rowid')->firstOrFail();
         self::assertNull($mixing->result()->pot_life_min);
-        self::assertEquals(27, $this->get("/mixings/{$mixing->id}")->viewData('page')['props']['mixing']['pot_life_min']);
+        $state = $this->get("/mixings/{$mixing->id}")->viewData('page')['props']['mixing'];
+        self::assertEquals([27, true], [$state['pot_life_min'], $state['pot_life_of_label']]);
     }
 
     public function test_of_a_coat_in_lifts_the_next_one_is_mixed(): void
@@ -302,6 +358,20 @@ final class MixingTest extends TestCase
     {
         $this->putJson('/plans/1/evening', ['batches' => $this->postJson('/plans/1/evening/propose', ['coats' => $coats])->json('batches')])->assertOk();
         $this->postJson("/plans/1/batches/$batch/mixings")->assertRedirect();
+
+        return Mixing::query()->latest('rowid')->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, mixed>  $measure
+     * @param  array<string, mixed>  $fields
+     */
+    private function beginBy(array $measure, array $fields = []): Mixing
+    {
+        $batch = $this->postJson('/plans/1/evening/propose', ['coats' => ['tiles-base']])->json('batches.0');
+        unset($batch['vessel']);
+        $this->putJson('/plans/1/evening', ['batches' => [[...$batch, ...$fields, 'measure' => $measure]]])->assertOk();
+        $this->postJson("/plans/1/batches/{$batch['id']}/mixings")->assertRedirect();
 
         return Mixing::query()->latest('rowid')->firstOrFail();
     }

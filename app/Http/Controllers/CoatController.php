@@ -60,9 +60,9 @@ final readonly class CoatController
             'tonight' => Cups::tonight($coat),
             ...$this->page($request, $coat),
             ...$answer,
-            'weighable' => ($answer['answer']['coat']['mix']['total_g'] ?? null) !== null,
+            'weighable' => data_get($answer, 'answer.coat.mix.total_g') !== null,
             // by typical densities nothing is weighed anyway
-            'asks_how' => Dig::text(Plan::own()->studio(), 'measure_by') === null && ($answer['answer']['weighed_off_pct'] ?? 0.0) === 0.0,
+            'asks_how' => Dig::text(Plan::own()->studio(), 'measure_by') === null && data_get($answer, 'answer.weighed_off_pct') === 0.0,
             'cautions' => $this->cautions($coat),
             'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat))),
         ]);
