@@ -59,7 +59,7 @@ final class BatchSpec
 
         return (object) match ($by) {
             MeasuredBy::PenLines => ['by' => $by->value],
-            MeasuredBy::Fills => ['by' => $by->value, 'fill_ml' => EqualFills::USUAL_ML, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
+            MeasuredBy::Fills => ['by' => $by->value, 'fill_ml' => EqualFills::USUAL_ML, 'graduation_ml' => EqualFills::USUAL_STEP_ML],
             MeasuredBy::Cups, MeasuredBy::OneCup => ['by' => $by->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
             MeasuredBy::Scale, MeasuredBy::ScaleUntared => ['by' => $by->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G],
         };

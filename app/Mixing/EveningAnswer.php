@@ -19,6 +19,7 @@ use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
+use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Measuring\WayToMeasure;
@@ -129,7 +130,16 @@ final class EveningAnswer
                 'clings' => $way->clingsPct,
                 'fills' => $way->fills === null ? null : ['a' => $way->fills->a, 'b' => $way->fills->b, 'ml' => $way->fills->ml, 'cup_ml' => $result->batch->fillMl ?? EqualFills::USUAL_ML],
                 'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
-            ], WayToMeasure::all($result->mix, $result->batch->cup, $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML, WayToMeasure::USUAL_RESOLUTION_G, $evening->plan->studio->residueFilmMm->value, $result->resin->weighedOffPct(), $result->batch->fillMl ?? EqualFills::USUAL_ML)),
+            ], WayToMeasure::all(
+                $result->mix,
+                $result->batch->cup,
+                $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML,
+                WayToMeasure::USUAL_RESOLUTION_G,
+                $evening->plan->studio->residueFilmMm->value,
+                $result->resin->weighedOffPct(),
+                $result->batch->fillMl ?? EqualFills::USUAL_ML,
+                $result->batch->measuredBy === MeasuredBy::Fills ? $result->batch->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,
+            )),
             'tolerance_pct' => $result->resin->ratioTolerancePct->value,
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];

@@ -18,13 +18,23 @@ use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Stock\StockAdvisor;
 use OpenGlaze\Core\Stock\VesselStock;
 use OpenGlaze\Core\Stock\VesselUse;
+use stdClass;
 
 /** The vessels that somebody counts: how many can be mixed in now, beside what tonight's other cups take. */
 final readonly class VesselsAtHand
 {
-    /** @param  array<string, VesselStock>  $stocks  by vessel */
+    /** After so long anything has hardened in a cup. */
+    private const LONGEST_OUT = '-60 days';
+
+    /**
+     * @param  array<string, VesselStock>  $stocks  by vessel
+     * @param  list<stdClass>  $tonight  the batches that are planned
+     * @param  array<string, true>  $mixed  those that are mixed, by their ids
+     */
     private function __construct(
         private array $stocks,
+        private array $tonight,
+        private array $mixed,
         private int $nowMs,
     ) {
     }
@@ -33,17 +43,19 @@ final readonly class VesselsAtHand
     public static function of(array $vessels, DateTimeImmutable $now): self
     {
         $nowMs = Moment::ms(CarbonImmutable::instance($now));
-        $stocks = [];
+        $stocks = $tonight = $mixed = [];
         $counted = array_filter($vessels, static fn (VesselSheet $sheet): bool => $sheet->have !== null);
         if ($counted !== []) {
-            $uses = self::uses($counted);
+            $own = Plan::own();
+            $tonight = Dig::objects($own->document, 'batches');
+            [$uses, $mixed] = self::mixings($counted, $own, array_map(static fn (stdClass $batch): string => Dig::text($batch, 'id') ?? '', $tonight), $now);
             foreach ($counted as $id => $sheet) {
                 $stock = VesselStock::of($sheet, $uses[$id] ?? [], $nowMs);
                 $stocks += $stock === null ? [] : [$id => $stock];
             }
         }
 
-        return new self($stocks, $nowMs);
+        return new self($stocks, $tonight, $mixed, $nowMs);
     }
 
     /** null where nobody counts it */
@@ -62,20 +74,16 @@ final readonly class VesselsAtHand
     public function advise(BatchResult $result): ?Advice
     {
         $stock = $this->stocks[$result->batch->vesselId ?? ''] ?? null;
-        if ($stock === null) {
-            return null;
-        }
-        $mixed = Mixing::query()->where('plan_id', Plan::own()->id)->whereNotNull('mixed_at')->get(['id', 'batch_key'])->keyBy('batch_key');
-        if (isset($mixed[$result->batch->id])) {
+        if ($stock === null || isset($this->mixed[$result->batch->id])) {
             return null;
         }
         $others = 0;
-        foreach (Dig::objects(Plan::own()->document, 'batches') as $batch) {
+        foreach ($this->tonight as $batch) {
             $id = Dig::text($batch, 'id') ?? '';
             if ($id === $result->batch->id) {
                 break;
             }
-            if (Dig::text($batch, 'vessel') === $stock->sheet->id && ! isset($mixed[$id])) {
+            if (Dig::text($batch, 'vessel') === $stock->sheet->id && ! isset($this->mixed[$id])) {
                 $others += (int) (Dig::float($batch, 'cups') ?? 1);
             }
         }
@@ -84,22 +92,32 @@ final readonly class VesselsAtHand
     }
 
     /**
+     * What was mixed in them: of what is used once since it was counted, else as long as it may be out of use.
+     *
      * @param  array<string, VesselSheet>  $vessels
-     * @return array<string, list<VesselUse>> of what is used once, since it was counted
+     * @param  list<string>  $tonight  ids of the batches that are planned
+     * @return array{array<string, list<VesselUse>>, array<string, true>} by vessel; those of tonight that are mixed
      */
-    private static function uses(array $vessels): array
+    private static function mixings(array $vessels, Plan $own, array $tonight, DateTimeImmutable $now): array
     {
         $ids = array_map(strval(...), array_keys($vessels));
         $once = array_filter($ids, static fn (string $id): bool => $vessels[$id]->isUsedOnce());
-        $since = Supply::query()->where('kind', SupplyKind::Vessel)->whereIn('key', $once)->get()->keyBy('key')->map(fn (Supply $supply): int => Moment::ms($supply->updated_at->toImmutable()));
-        $uses = [];
-        foreach (Mixing::query()->whereIn('vessel', $ids)->whereNotNull('mixed_at')->get(['id', 'vessel', 'vessel_cups', 'vessel_hardens_min', 'mixed_at']) as $mixing) {
+        $since = $once === [] ? [] : Supply::query()->where('kind', SupplyKind::Vessel)->whereIn('key', $once)->get()->keyBy('key')->map(fn (Supply $supply): int => Moment::ms($supply->updated_at->toImmutable()));
+        $uses = $mixed = [];
+        $mixings = Mixing::query()->whereNotNull('mixed_at')->where(fn ($query) => $query
+            ->where(fn ($query) => $query->whereIn('vessel', $once))
+            ->orWhere(fn ($query) => $query->whereIn('vessel', array_diff($ids, $once))->where('mixed_at', '>', $now->modify(self::LONGEST_OUT)))
+            ->orWhere(fn ($query) => $query->where('plan_id', $own->id)->whereIn('batch_key', $tonight)));
+        foreach ($mixings->get(['id', 'plan_id', 'batch_key', 'vessel', 'vessel_cups', 'vessel_hardens_min', 'mixed_at']) as $mixing) {
             $at = Moment::ms($mixing->mixed_at);
+            if ($mixing->plan_id === $own->id && in_array($mixing->batch_key, $tonight, true)) {
+                $mixed[$mixing->batch_key] = true;
+            }
             if ($mixing->vessel !== null && $at !== null && $at >= ($since[$mixing->vessel] ?? 0)) {
                 $uses[$mixing->vessel][] = new VesselUse($mixing->vessel_cups ?? 1, $at, $mixing->vessel_hardens_min);
             }
         }
 
-        return $uses;
+        return [$uses, $mixed];
     }
 }

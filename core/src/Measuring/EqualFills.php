@@ -12,6 +12,9 @@ final readonly class EqualFills
     /** What a small cup usually takes up to its line, ml. */
     public const USUAL_ML = 50.0;
 
+    /** How finely a line drawn on it is met, ml: 1 mm of a cup 50 mm wide. */
+    public const USUAL_STEP_ML = 2.0;
+
     /** Fills of one part after which nobody counts them safely any more, of the smallest ratio. */
     private const MOST_IN_RATIO = 10;
 

@@ -36,9 +36,10 @@ final readonly class WayToMeasure
      * @param  float  $residueFilmMm  that clings to the cups that the parts are measured in
      * @param  float  $weighedOffPct  how far the ratio can be off by the densities alone, 0 where they are the label's own
      * @param  float  $fillMl  that a small cup takes up to its line, for equal fills
+     * @param  float  $fillStepMl  how finely that line is met
      * @return list<self>
      */
-    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $residueFilmMm, float $weighedOffPct = 0.0, float $fillMl = EqualFills::USUAL_ML): array
+    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $residueFilmMm, float $weighedOffPct = 0.0, float $fillMl = EqualFills::USUAL_ML, float $fillStepMl = EqualFills::USUAL_STEP_ML): array
     {
         $ways = [];
         foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
@@ -53,7 +54,7 @@ final readonly class WayToMeasure
         }
         $fills = EqualFills::of($mix, $fillMl);
         if ($fills !== null) {
-            $ways[] = new self(MeasuredBy::Fills, $graduationMl, $fills->error($graduationMl, true), fills: $fills);
+            $ways[] = new self(MeasuredBy::Fills, $fillStepMl, $fills->error($fillStepMl, true), fills: $fills);
         }
         if ($mix->bG !== null) {
             foreach ([MeasuredBy::Scale, MeasuredBy::ScaleUntared] as $by) {
