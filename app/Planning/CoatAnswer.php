@@ -45,7 +45,7 @@ final class CoatAnswer
             'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->edgeFilmMm->value,
-                'runoff_pct' => $case->coat->runoffPct->value,
+                'runoff_pct' => $case->volume->runoffPct->value,
                 'cups' => $case->coat->cups,
                 'containment' => $case->coat->containment->value,
                 'dam' => $case->coat->dam?->value,

@@ -12,6 +12,8 @@ use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Quantity\Origin;
+use OpenGlaze\Core\Quantity\Sourced;
 
 /**
  * Where the resin of one coat goes besides its film: down the edges, over them, into the surface, up
@@ -38,7 +40,10 @@ final readonly class CoatVolume
     /** Per piece, ml; once per coat. */
     public float $climbMl;
 
-    /** Share of the film that runs over the edge. */
+    /** What is poured on top of an open film, to run over its edge. */
+    public Sourced $runoffPct;
+
+    /** The same as a share of the film; 0 unless it is open. */
     public float $runoffShare;
 
     public function __construct(
@@ -58,7 +63,9 @@ final readonly class CoatVolume
         $this->climbMl = $coat->isDammed()
             ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
             : 0.0;
-        $this->runoffShare = $coat->isOpen() ? $coat->runoffPct->value / 100 : 0.0;
+        // where no edge is coated nothing runs over, unless somebody says so
+        $this->runoffPct = $edgeMm <= 0 && $coat->runoffPct->origin === Origin::Assumed ? Sourced::assumed(0.0) : $coat->runoffPct;
+        $this->runoffShare = $coat->isOpen() ? $this->runoffPct->value / 100 : 0.0;
     }
 
     /** Ml per piece, 0 or more, that inclusions take between two heights above the coat's floor. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Amount;
 
+use OpenGlaze\Core\Edge\LaidToStay;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Plan\Coat;
@@ -26,7 +27,7 @@ final readonly class Sized
     }
 
     /** @throws SizingException when the coat's size cannot be worked out for this piece */
-    public static function of(Piece $piece, Coat $coat, Face $face, Ground $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct): self
+    public static function of(Piece $piece, Coat $coat, Face $face, Ground $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct, ?LaidToStay $laidToStay = null): self
     {
         $value = $coat->size->value->value;
         $each = $piece->body?->eachMl();
@@ -37,6 +38,7 @@ final readonly class Sized
 
         return match ($coat->size->by) {
             SizeBy::Thickness, SizeBy::TotalDepth => self::thick($coat->size->value, $coat, $volume, $face, $shrinkagePct),
+            SizeBy::Stays => self::thick(self::stays($value, $volume, $laidToStay), $coat, $volume, $face, $shrinkagePct),
             SizeBy::EdgeAngle => self::thick(Sourced::from($lipMm + self::domeMm($face, $value, $liquid), Origin::Computed), $coat, $volume, $face, $shrinkagePct),
             SizeBy::RestLeavingMm => self::thick(self::rest($piece, $ground, $value), $coat, $volume, $face, $shrinkagePct),
             SizeBy::RestLeavingMl => self::laid(self::restMl($piece, $ground, $value), $volume),
@@ -78,6 +80,14 @@ final readonly class Sized
         }
 
         return Dome::meetingAt($face->domeEdge, $angleDeg, $liquid->capillaryLengthMm())->meanMm();
+    }
+
+    /** With nothing to run over it is what is asked for. */
+    private static function stays(float $mm, CoatVolume $volume, ?LaidToStay $laidToStay): Sourced
+    {
+        $laid = $laidToStay === null ? $mm : $laidToStay->laidMm($mm) ?? throw SizingException::runsOff($laidToStay->mostMm());
+
+        return Sourced::from($laid / (1 + $volume->runoffShare), Origin::Computed);
     }
 
     private static function rest(Piece $piece, Ground $ground, float $leavingMm): Sourced

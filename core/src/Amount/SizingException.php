@@ -35,6 +35,14 @@ final class SizingException extends DomainException
         return new self('size_by', sprintf('Nothing is left to fill: the earlier coats leave %s %s.', Wording::number($left, 1), $unit));
     }
 
+    public static function runsOff(float $mostMm): self
+    {
+        return new self('size_by', sprintf(
+            'So much cannot stay on this face: at most about %s mm do, however much is laid. Lay it in several coats, hold it at the edge, or make the edge sharper.',
+            Wording::number(floor($mostMm * 100) / 100, 2),
+        ));
+    }
+
     public static function mixedTooLittle(float $neededMl): self
     {
         return new self('size_by', sprintf(

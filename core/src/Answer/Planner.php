@@ -10,7 +10,7 @@ use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Coating\Stacks;
-use OpenGlaze\Core\Film\DripPlan;
+use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Film\FilmBehaviour;
 use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Judging\Advisor;
@@ -67,7 +67,7 @@ final readonly class Planner
     public function compute(CoatCase $case): CoatResult
     {
         $volume = Volume::sum($case->lifts->volumes);
-        $drain = $case->edgeDrain();
+        $edge = $case->wetEdge();
         $resin = $case->resin;
         $result = new CoatResult(
             $case,
@@ -88,7 +88,7 @@ final readonly class Planner
                 $case->liquid,
                 $case->clock,
             ),
-            $drain === null ? null : DripPlan::of($drain, $case->clock, $case->coatedEdgeM()),
+            $edge === null ? null : EdgeRun::of($edge, $case->coatedEdgeM()),
             $resin->labelWindows()->by($case->clock),
         );
 

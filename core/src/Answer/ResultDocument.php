@@ -84,7 +84,7 @@ final class ResultDocument
     {
         $volume = $result->volume;
         $film = $result->film;
-        $drips = $result->drips;
+        $edge = $result->edge;
         $windows = $result->windows;
         $held = $result->case->held;
 
@@ -152,11 +152,17 @@ final class ResultDocument
                 'closes_min' => $film->torch->closesMin,
                 'tool' => $film->torch->tool->value,
             ],
-            'drips' => $drips === null ? null : [
-                'wipes_min' => $drips->wipesMin,
-                'last_wipe_min' => $drips->lastWipeMin(),
-                'edge_film_left_mm' => $drips->edgeFilmLeftMm,
-                'dripped_ml' => $drips->drippedMl,
+            'edge' => $edge === null ? null : [
+                'laid_mm' => $edge->laidMm,
+                'keeps_mm' => $edge->keepsMm,
+                'stays_mm' => $edge->staysMm,
+                'runs_off_ml' => $edge->runsOffMl,
+            ],
+            'drips' => $edge === null ? null : [
+                'wipes_min' => $edge->wipesMin,
+                'last_wipe_min' => $edge->lastWipeMin(),
+                'edge_film_left_mm' => $edge->edgeFilmLeftMm,
+                'dripped_ml' => $edge->drippedMl,
             ],
             'windows' => [
                 'recoat_from_h' => $windows->recoatFromH,

@@ -10,8 +10,11 @@ use OpenGlaze\Core\Amount\Ground;
 use OpenGlaze\Core\Amount\Sized;
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Colour\Colourant;
+use OpenGlaze\Core\Edge\EdgeLimit;
+use OpenGlaze\Core\Edge\LaidToStay;
+use OpenGlaze\Core\Edge\RunningFilm;
+use OpenGlaze\Core\Edge\WetEdge;
 use OpenGlaze\Core\Film\ChangingFilmClock;
-use OpenGlaze\Core\Film\EdgeDrain;
 use OpenGlaze\Core\Film\FilmClock;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Liquid;
@@ -87,15 +90,15 @@ final readonly class CoatCase
             throw SizingException::noOutlineToHold();
         }
         $this->volume = new CoatVolume($studio, $piece, $coat, $this->face, $ground, $this->liquid);
-        $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->shrinkagePct->value);
-        $this->thicknessMm = $this->sized->thicknessMm;
-        $this->held = $this->computeHeld();
         $kinetics = $resin->kinetics($studio);
         // older than ages go is the same
         $age = min($coat->ageMin->value, $kinetics->stiffAgeMin());
         $this->clock = $studio->temperatures->isSteady()
             ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $age)
             : new ChangingFilmClock($kinetics, $studio->temperatures, $age);
+        $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->shrinkagePct->value, $this->laidToStay());
+        $this->thicknessMm = $this->sized->thicknessMm;
+        $this->held = $this->computeHeld();
         $this->lifts = LiftPlan::of($this);
     }
 
@@ -255,19 +258,66 @@ final readonly class CoatCase
         return $depth === null ? [] : array_values(array_filter($this->coat->inclusions, static fn (Inclusion $one): bool => $one->standsProudOf($depth)));
     }
 
-    /** Resin runs down an edge only where there is one to coat. */
-    public function edgeDrain(): ?EdgeDrain
+    /** The film that its coated edge keeps, mm; null where it is not flooded over one. */
+    public function edgeKeepsMm(): ?float
     {
-        return $this->coat->isOpen() && $this->face->coatedEdgeMm > 0 && $this->piece->edgeDepthMm->value > 0
-            ? new EdgeDrain($this->liquid, $this->clock, $this->piece->edgeDepthMm->value, $this->coat->edgeFilmMm->value)
+        return $this->reachMm() === null ? null : EdgeLimit::mm($this->piece->edgeRadiusMm->value, $this->liquid->capillaryLengthMm());
+    }
+
+    /** Covered area ÷ coated edge, mm: how far the face feeds it. Null where the film is not flooded over an edge. */
+    public function reachMm(): ?float
+    {
+        return $this->coat->isOpen() && $this->face->coatedEdgeMm > 0 && $this->volume->coveredMm2 > 0
+            ? $this->volume->coveredMm2 / $this->face->coatedEdgeMm
             : null;
+    }
+
+    /** What is laid on the face with what is poured to run off, mm; null where there is no face. */
+    public function laidMm(): ?float
+    {
+        return $this->volume->coveredMm2 > 0 ? $this->sized->filmMl * (1 + $this->volume->runoffShare) * 1000 / $this->volume->coveredMm2 : null;
+    }
+
+    /** Its coated edge, and the face that feeds it; null where it is not flooded over one. */
+    public function wetEdge(): ?WetEdge
+    {
+        [$reach, $keeps, $laid] = [$this->reachMm(), $this->edgeKeepsMm(), $this->laidMm()];
+
+        return $reach === null || $keeps === null || $laid === null || $laid <= 0 ? null
+            : new WetEdge(new RunningFilm($laid, $keeps, $reach, $this->liquid), $this->piece->edgeDepthMm->value, $this->coat->edgeFilmMm->value, $this->liquid, $this->clock);
+    }
+
+    /** What the piece's edge holds where an open coat is not flooded over it, mm; null where it is flooded over all of it. */
+    public function uncoatedEdgeHoldsMm(): ?float
+    {
+        $all = $this->face->edgeMm;
+        if (! $this->coat->isOpen() || $this->coat->zone !== null || $all === null || $this->face->coatedEdgeMm >= $all * (1 - 1e-9)) {
+            return null;
+        }
+
+        return $this->edgeHoldsMm();
+    }
+
+    /** The most that stands on the face where it is not let over the edge, mm; null without a face. */
+    public function edgeHoldsMm(): ?float
+    {
+        return $this->face->domeEdge === null ? null
+            : $this->lipMm() + HeldFilm::limitMm($this->face->domeEdge, $this->liquid->capillaryLengthMm(), $this->studio->advancingAngleDeg->value, $this->face->turnDeg);
+    }
+
+    /** How much is laid for a film to stay; null where none runs off. */
+    public function laidToStay(): ?LaidToStay
+    {
+        [$reach, $keeps] = [$this->reachMm(), $this->edgeKeepsMm()];
+
+        return $reach === null || $keeps === null ? null : new LaidToStay($keeps, $reach, $this->liquid, $this->clock->mobilityInTheEnd());
     }
 
     /** The film in mm that a relief keeps on its slopes for good; null without one. */
     public function staysOnReliefMm(): ?float
     {
         return $this->coat->reliefMm === null || $this->thicknessMm === null ? null
-            : (new EdgeDrain($this->liquid, $this->clock, $this->coat->reliefMm->value, INF))->filmLeftMm();
+            : WetEdge::holdsMm($this->coat->reliefMm->value, $this->clock->mobilityInTheEnd(), $this->liquid);
     }
 
     /** How high the resin climbs its wall, mm: the lip that it leaves there. Null where nothing dams it. */

@@ -9,7 +9,7 @@ use OpenGlaze\Core\Amount\Volume;
 use OpenGlaze\Core\Cure\PhaseLine;
 use OpenGlaze\Core\Cure\PhaseSpan;
 use OpenGlaze\Core\Cure\Windows;
-use OpenGlaze\Core\Film\DripPlan;
+use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Film\FilmBehaviour;
 use OpenGlaze\Core\Mix\Portions;
 
@@ -26,7 +26,7 @@ final readonly class CoatResult
         public Portions $mix,
         public array $lifts,
         public FilmBehaviour $film,
-        public ?DripPlan $drips,
+        public ?EdgeRun $edge,
         public Windows $windows,
         public array $advice = [],
     ) {
@@ -35,14 +35,15 @@ final readonly class CoatResult
     /** @param  list<Advice>  $advice */
     public function withAdvice(array $advice): self
     {
-        return new self($this->case, $this->volume, $this->mix, $this->lifts, $this->film, $this->drips, $this->windows, $advice);
+        return new self($this->case, $this->volume, $this->mix, $this->lifts, $this->film, $this->edge, $this->windows, $advice);
     }
 
     /** What stays on one piece for good, ml: film, edges' film and what climbed, less what inclusions take. */
     public function staysMl(): float
     {
         $volume = $this->volume;
-        $edges = $this->drips === null ? 0.0 : $volume->edgesMl - $this->drips->drippedMl;
+        // of what is poured to run off some may stay, and more than that may run
+        $edges = $this->edge === null ? 0.0 : $volume->edgesMl + $volume->runoffMl - $this->edge->drippedMl;
 
         return ($volume->filmMl + $edges + $volume->climbMl + $volume->displacedMl) / $this->case->piece->quantity;
     }

@@ -25,7 +25,7 @@ final class ChangingFilmClock implements FilmClock
         private readonly Temperatures $temperatures,
         private readonly float $ageAtPourMin,
     ) {
-        $this->states = [new FilmState(0.0, $ageAtPourMin, 0.0, $temperatures->at(0.0))];
+        $this->states = [new FilmState(0.0, $ageAtPourMin, 0.0, $temperatures->at(0.0), $kinetics->rate($temperatures->at(0.0)))];
         $this->integrate();
         $last = $this->lastState();
         $this->tail = new SteadyFilmClock($kinetics, $temperatures->at($last->min), $last->ageMin);
@@ -104,9 +104,15 @@ final class ChangingFilmClock implements FilmClock
 
     private function integrate(): void
     {
-        foreach ($this->temperatures->bendsMin() as $bend) {
-            while (($state = $this->lastState())->min < $bend - 1e-9) {
-                $this->states[] = $this->advance($state, min($this->stepMin($state), $bend - $state->min));
+        $state = $this->states[0];
+        foreach ($this->temperatures->bends() as [$bend, $celsius]) {
+            while ($state->min < $bend - 1e-9) {
+                $left = $bend - $state->min;
+                $step = min($this->stepMin($state), $left);
+                // the temperature goes straight to the bend
+                $rise = ($celsius - $state->celsius) * $step / $left;
+                $state = $this->advanceBy($state, $step, $state->celsius + $rise / 2, $state->celsius + $rise);
+                $this->states[] = $state;
             }
         }
     }
@@ -117,24 +123,29 @@ final class ChangingFilmClock implements FilmClock
             return self::LONGEST_STEP_MIN;
         }
 
-        return min(self::LONGEST_STEP_MIN, 0.02 * $this->kinetics->openMin / $this->kinetics->rate($state->celsius));
+        return min(self::LONGEST_STEP_MIN, 0.02 * $this->kinetics->openMin / $state->rate);
     }
 
     private function advance(FilmState $from, float $step): FilmState
     {
-        $rateStart = $this->kinetics->rate($celsiusStart = $from->celsius);
-        $rateMiddle = $this->kinetics->rate($celsiusMiddle = $this->temperatures->at($from->min + $step / 2));
-        $rateEnd = $this->kinetics->rate($celsiusEnd = $this->temperatures->at($from->min + $step));
+        return $this->advanceBy($from, $step, $this->temperatures->at($from->min + $step / 2), $this->temperatures->at($from->min + $step));
+    }
+
+    private function advanceBy(FilmState $from, float $step, float $celsiusMiddle, float $celsiusEnd): FilmState
+    {
+        [$celsiusStart, $rateStart] = [$from->celsius, $from->rate];
+        $rateMiddle = $this->kinetics->rate($celsiusMiddle);
+        $rateEnd = $this->kinetics->rate($celsiusEnd);
         $ageMiddle = $from->ageMin + $step / 24 * (5 * $rateStart + 8 * $rateMiddle - $rateEnd);
         $ageEnd = $from->ageMin + $step / 6 * ($rateStart + 4 * $rateMiddle + $rateEnd);
         if ($from->ageMin >= $this->kinetics->stiffAgeMin()) {
-            return new FilmState($from->min + $step, $ageEnd, $from->mobility, $celsiusEnd);
+            return new FilmState($from->min + $step, $ageEnd, $from->mobility, $celsiusEnd, $rateEnd);
         }
         $flow = 1 / $this->kinetics->viscosity($celsiusStart, $from->ageMin)
             + 4 / $this->kinetics->viscosity($celsiusMiddle, $ageMiddle)
             + 1 / $this->kinetics->viscosity($celsiusEnd, $ageEnd);
 
-        return new FilmState($from->min + $step, $ageEnd, $from->mobility + $step * 60 / 6 * $flow, $celsiusEnd);
+        return new FilmState($from->min + $step, $ageEnd, $from->mobility + $step * 60 / 6 * $flow, $celsiusEnd, $rateEnd);
     }
 
     private function stateAt(float $min): FilmState

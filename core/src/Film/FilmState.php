@@ -13,6 +13,8 @@ final readonly class FilmState
         public float $mobility,
         /** °C of the room then */
         public float $celsius,
+        /** how fast it sets at that */
+        public float $rate,
     ) {
     }
 }

@@ -19,6 +19,11 @@ final readonly class Kinetics
 
     private const GEL_OPEN_TIMES = 2.0;
 
+    /** The rate's two constants: it is exp(fresh − swift / T), T in kelvin. */
+    private float $swift;
+
+    private float $fresh;
+
     public function __construct(
         public float $openMin,
         public float $referenceC,
@@ -27,14 +32,14 @@ final readonly class Kinetics
         public float $activationKjMol,
         public float $flowActivationKjMol,
     ) {
+        $this->swift = $activationKjMol * 1000 / Physics::GAS_CONSTANT_J_MOL_K;
+        $this->fresh = $this->swift / Physics::kelvin($referenceC);
     }
 
     /** Reaction rate relative to the reference temperature; 1 there. */
     public function rate(float $celsius): float
     {
-        [$swift, $fresh] = $this->arrhenius();
-
-        return exp($fresh - $swift / Physics::kelvin($celsius));
+        return exp($this->fresh - $this->swift / Physics::kelvin($celsius));
     }
 
     /**
@@ -44,9 +49,7 @@ final readonly class Kinetics
      */
     public function arrhenius(): array
     {
-        $swift = $this->activationKjMol * 1000 / Physics::GAS_CONSTANT_J_MOL_K;
-
-        return [$swift, $swift / Physics::kelvin($this->referenceC)];
+        return [$this->swift, $this->fresh];
     }
 
     /** Viscosity in Pa·s at so many °C and an age in minutes at the reference temperature. */

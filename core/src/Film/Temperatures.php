@@ -67,16 +67,16 @@ final readonly class Temperatures
     }
 
     /**
-     * Minutes at which the line bends, after time 0, rising.
+     * Minutes at which the line bends, after time 0, rising, and the temperature there.
      *
-     * @return list<float>
+     * @return list<array{float, float}>
      */
-    public function bendsMin(): array
+    public function bends(): array
     {
         $bends = [];
         foreach ($this->points as $point) {
             if ($point->atH > 0) {
-                $bends[] = $point->atH * 60;
+                $bends[] = [$point->atH * 60, $point->celsius];
             }
         }
 

@@ -56,6 +56,12 @@ final readonly class HeldFilm
         );
     }
 
+    /** The mean film in mm that the edge holds at most, above its lip. */
+    public static function limitMm(DomeEdge $edge, float $capillaryMm, float $advancingDeg, float $turnDeg): float
+    {
+        return Dome::meetingAt($edge, self::mostDeg($advancingDeg, $turnDeg), $capillaryMm)->meanMm();
+    }
+
     /** The angle in degrees at which the edge gives way. */
     public static function mostDeg(float $advancingDeg, float $turnDeg): float
     {

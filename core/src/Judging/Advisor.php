@@ -42,6 +42,7 @@ final readonly class Advisor
             new LayerHeatRule,
             new CastingRule,
             new HeldRule,
+            new EdgeRule,
             new FilmThicknessRule,
             new ReliefRule,
             new FlowRule,

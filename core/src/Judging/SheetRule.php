@@ -58,7 +58,7 @@ final class SheetRule implements Rule
         $values = [
             'humidity' => $case->studio->humidityPct,
             'margin' => $case->studio->marginPct,
-            ...($case->coat->isOpen() ? ['edge film' => $case->coat->edgeFilmMm, 'run-off' => $case->coat->runoffPct] : []),
+            ...($case->coat->isOpen() ? ['edge film' => $case->coat->edgeFilmMm, 'run-off' => $case->volume->runoffPct] : []),
             ...($case->coat->isDammed() ? ['how the wall is wetted' => $case->studio->wallAngleDeg] : []),
             'soak' => $case->face->soakMlPerM2,
             ...($case->thicknessMm === null && $case->flowing() !== null ? [sprintf('film of what is counted (%s)', $say->thickness(CoatCase::COUNTED_MM)) => $case->flowing()] : []),

@@ -93,6 +93,9 @@ final readonly class CoatReader
         if ($by === SizeBy::EdgeAngle && $containment !== Containment::Held) {
             $node->fault($by->value, 'Only a held coat is sized by its edge angle: write thickness_mm, or containment held.');
         }
+        if ($by === SizeBy::Stays && $containment !== Containment::Open) {
+            $node->fault($by->value, 'Only a film that is flooded over the edge loses some: write thickness_mm, or containment open.');
+        }
         if (in_array($by, [SizeBy::TotalDepth, SizeBy::RestLeavingMm, SizeBy::RestLeavingMl], true) && $containment !== Containment::Dammed) {
             $node->fault($by->value, 'Only a dammed coat is sized by its depth: write thickness_mm, or containment dammed.');
         }

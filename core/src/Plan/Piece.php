@@ -28,6 +28,7 @@ final readonly class Piece
         public Sourced $edgeDepthMm,
         public CoatedEdges $coatedEdges,
         public EdgeTurn $edgeTurn,
+        public Sourced $edgeRadiusMm,
         public Surface $surface,
         public Sourced $soakMlPerM2,
         public bool $toleratesHeat,

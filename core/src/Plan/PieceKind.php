@@ -23,4 +23,14 @@ enum PieceKind: string
     case Stone = 'stone';
     case Vessel = 'vessel';
     case Other = 'other';
+
+    /** How round its edges usually are, mm: a canvas is stretched round its bars, a bevel turns in two steps. */
+    public function edgeRadiusMm(EdgeTurn $turn): float
+    {
+        return match (true) {
+            $turn === EdgeTurn::Bevelled => 3.0,
+            $this === self::Canvas => 2.0,
+            default => 1.0,
+        };
+    }
 }

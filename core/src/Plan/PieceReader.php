@@ -15,6 +15,7 @@ use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Side;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
+use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Surface\Surface;
 use stdClass;
 
@@ -27,16 +28,19 @@ final class PieceReader
     {
         $outline = $node->has('outline') || ! $node->has('measure') ? (new OutlineReader)->read($node->object('outline')) : null;
         $surface = $node->choice('surface', Surface::class) ?? Surface::Sealed;
+        $kind = $node->choice('kind', PieceKind::class, PieceKind::Other) ?? PieceKind::Other;
+        $turn = $node->choice('edge_turn', EdgeTurn::class, EdgeTurn::Square) ?? EdgeTurn::Square;
 
         return new Piece(
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Piece')),
-            $node->choice('kind', PieceKind::class, PieceKind::Other) ?? PieceKind::Other,
+            $kind,
             $outline,
             $node->has('measure') ? $this->body($node->object('measure'), $outline !== null) : null,
             $this->edgeDepth($node),
             $this->coatedEdges($node, $outline),
-            $node->choice('edge_turn', EdgeTurn::class, EdgeTurn::Square) ?? EdgeTurn::Square,
+            $turn,
+            $node->numberOr('edge_radius_mm', $kind->edgeRadiusMm($turn), 0, 20, 'mm'),
             $surface,
             $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
             $node->boolOr('heat_tolerant', $surface->toleratesHeat()),
@@ -136,7 +140,12 @@ final class PieceReader
             return CoatedEdges::none();
         }
         try {
-            $edges->lengthMm($outline);
+            $all = $outline->perimeterMm() + $outline->holePerimeterMm();
+            if ($edges->lengthMm($outline) > $all * (1 + 1e-9)) {
+                $node->fault('coated_edges', sprintf('Write a length from 0 to %s mm: all its edges and holes are no longer.', Wording::number(floor($all), 0)));
+
+                return CoatedEdges::none();
+            }
         } catch (OutlineException $exception) {
             $node->fault('coated_edges', $exception->getMessage());
 

@@ -12,6 +12,7 @@ enum SizeBy: string
     case PerPiece = 'ml_per_piece';
     case TotalDepth = 'total_depth_mm';
     case EdgeAngle = 'edge_angle_deg';
+    case Stays = 'stays_mm';
     case RestLeavingMm = 'rest_leaving_mm';
     case RestLeavingMl = 'rest_leaving_ml';
 
@@ -22,6 +23,7 @@ enum SizeBy: string
             self::Thickness, self::TotalDepth => [0.01, 500, 'mm'],
             self::SpreadRate => [0.001, 50, 'ml/cm²'],
             self::PerPiece => [0.01, 1_000_000, 'ml'],
+            self::Stays => [0.01, 20, 'mm'],
             self::EdgeAngle => [1, 180, '°'],
             self::RestLeavingMm => [0, 500, 'mm'],
             self::RestLeavingMl => [0, 1_000_000, 'ml'],

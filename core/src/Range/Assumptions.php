@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Range;
 
+use OpenGlaze\Core\Amount\Face;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Plan\Plan;
@@ -32,6 +33,9 @@ final class Assumptions
             if (! isset($pieces[$at]->soak_ml_m2) && $piece->soakMlPerM2->value > 0) {
                 $all[] = new Assumption('the soak', 'pieces', $at, 'soak_ml_m2', $piece->soakMlPerM2->value, true, 0.5, 0, 10_000);
             }
+            if (! isset($pieces[$at]->edge_radius_mm) && $piece->coatedEdgeMm() > 0) {
+                $all[] = new Assumption('how round the edges are', 'pieces', $at, 'edge_radius_mm', $piece->edgeRadiusMm->value, true, 0.5, 0, 20);
+            }
         }
         $coats = Entries::of($document, 'coats');
         foreach ($plan->coats as $at => $coat) {
@@ -42,7 +46,7 @@ final class Assumptions
             if (! isset($spec->edge_film_mm)) {
                 $all[] = new Assumption('the edge film', 'coats', $at, 'edge_film_mm', $coat->edgeFilmMm->value, true, 0.4, 0.01, 500);
             }
-            if (! isset($spec->runoff_pct) && $coat->runoffPct->value > 0) {
+            if (! isset($spec->runoff_pct) && $coat->runoffPct->value > 0 && Face::of($plan->pieces[$coat->pieceId], $coat)->coatedEdgeMm > 0) {
                 $all[] = new Assumption('the run-off', 'coats', $at, 'runoff_pct', $coat->runoffPct->value, true, 0.6, 0, 100);
             }
         }

@@ -20,7 +20,7 @@ final class Acts
         if ($torch->tool !== HeatTool::None) {
             $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, 'Heat pass', self::howToHeat($torch->tool), $closes);
         }
-        $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->drips->wipesMin ?? [], 'Wipe the drips',
+        $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], 'Wipe the drips',
             'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $result->film->flowsUntilMin)];
         foreach ($torch->looksMin as $at => $min) {
             $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, 'Look '.($at + 1).' of '.(count($torch->looksMin) + 1),
@@ -30,7 +30,7 @@ final class Acts
             $acts[] = new Act('look', ActKind::Look, $torch->lookMin, 'Last look',
                 'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.', $closes);
         }
-        $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin ?? 0.0, $result->drips?->lastWipeMin() ?? 0.0), 'Cover it',
+        $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin ?? 0.0, $result->edge?->lastWipeMin() ?? 0.0), 'Cover it',
             'Against dust, touching nothing. It stays level and warm until it can be handled.', $handle);
         usort($acts, static fn (Act $a, Act $b): int => $a->dueMin <=> $b->dueMin);
 

@@ -19,7 +19,7 @@ final class BenchSteps implements StepSource
         if ($case->piece->kind === PieceKind::Canvas && ($case->face->longestMm ?? 0.0) >= self::SAGS_FROM_MM) {
             $steps[] = PlannedStep::before('support', 'Support the canvas behind its middle', 'Else the pour sags into a pool.');
         }
-        if ($case->edgeDrain() !== null) {
+        if ($case->reachMm() !== null) {
             $steps[] = PlannedStep::before('raise', 'Raise it on cups or stands', 'So that drips fall free, and a finger reaches along the lower edge.');
         }
         if ($case->coat->mustLevel()) {

@@ -28,7 +28,7 @@ final class Traces
             ...(new HeldTraces($result))->all(),
             ...(new FilmTraces($result))->all(),
             ...(new TorchTraces($result))->all(),
-            ...(new DripTraces($result))->all(),
+            ...(new EdgeTraces($result))->all(),
             ...(new WindowTraces($result))->all(),
         ]);
     }

@@ -20,11 +20,14 @@ final readonly class VolumeTraces
 
     private CoatCase $case;
 
+    private FaceInputs $face;
+
     private Volume $volume;
 
     public function __construct(private CoatResult $result)
     {
         $this->case = $result->case;
+        $this->face = new FaceInputs($result->case);
         $this->volume = $result->volume;
     }
 
@@ -51,7 +54,7 @@ final readonly class VolumeTraces
         }
 
         return [new Trace('thickness_mm', 'Mean film', 'mm', $mm->value, 'the film over the face that it covers, for all pieces',
-            'film_ml * 10 / covered_cm2 / quantity', [$this->part('film'), $this->covered(), $this->quantity()])];
+            'film_ml * 10 / covered_cm2 / quantity', [$this->part('film'), $this->face->covered(), $this->face->quantity()])];
     }
 
     private function film(): Trace
@@ -67,7 +70,7 @@ final readonly class VolumeTraces
             $this->case->piece->body?->eachMl() !== null && $size->by === SizeBy::Thickness => [
                 'what each takes, for all pieces', 'counted_ml', [TraceInput::given('counted_ml', 'each takes', $this->case->piece->body->eachMl(), 'ml', Origin::Entered)],
             ],
-            $size->by === SizeBy::SpreadRate => ['spread rate × the face that is covered', 'rate_ml_cm2 * covered_cm2', [$value, $this->covered()]],
+            $size->by === SizeBy::SpreadRate => ['spread rate × the face that is covered', 'rate_ml_cm2 * covered_cm2', [$value, $this->face->covered()]],
             $size->by === SizeBy::PerPiece => ['what each piece gets', 'each_ml', [$value]],
             $size->by === SizeBy::RestLeavingMl => ['what the mould holds, less earlier pours and what is left free', 'holds_ml - taken_ml - leaving_ml', [
                 TraceInput::given('holds_ml', 'the mould holds', $this->case->piece->holdsMl() ?? NAN, 'ml', Origin::Measured),
@@ -80,12 +83,12 @@ final readonly class VolumeTraces
             return $this->trace('film', 'Film', $this->volume->filmMl, 'what is left of the mixed amount after margin, cups, edges, soak, wall and run-off',
                 "($each * quantity / (1 + margin_pct / 100) - residue_ml - edges_ml - soak_ml - climb_ml - displaced_ml) / (1 + runoff_share)",
                 [
-                    ...$inputs, $this->quantity(), $this->marginPct(), $this->residuePart(), ...array_map($this->part(...), ['edges', 'soak', 'climb', 'displaced']),
-                    TraceInput::given('runoff_share', 'share that runs off', $this->case->volume->runoffShare, '', $this->case->coat->runoffPct->origin),
+                    ...$inputs, $this->face->quantity(), $this->marginPct(), $this->residuePart(), ...array_map($this->part(...), ['edges', 'soak', 'climb', 'displaced']),
+                    TraceInput::given('runoff_share', 'share that runs off', $this->case->volume->runoffShare, '', $this->case->volume->runoffPct->origin),
                 ]);
         }
 
-        return $this->trace('film', 'Film', $this->volume->filmMl, $words.', for all pieces', "($each) * quantity", [...$inputs, $this->quantity()]);
+        return $this->trace('film', 'Film', $this->volume->filmMl, $words.', for all pieces', "($each) * quantity", [...$inputs, $this->face->quantity()]);
     }
 
     /** @return array{string, string, list<TraceInput>} */
@@ -93,7 +96,7 @@ final readonly class VolumeTraces
     {
         $shrinkage = $this->case->resin->shrinkagePct;
         $texture = $this->case->coat->size->by === SizeBy::Thickness;
-        [$words, $expression, $inputs] = ['covered face × thickness', 'covered_cm2 * thickness_mm / 10', [$this->covered(), $thickness]];
+        [$words, $expression, $inputs] = ['covered face × thickness', 'covered_cm2 * thickness_mm / 10', [$this->face->covered(), $thickness]];
         if ($texture) {
             [$words, $expression] = [$words.' × texture', $expression.' * texture'];
             $inputs[] = TraceInput::sourced('texture', 'texture of the face (1 is flat)', $this->case->coat->texture, '');
@@ -119,7 +122,7 @@ final readonly class VolumeTraces
                 $this->coatedEdge(),
                 TraceInput::sourced('edge_depth_mm', 'edge depth', $this->case->piece->edgeDepthMm, 'mm'),
                 TraceInput::sourced('edge_film_mm', 'film on the edge', $this->case->coat->edgeFilmMm, 'mm'),
-                $this->quantity(),
+                $this->face->quantity(),
             ],
         );
     }
@@ -133,7 +136,7 @@ final readonly class VolumeTraces
         return $this->trace('runoff', 'Run-off', $this->volume->runoffMl,
             'a share of the film runs over the edge and is lost',
             'film_ml * runoff_pct / 100',
-            [$this->part('film'), TraceInput::sourced('runoff_pct', 'run-off', $this->case->coat->runoffPct, '%')],
+            [$this->part('film'), TraceInput::sourced('runoff_pct', 'run-off', $this->case->volume->runoffPct, '%')],
         );
     }
 
@@ -157,7 +160,7 @@ final readonly class VolumeTraces
         $soak = TraceInput::sourced('soak_ml_m2', 'soak of '.$this->case->face->surface->words(), $this->case->face->soakMlPerM2, 'ml/m²');
         if (! $this->case->coat->isOpen()) {
             return $this->trace('soak', 'Soak', $this->volume->soakMl, 'covered face that is still raw × what the surface drinks, for all pieces',
-                'raw_cm2 / 10000 * soak_ml_m2 * quantity', [$raw, $soak, $this->quantity()]);
+                'raw_cm2 / 10000 * soak_ml_m2 * quantity', [$raw, $soak, $this->face->quantity()]);
         }
 
         return $this->trace('soak', 'Soak', $this->volume->soakMl,
@@ -167,7 +170,7 @@ final readonly class VolumeTraces
                 $raw,
                 TraceInput::computed('raw_edge_mm', 'of the coated edge, still raw', $volume->rawEdgeMm, 'mm'),
                 TraceInput::sourced('edge_depth_mm', 'edge depth', $this->case->piece->edgeDepthMm, 'mm'),
-                $soak, $this->quantity(),
+                $soak, $this->face->quantity(),
             ],
         );
     }
@@ -187,7 +190,7 @@ final readonly class VolumeTraces
                 (new FilmInputs($this->result))->gravity(),
                 TraceInput::sourced('wall_angle_deg', 'contact angle at the wall', $this->case->studio->wallAngleDeg, '°'),
                 TraceInput::computed('wall_mm', 'length of wall, holes with it', $this->case->face->edgeMm ?? 0.0, 'mm'),
-                $this->quantity(),
+                $this->face->quantity(),
             ]);
     }
 
@@ -200,7 +203,7 @@ final readonly class VolumeTraces
 
         return $this->trace('displaced', 'Displaced', $this->volume->displacedMl,
             'what is embedded takes the place of resin, as far as it lies below the surface', '-solid_ml * quantity',
-            [TraceInput::computed('solid_ml', 'solids below the surface of one piece', $solid, 'ml'), $this->quantity()]);
+            [TraceInput::computed('solid_ml', 'solids below the surface of one piece', $solid, 'ml'), $this->face->quantity()]);
     }
 
     private function residue(): Trace
@@ -274,26 +277,10 @@ final readonly class VolumeTraces
         return TraceInput::sourced('margin_pct', 'margin', $this->case->studio->marginPct, '%');
     }
 
-    private function covered(): TraceInput
-    {
-        [$label, $figure] = match (true) {
-            $this->case->face->areaMm2 === null => ['no face is known', null],
-            $this->coversAll() => ['area of one piece', 'area_cm2'],
-            default => ['area that it covers of one piece', 'covered_cm2'],
-        };
-
-        return TraceInput::computed('covered_cm2', $label, $this->case->volume->coveredMm2 / 100, 'cm²', $figure);
-    }
-
-    private function coversAll(): bool
-    {
-        return $this->case->coat->zone === null && $this->case->coat->coveragePct->value === 100.0;
-    }
-
     /** @return list<Trace> */
     private function coveredTrace(): array
     {
-        if ($this->case->face->areaMm2 === null || $this->coversAll()) {
+        if ($this->case->face->areaMm2 === null || $this->face->coversAll()) {
             return [];
         }
         $zone = $this->case->coat->zone;
@@ -310,11 +297,6 @@ final readonly class VolumeTraces
         $isWhole = $this->case->coat->zone === null && $this->case->piece->outline !== null;
 
         return TraceInput::computed('coated_edge_mm', 'coated edge of one piece', $this->case->face->coatedEdgeMm, 'mm', $isWhole ? 'coated_edge_mm' : null);
-    }
-
-    private function quantity(): TraceInput
-    {
-        return TraceInput::given('quantity', 'pieces', $this->case->piece->quantity, '', $this->case->piece->quantityFrom);
     }
 
     /** @param  list<TraceInput>  $inputs */

@@ -37,7 +37,7 @@ final class DammedTest extends TestCase
         $result = Plans::computed([...self::TABLETOP, '/pieces/0/outline/holes' => [$hole], '/pieces/0/quantity' => 2]);
         $perM = Meniscus::climbMlPerM($result->case->liquid->capillaryLengthMm(), 50);
         self::assertEqualsWithDelta($perM * (2060 + M_PI * 100) / 1000 * 2, $result->volume->climbMl, 1e-6);
-        self::assertSame([0.0, 0.0, null], [$result->volume->edgesMl, $result->volume->runoffMl, $result->drips]);
+        self::assertSame([0.0, 0.0, null], [$result->volume->edgesMl, $result->volume->runoffMl, $result->edge]);
         self::assertSame(0.0, Plans::computed()->volume->climbMl);
     }
 

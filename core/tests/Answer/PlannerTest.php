@@ -75,7 +75,7 @@ final class PlannerTest extends TestCase
 
     public function test_a_piece_without_a_coated_edge_has_no_drips(): void
     {
-        self::assertNull(Plans::computed(['/pieces/0/coated_edges' => 'none'])->drips);
+        self::assertNull(Plans::computed(['/pieces/0/coated_edges' => 'none'])->edge);
         self::assertSame(0.0, Plans::computed(['/pieces/0/coated_edges' => 'none'])->volume->edgesMl);
     }
 

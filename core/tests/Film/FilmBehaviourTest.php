@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Film;
 
-use OpenGlaze\Core\Film\DripPlan;
-use OpenGlaze\Core\Film\EdgeDrain;
 use OpenGlaze\Core\Film\FilmBehaviour;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Kinetics;
@@ -54,7 +52,6 @@ final class FilmBehaviourTest extends TestCase
         self::assertClosed(2.419, $film->rise100Min);
         self::assertClosed(11.209, $film->rise50Min);
         self::assertClosed(65.65, $film->rise30Min);
-        self::assertClosed(43.65, self::drips(18)->lastWipeMin());
     }
 
     public function test_thin_films(): void
@@ -72,39 +69,6 @@ final class FilmBehaviourTest extends TestCase
         $film = self::film(1.6, 23, slope: 1);
         $again = self::film(1.6, 23, slope: $film->levelWithinMmPerM);
         self::assertEqualsWithDelta(0.05, 2 * $again->driftMm, 1e-9);
-    }
-
-    public function test_an_edge_that_drains(): void
-    {
-        $clock = self::clock(23, 0);
-        $drain = new EdgeDrain(self::liquid(), $clock, 36, 0.25);
-        self::assertClosed(0.040941, $drain->filmLeftMm());
-        foreach ([5 => 1.6283, 10 => 0.8550, 20 => 0.3676, 30 => 0.1901] as $min => $left) {
-            self::assertClosed($left, $drain->stillToDripMlPerM($min));
-        }
-        $drips = self::drips(23);
-        self::assertCount(3, $drips->wipesMin);
-        foreach ([10, 17.13, 29.18] as $index => $min) {
-            self::assertClosed($min, $drips->wipesMin[$index]);
-        }
-        self::assertClosed(7.5261, $drips->drippedMl);
-    }
-
-    public function test_between_two_wipes_as_much_gathers_as_said_and_the_last_leaves_as_little(): void
-    {
-        foreach ([17.0, 21.0, 26.0] as $celsius) {
-            foreach ([8.0, 36.0, 120.0] as $depth) {
-                $clock = self::clock($celsius, 0);
-                $drain = new EdgeDrain(self::liquid(), $clock, $depth, 0.25);
-                $wipes = DripPlan::of($drain, $clock, 1)->wipesMin;
-                for ($i = 1; $i < count($wipes) - 1; $i++) {
-                    $gathered = $drain->stillToDripMlPerM($wipes[$i - 1]) - $drain->stillToDripMlPerM($wipes[$i]);
-                    self::assertEqualsWithDelta(0.4, $gathered, 1e-6);
-                }
-                self::assertLessThanOrEqual(0.2 + 1e-6, $drain->stillToDripMlPerM(end($wipes)));
-                self::assertSame($wipes, array_values(array_unique($wipes)));
-            }
-        }
     }
 
     public function test_the_capillary_length_and_the_wetting_height(): void
@@ -171,13 +135,6 @@ final class FilmBehaviourTest extends TestCase
     private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0, bool $airFromBelow = false): FilmBehaviour
     {
         return FilmBehaviour::of($mm, self::kinetics(), $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, $airFromBelow, self::liquid(), self::clock($celsius, $age));
-    }
-
-    private static function drips(float $celsius): DripPlan
-    {
-        $clock = self::clock($celsius, 0);
-
-        return DripPlan::of(new EdgeDrain(self::liquid(), $clock, 36, 0.25), $clock, 1);
     }
 
     private static function liquid(): Liquid

@@ -6,7 +6,6 @@ namespace OpenGlaze\Core\Tests\Film;
 
 use OpenGlaze\Core\Film\Bubbles;
 use OpenGlaze\Core\Film\Drift;
-use OpenGlaze\Core\Film\EdgeDrain;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Levelling;
 use OpenGlaze\Core\Film\Liquid;
@@ -81,37 +80,6 @@ final class FilmLawsTest extends TestCase
         }
     }
 
-    public function test_an_edge_begins_with_what_was_put_on_it_and_only_loses(): void
-    {
-        foreach ([5.0, 36.0, 200.0] as $depth) {
-            $drain = new EdgeDrain(self::liquid(), self::clock(21), $depth, 0.25);
-            $before = $drain->stillToDripMlPerM(0.0);
-            self::assertEqualsWithDelta($drain->drippedMlPerM(), $before, 1e-9);
-            foreach ([1, 5, 20, 60, 600] as $min) {
-                $left = $drain->stillToDripMlPerM($min);
-                self::assertLessThanOrEqual($before + 1e-12, $left);
-                self::assertGreaterThanOrEqual(-1e-12, $left);
-                $before = $left;
-            }
-        }
-    }
-
-    public function test_when_so_much_is_left_is_the_inverse_of_what_is_left_then(): void
-    {
-        $drain = new EdgeDrain(self::liquid(), self::clock(23), 36, 0.25);
-        foreach ([2.0, 0.8, 0.2, 0.05] as $left) {
-            self::assertEqualsWithDelta($left, $drain->stillToDripMlPerM($drain->minutesUntilLeft($left)), 1e-9);
-        }
-        self::assertSame(0.0, $drain->minutesUntilLeft(50.0));
-    }
-
-    public function test_a_film_thinner_than_the_edge_keeps_drips_nothing(): void
-    {
-        $drain = new EdgeDrain(self::liquid(), self::clock(23), 36, 0.02);
-        self::assertSame(0.02, $drain->filmLeftMm());
-        self::assertSame(0.0, $drain->drippedMlPerM());
-    }
-
     public function test_rates_and_viscosities_move_with_the_room_as_they_should(): void
     {
         $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);
@@ -126,12 +94,12 @@ final class FilmLawsTest extends TestCase
 
     public function test_a_line_of_temperatures_is_straight_between_its_points_and_held_past_them(): void
     {
-        $line = Temperatures::through([new TemperaturePoint(-2, 10), new TemperaturePoint(0, 20), new TemperaturePoint(4, 12), new TemperaturePoint(6, 16)]);
+        $line = Temperatures::through([new TemperaturePoint(-2, 10), new TemperaturePoint(0, 20), new TemperaturePoint(4, 12.0), new TemperaturePoint(6, 16.0)]);
         self::assertFalse($line->isSteady());
         foreach ([-600 => 10.0, -60 => 15.0, 0 => 20.0, 60 => 18.0, 240 => 12.0, 300 => 14.0, 360 => 16.0, 6000 => 16.0] as $min => $celsius) {
             self::assertEqualsWithDelta($celsius, $line->at($min), 1e-9, "at $min min");
         }
-        self::assertSame([240.0, 360.0], $line->bendsMin());
+        self::assertSame([[240.0, 12.0], [360.0, 16.0]], $line->bends());
         self::assertEqualsWithDelta(18.0, $line->lowestUntil(60), 1e-9);
         self::assertEqualsWithDelta(12.0, $line->lowestUntil(300), 1e-9);
         self::assertEqualsWithDelta(20.0, $line->highestUntil(300), 1e-9);

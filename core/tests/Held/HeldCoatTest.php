@@ -15,7 +15,7 @@ final class HeldCoatTest extends TestCase
     {
         $result = Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => 2.0]);
         self::assertEqualsWithDelta(9.8 * 9.8 * 0.2 * 24, $result->volume->filmMl, 1e-6);
-        self::assertSame([0.0, 0.0, null], [$result->volume->edgesMl, $result->volume->runoffMl, $result->drips]);
+        self::assertSame([0.0, 0.0, null], [$result->volume->edgesMl, $result->volume->runoffMl, $result->edge]);
         self::assertGreaterThan(2.0, $result->case->held?->centreMm);
     }
 

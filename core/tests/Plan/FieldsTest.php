@@ -55,7 +55,7 @@ final class FieldsTest extends TestCase
             ['/pieces/0/outline/width_mm', 0.1, 10_000],
             ['/pieces/0/outline/height_mm', 0.1, 10_000],
             ['/pieces/0/edge_depth_mm', 0.1, 10_000],
-            ['/pieces/0/coated_edges', 0, 1_000_000],
+            ['/pieces/0/coated_edges', 0, 2060],
             ['/pieces/0/soak_ml_m2', 0, 10_000],
             ['/pieces/0/quantity', 1, 10_000],
             ['/coats/0/size_by/thickness_mm', 0.01, 500],

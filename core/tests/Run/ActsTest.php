@@ -35,7 +35,7 @@ final class ActsTest extends TestCase
     {
         $result = Plans::computed();
         $acts = Acts::of($result);
-        self::assertGreaterThanOrEqual($result->drips?->lastWipeMin(), end($acts)->dueMin);
+        self::assertGreaterThanOrEqual($result->edge?->lastWipeMin(), end($acts)->dueMin);
         self::assertGreaterThanOrEqual($result->film->torch->lookMin, end($acts)->dueMin);
     }
 

@@ -8,6 +8,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Edge\FlowTable;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Held\Dome;
@@ -102,7 +103,7 @@ final class TracesTest extends TestCase
         foreach ($result->film->torch->passesMin as $index => $min) {
             $shown['pass_'.($index + 1).'_min'] = $min;
         }
-        foreach ($result->drips->wipesMin ?? [] as $index => $min) {
+        foreach ($result->edge->wipesMin ?? [] as $index => $min) {
             $shown['wipe_'.($index + 1).'_min'] = $min;
         }
         // a film that is closed from the start is not looked at
@@ -191,6 +192,9 @@ final class TracesTest extends TestCase
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),
                 $ml, $density * 1000, new UnknownCup, $result->case->studio->temperatures, $result->case->studio->temperatures->at(0.0),
             )->peakC,
+            'thinned' => FlowTable::mean(...),
+            'overflow' => FlowTable::flow(...),
+            'drip_to_minutes' => static fn (float $mlPerM): ?float => $result->case->wetEdge()?->minutesUntilLeft($mlPerM),
             'dome_mean' => static fn (float $radius, float $round, float $angle, float $capillary): float => Dome::meetingAt(new DomeEdge($radius, $round), $angle, $capillary)->meanMm(),
             'dome_angle' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->angleDeg,
             'dome_centre' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->centreMm,

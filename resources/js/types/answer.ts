@@ -100,7 +100,13 @@ export interface CoatFigures {
     /** From when to when it stays where it is placed. */
     placed: { from_min: number; to_min: number } | null
     torch: { passes_min: number[]; look_min: number | null; closes_min: number; tool: HeatTool }
-    drips: { wipes_min: number[]; last_wipe_min: number; edge_film_left_mm: number; dripped_ml: number } | null
+    edge: { laid_mm: number; keeps_mm: number; stays_mm: number; runs_off_ml: number } | null
+    drips: {
+        wipes_min: number[]
+        last_wipe_min: number
+        edge_film_left_mm: number | null
+        dripped_ml: number
+    } | null
     windows: {
         recoat_from_h: number | null
         recoat_to_h: number | null

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Edge;
+
+/** What a coated edge keeps of an open film, what runs over it, and when to wipe. Amounts of all pieces together. */
+final readonly class EdgeRun
+{
+    /** @param  non-empty-list<float>  $wipesMin */
+    private function __construct(
+        public float $laidMm,
+        public float $keepsMm,
+        public float $staysMm,
+        public float $runsOffMl,
+        public array $wipesMin,
+        /** what stays on the edge itself; null where it has no depth */
+        public ?float $edgeFilmLeftMm,
+        public float $drippedMl,
+    ) {
+    }
+
+    /** @param  float  $coatedEdgeM  of all pieces */
+    public static function of(WetEdge $edge, float $coatedEdgeM): self
+    {
+        return new self(
+            $edge->face->laidMm,
+            $edge->face->keepsMm,
+            $edge->staysMm(),
+            $edge->runsOffMlPerM() * $coatedEdgeM,
+            Wipes::min($edge),
+            $edge->depthMm > 0 ? $edge->filmLeftMm() : null,
+            $edge->dripsMlPerM() * $coatedEdgeM,
+        );
+    }
+
+    public function lastWipeMin(): float
+    {
+        return $this->wipesMin[count($this->wipesMin) - 1];
+    }
+}

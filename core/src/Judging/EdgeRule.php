@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Judging;
+
+use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
+use OpenGlaze\Core\Advice\Topic;
+use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Coating\WhatKeepsIt;
+use OpenGlaze\Core\Plan\Laying;
+use OpenGlaze\Core\Quantity\Wording;
+
+/** What runs over the edge of an open film, and where nothing can. */
+final class EdgeRule implements Rule
+{
+    public function judge(CoatResult $result, Wording $say): array
+    {
+        return [...self::keeps($result, $say), ...self::runsOff($result, $say), ...self::uncoated($result, $say)];
+    }
+
+    /** @return list<Advice> */
+    private static function keeps(CoatResult $result, Wording $say): array
+    {
+        $edge = $result->edge;
+        $keeping = WhatKeepsIt::of($result->case);
+        if ($edge === null || $keeping === null || $keeping->isKept()) {
+            return [];
+        }
+        $coats = $keeping->coats();
+        $or = [];
+        if ($keeping->heldMm() !== null) {
+            $or[] = 'hold it at the edge, which holds '.$say->thickness(floor($keeping->heldMm() * 100) / 100);
+        }
+        $age = $keeping->leastAgeMin();
+        if ($age !== null) {
+            $or[] = sprintf('lay it %s old, and %s stay', $say->minutes(ceil($age)), $say->thickness(WhatKeepsIt::KEPT_SHARE * $keeping->askedMm));
+        }
+        $lay = $keeping->layMm();
+        if ($lay !== null) {
+            $or[] = sprintf('lay %s, and %s stay', $say->thickness($lay), $say->thickness($keeping->askedMm));
+        }
+
+        return [Advice::caution('edge_keeps_less', Topic::Thickness, sprintf(
+            'Lay it in %d coats of %s, and nothing runs: of one, only %s stay, for the edge keeps %s.%s',
+            $coats,
+            $say->thickness($keeping->askedMm / $coats),
+            $say->thickness($edge->staysMm),
+            $say->thickness($edge->keepsMm),
+            $or === [] ? '' : ' Or '.implode('; or ', $or).'.',
+        ), Remedy::coats($coats))];
+    }
+
+    /** @return list<Advice> */
+    private static function runsOff(CoatResult $result, Wording $say): array
+    {
+        $edge = $result->edge;
+        $poured = $result->volume->runoffMl;
+
+        return $edge === null || $edge->runsOffMl <= $poured ? [] : [Advice::note('runs_off_more', Topic::Thickness, sprintf(
+            'Catch it: %s run over the edge, and %s were poured for that. The rest comes out of the film.',
+            $say->volume($edge->runsOffMl),
+            $poured > 0 ? $say->volume($poured) : 'none',
+        ))];
+    }
+
+    /** @return list<Advice> */
+    private static function uncoated(CoatResult $result, Wording $say): array
+    {
+        $case = $result->case;
+        $holds = $case->uncoatedEdgeHoldsMm();
+        $film = $case->thicknessMm?->value;
+        if ($holds === null || $film === null || $case->coat->laying === Laying::Brush) {
+            return [];
+        }
+        if ($film > $holds) {
+            $most = floor($holds * 100) / 100;
+
+            return [Advice::stop('dome_over_limit', Topic::Thickness, sprintf(
+                'Lay at most %s: the edge that is not coated holds no more, and the rest runs over it.',
+                $say->thickness($most),
+            ), ...($most > 0 ? [Remedy::film($most)] : []))];
+        }
+
+        return [Advice::note('held_at_uncoated_edge', Topic::Thickness, $case->face->coatedEdgeMm > 0
+            ? 'Where its edge is not coated the film stops at it, and is held there.'
+            : 'No edge of this piece is coated: the film stops at it, and is held there.')];
+    }
+}
