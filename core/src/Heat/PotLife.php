@@ -25,7 +25,7 @@ final class PotLife
         $open = $curing->kinetics->openMin;
         $run = Heating::inCupUntilAge($curing, $open, $volumeMl, $densityKgM3, $cup, $room, $startC);
 
-        return $run->minutesToAge($open) ?? $run->mins[count($run->mins) - 1];
+        return $run->minutesToAge($open) ?? INF;
     }
 
     /**

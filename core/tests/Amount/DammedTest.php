@@ -41,6 +41,17 @@ final class DammedTest extends TestCase
         self::assertSame(0.0, Plans::computed()->volume->climbMl);
     }
 
+    public function test_thin_lifts_share_what_is_displaced_as_thick_ones_do(): void
+    {
+        foreach ([0.9, 9.0] as $mm) {
+            $result = Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['total_depth_mm' => $mm], '/resins/0/max_pour_mm' => $mm / 3, '/coats/0/displaced_ml' => 6]);
+            self::assertCount(3, $result->lifts);
+            foreach ($result->lifts as $lift) {
+                self::assertEqualsWithDelta(-2.0, $lift->volume->displacedMl, 1e-9);
+            }
+        }
+    }
+
     public function test_a_deep_pour_is_split_by_the_label_and_by_heat(): void
     {
         $deep = fn (float $mm, array $more = []): CoatResult => Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['total_depth_mm' => $mm], ...$more]);

@@ -80,6 +80,18 @@ final class FilmLawsTest extends TestCase
         }
     }
 
+    public function test_a_film_that_hardly_flows_any_more_still_lets_the_largest_bubbles_out(): void
+    {
+        $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);
+        foreach ([150.0, 170.0, 179.9] as $age) {
+            $clock = new SteadyFilmClock($kinetics, 23, $age);
+            self::assertLessThan(1.0, $clock->mobilityInTheEnd());
+            $um = (new Bubbles(self::liquid(), $clock))->smallestThatEscapesUm(1.0);
+            self::assertEqualsWithDelta(9e-3 / (2 * self::liquid()->weightNM3() * $clock->mobilityInTheEnd()), ($um / 1e6) ** 2, 1e-9);
+        }
+        self::assertNull((new Bubbles(self::liquid(), new SteadyFilmClock($kinetics, 23, 180.0)))->smallestThatEscapesUm(1.0), 'stiff');
+    }
+
     public function test_rates_and_viscosities_move_with_the_room_as_they_should(): void
     {
         $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Tests\Outline;
 
 use OpenGlaze\Core\Outline\Clash;
 use OpenGlaze\Core\Outline\EllipticArc;
+use OpenGlaze\Core\Outline\Line;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\LoopCheck;
 use OpenGlaze\Core\Outline\OutlineException;
@@ -108,6 +109,18 @@ final class SweepTest extends TestCase
             self::assertEqualsWithDelta([$end->x, $end->y], [$arc->end()->x, $arc->end()->y], 1e-6);
             self::assertGreaterThanOrEqual($end->minus($start)->length() - 1e-6, $arc->lengthMm());
         }
+    }
+
+    public function test_an_arc_without_a_radius_is_a_line_and_one_of_radius_one_is_none(): void
+    {
+        [$start, $end] = [new Point(0, 0), new Point(1.5, 0)];
+        foreach ([[0.0, 5.0], [5.0, 0.0], [0.0, 0.0]] as [$rx, $ry]) {
+            self::assertInstanceOf(Line::class, EllipticArc::between($start, $end, $rx, $ry, 30, false, true));
+        }
+        foreach ([[1.0, 1.0], [0.5, 2.0]] as [$rx, $ry]) {
+            self::assertInstanceOf(EllipticArc::class, EllipticArc::between($start, $end, $rx, $ry, 30, false, true));
+        }
+        self::assertInstanceOf(Line::class, EllipticArc::between($start, $start, 5, 5, 30, true, true), 'nowhere to go');
     }
 
     public function test_the_four_arcs_between_two_points_are_two_pairs_of_one_ellipse(): void
