@@ -27,6 +27,7 @@ const SAME = [
     'Outline/Cubic.php' => [
         '$least = min($p0, $p3);' => 'only spares the search for turns between control points that reach beyond neither end',
         '$most = max($p0, $p3);' => 'the same',
+        'if (abs($a) <= 1e-12 * (abs($b) + abs($c))) {' => 'what is told apart there turns past the ends',
     ],
     'Held/LongPuddle.php' => [
         'for ($i = 0; $i < self::MOST_SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
@@ -37,6 +38,18 @@ const SAME = [
     'Held/Dome.php' => [
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
         'for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {' => 'where the secant does not get there, the slower search does',
+    ],
+    'Held/Puddle.php' => [
+        '$log = log($near ?? 2 * tan($angle / 4) / ($capillary * self::besselI1($radius / $capillary)));' => 'where the search begins',
+        'return $x < 2 ? $x / 2 * exp($x ** 2 / 8) : exp($x) / sqrt(2 * M_PI * $x) * (1 - 3 / (8 * $x));' => 'the same',
+        '$slope = -$capillary / ($capillary + $radius);' => 'the slope that the secant begins with',
+        'for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
+        '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
+        '$s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);' => 'how small the first step is; what it leaves out is told by small steps in a test',
+        '$step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);' => 'the same of the next',
+    ],
+    'Amount/CoatVolume.php' => [
+        '$next = $poured - ($poured + $residue - $outMl) / (1 + ($poured > 0 ? $residue * 2 / 3 / $poured : 0));' => 'how quickly Newton\'s steps get to where nothing is left over',
     ],
     'Heat/Until.php' => [
         'public float $min = 0.0,' => 'what is followed a minute longer has the same peak and the same ages',
@@ -71,7 +84,9 @@ function places(string $root): array
                 $is = static fn (int ...$kinds): bool => $token->is($kinds);
                 // a property may be called min
                 $isName = $is(T_STRING) && ($tokens[$at + 1]->text ?? '') !== '(';
-                if (isset($same[$lines[$token->line - 1]])) {
+                $line = $lines[$token->line - 1];
+                // how near is near enough, and after how many steps a search is given up
+                if (isset($same[$line]) || preg_match('/^(private|public) const (NEAR(_\w+)?|\w*TOLERANCE\w*|(MOST_)?SECANTS|MOST_STEPS|LEAST_RATE_\w+) =/', $line) === 1) {
                     // see there
                 } elseif ($body && isset(SWAPS[$token->text]) && ! $isName) {
                     $places[] = [$file, $offset, $token->text, SWAPS[$token->text]];

@@ -7,18 +7,19 @@ namespace App\Planning;
 use App\Typed\FieldException;
 use stdClass;
 
-/** What somebody changes of a coat: its resin, fields of the coat, fields of the room. */
+/** What somebody changes of a coat: its resin, fields of the coat, of the room, and the edge of its piece. */
 final readonly class CoatChanges
 {
     public function __construct(
         public ?int $resinId,
         public stdClass $coat,
         public stdClass $studio,
+        public stdClass $piece = new stdClass,
     ) {
     }
 
     /**
-     * Reads what the page sends: {"resin_id": …, "coat": {…}, "studio": {…}}, all of them optional.
+     * Reads what the page sends: {"resin_id": …, "coat": {…}, "studio": {…}, "piece": {…}}, all of them optional.
      *
      * @throws FieldException with a sentence for each field that cannot be read
      */
@@ -27,7 +28,7 @@ final readonly class CoatChanges
         $part = static fn (string $name): stdClass => ($body->{$name} ?? null) instanceof stdClass ? $body->{$name} : new stdClass;
         $sentences = [];
         $read = [];
-        foreach (['coat', 'studio'] as $name) {
+        foreach (['coat', 'studio', 'piece'] as $name) {
             try {
                 $read[$name] = $fields->read($part($name), $name.'.');
             } catch (FieldException $exception) {
@@ -39,6 +40,12 @@ final readonly class CoatChanges
         }
         $resin = $body->resin_id ?? null;
 
-        return new self(is_int($resin) ? $resin : null, $read['coat'] ?? new stdClass, $read['studio'] ?? new stdClass);
+        $piece = new stdClass;
+        if (isset($read['piece']) && property_exists($read['piece'], 'edge_radius_mm')) {
+            // of the piece only its edge is changed from here
+            $piece->edge_radius_mm = $read['piece']->edge_radius_mm;
+        }
+
+        return new self(is_int($resin) ? $resin : null, $read['coat'] ?? new stdClass, $read['studio'] ?? new stdClass, $piece);
     }
 }

@@ -71,12 +71,16 @@ final readonly class CoatDesk
             $plan = $coat->piece->plan;
             Versions::refuseStale('coat', $coat, [...Difference::paths($changes->coat), ...($changes->resinId === null ? [] : ['resin'])], $edit);
             Versions::refuseStale('plan', $plan, Difference::paths((object) ['studio' => $changes->studio]), $edit);
+            Versions::refuseStale('piece', $coat->piece, Difference::paths($changes->piece), $edit);
+            $piece = Json::copy($coat->piece->spec);
             $before = self::content($coat);
             $room = Json::copy($plan->document);
             $result = $this->changed($coat, $changes, $units);
             Versions::count('coat', $coat, $before, self::content($coat), $edit);
             Versions::count('plan', $plan, $room, $plan->document, $edit);
+            Versions::count('piece', $coat->piece, $piece, $coat->piece->spec, $edit);
             $coat->save();
+            $coat->piece->save();
             $plan->save();
 
             return $result;
@@ -154,6 +158,7 @@ final readonly class CoatDesk
         // its name in the file, and whose coat it is, are not changed with it
         $coat->spec->id = $coat->key;
         $coat->spec->piece = $coat->piece->key;
+        $coat->piece->spec = SpecMerge::over($coat->piece->spec, $changes->piece);
         $document = $plan->document;
         $document->studio = Room::measured($plan->studio(), $changes->studio);
         $plan->document = $document;

@@ -25,6 +25,7 @@ final class StackAnswer
 
         return [
             ...CoatAnswer::of($stack->coat),
+            'edge_film' => EdgeAnswer::of($stack->coat),
             'stack' => array_map(
                 static fn (CoatResult $result, int $index): array => self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),
                 $stack->results,

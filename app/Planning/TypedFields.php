@@ -23,9 +23,9 @@ final readonly class TypedFields
 {
     private const LENGTHS = [
         'outline.width_mm', 'outline.height_mm', 'outline.diameter_mm', 'outline.inner_mm', 'outline.radius_mm', 'edge_depth_mm',
-        'recess_mm', 'lip_mm', 'target_thickness_mm', 'measure.cylinder.diameter_mm', 'measure.cylinder.height_mm', 'measure.deepest_mm',
+        'edge_radius_mm', 'recess_mm', 'lip_mm', 'target_thickness_mm', 'measure.cylinder.diameter_mm', 'measure.cylinder.height_mm', 'measure.deepest_mm',
         'outline.holes.*.diameter_mm', 'outline.holes.*.width_mm', 'outline.holes.*.height_mm', 'outline.holes.*.x_mm', 'outline.holes.*.y_mm',
-        'size_by.thickness_mm', 'size_by.total_depth_mm', 'size_by.rest_leaving_mm', 'edge_film_mm', 'mark_mm', 'relief_mm',
+        'size_by.thickness_mm', 'size_by.stays_mm', 'size_by.total_depth_mm', 'size_by.rest_leaving_mm', 'edge_film_mm', 'mark_mm', 'relief_mm',
         'zone.width_mm', 'zone.height_mm', 'zone.diameter_mm', 'zone.x_mm', 'zone.y_mm',
         'inclusions.*.bottom_mm', 'inclusions.*.height_mm', 'batches.*.cup_diameter_mm',
     ];

@@ -36,6 +36,7 @@ use OpenGlaze\Core\Plan\PieceKind;
 use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
+use stdClass;
 
 /** One coat: its section, its answer, its traces, its mix sheet. */
 final readonly class CoatController
@@ -95,6 +96,7 @@ final readonly class CoatController
             'answer' => StackAnswer::of($result),
             'coat' => $this->row($coat),
             'room' => $coat->piece->plan->studio(),
+            'edge' => self::edge($coat),
             'read' => self::read($coat),
         ]);
     }
@@ -126,6 +128,7 @@ final readonly class CoatController
             'piece' => $this->pieces->summary($coat->piece),
             'coat' => $this->row($coat),
             'room' => $plan->studio(),
+            'edge' => self::edge($coat),
             'read' => self::read($coat),
             'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
             'last_took' => $this->lastTook($coat),
@@ -137,10 +140,16 @@ final readonly class CoatController
         ];
     }
 
-    /** @return array{coat: int, plan: int} the versions that the page shows */
+    /** @return stdClass what is set of the edge of its piece */
+    private static function edge(Coat $coat): stdClass
+    {
+        return (object) array_intersect_key((array) $coat->piece->spec, ['edge_radius_mm' => true]);
+    }
+
+    /** @return array{coat: int, plan: int, piece: int} the versions that the page shows */
     private static function read(Coat $coat): array
     {
-        return ['coat' => $coat->version, 'plan' => $coat->piece->plan->version];
+        return ['coat' => $coat->version, 'plan' => $coat->piece->plan->version, 'piece' => $coat->piece->version];
     }
 
     /** What the last finished pour of this coat took out of the bottles for one piece, ml. */

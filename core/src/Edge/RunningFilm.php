@@ -69,14 +69,15 @@ final readonly class RunningFilm
      * The film from the middle to the edge, by the solver.
      *
      * @param  list<float>  $mobilities  rising
+     * @param  int  $cells  and the step of the solver: fewer and longer are quicker
      * @return list<list<array{float, float}>> place from 0 to 1 and mm, for each of them
      */
-    public function profiles(array $mobilities): array
+    public function profiles(array $mobilities, int $cells = FaceFlow::CELLS, float $step = FaceFlow::STEP): array
     {
         if (! $this->runs()) {
             return array_map(fn (float $mobility): array => [[0.0, $this->laidMm], [1.0, $this->laidMm]], $mobilities);
         }
-        $flow = new FaceFlow($this->laidMm / $this->keepsMm);
+        $flow = new FaceFlow($this->laidMm / $this->keepsMm, $cells, $step);
 
         return array_map(fn (float $mobility): array => array_map(
             fn (array $point): array => [$point[0], $this->keepsMm * $point[1]],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Held;
 
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -63,5 +64,15 @@ final class HeldCoatTest extends TestCase
             '/pieces/0/surface' => 'glazed_tile',
             '/pieces/0/quantity' => 24,
         ];
+    }
+
+    public function test_a_zone_on_the_open_face_has_an_edge_without_a_turn_and_nothing_to_run_over(): void
+    {
+        $zone = (object) ['shape' => 'circle', 'diameter_mm' => 200, 'x_mm' => 100, 'y_mm' => 100];
+        $case = Plans::computed(['/pieces/0/coated_edges' => 'none', '/coats/0/containment' => 'held', '/coats/0/zone' => $zone, '/coats/0/size_by' => (object) ['thickness_mm' => 0.5]])->case;
+        self::assertSame([0.0, 0.0], [$case->face->coatedEdgeMm, $case->face->turnDeg]);
+        self::assertNotNull($case->face->domeEdge);
+        self::assertEqualsWithDelta(Dome::meetingAt($case->face->domeEdge, 35.0, $case->liquid->capillaryLengthMm())->meanMm(), $case->held?->limitThicknessMm, 1e-9);
+        self::assertSame(0.0, Plans::computed(['/pieces/0/coated_edges' => 'none', '/coats/0/zone' => (object) ['share_pct' => 40]])->case->face->turnDeg);
     }
 }

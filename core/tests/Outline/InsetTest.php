@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Outline;
 use OpenGlaze\Core\Outline\Inset;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Outlines;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class InsetTest extends TestCase
@@ -22,10 +23,14 @@ final class InsetTest extends TestCase
         self::assertEqualsWithDelta(98 * 58 - (4 - M_PI) * 81, $area($round, 1), 3);
     }
 
-    public function test_nothing_is_left_of_what_is_too_small(): void
+    #[TestWith([10.0, 3.0, 1.5])]
+    #[TestWith([100.0, 40.0, 25.0])]
+    #[TestWith([40.0, 100.0, 25.0])]
+    #[TestWith([100.0, 0.8, 0.45])]
+    public function test_nothing_is_left_of_what_is_too_small(float $width, float $height, float $by): void
     {
         $this->expectException(OutlineException::class);
-        Inset::pathData(Outlines::rectangle(10, 3), 1.5);
+        Inset::pathData(Outlines::rectangle($width, $height), $by);
     }
 
     public function test_a_nook_that_would_close_is_refused(): void

@@ -3,7 +3,9 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode
 import { useWidth } from '../lib/width'
 import type { StackLayer } from '../types/answer'
 import { apart, type Level } from './labels'
-import { Beads, filmPath, Grip, Ground, Levels, Shine } from './sectionParts'
+import { filmPath, Grip, Ground, Levels, Shine } from './sectionParts'
+import type { FilmNow } from '../lib/filmClock'
+import { Drops, EdgeDetail, Laid, openFilmPath, ThinBands } from './openFilm'
 import { Inclusions, layerPath, Lifts, OtherLayer, RimDetail, Ruler, spanOf, Walls, type Frame } from './stackParts'
 
 const LEFT = 58
@@ -30,6 +32,20 @@ interface Props {
     edgeFilmMm: number
     soakMl: number
     coatedEdges: boolean
+    /** A film that is flooded over the edge, as it is at one moment. */
+    openFilm: {
+        now: FilmNow
+        fromEdgeMm: number[]
+        /** Where it sets thin. */
+        thinMm: number
+        thinLabel: string
+        /** With what is poured to run off. */
+        laidMm: number
+        laidLabel: string
+        radiusMm: number
+        keepsMm: number
+        onRadius: (mm: number, letGo: boolean) => void
+    } | null
     labelMaxMm: number | null
     /** What the edge holds at most, of a held film. */
     holdsMm: number | null
@@ -73,6 +89,7 @@ export function Section(props: Props): ReactNode {
     const below = here?.below_mm ?? 0
     const reach = Math.max(
         LEAST_REACH_MM,
+        (current?.below_mm ?? 0) + (props.openFilm?.laidMm ?? 0) * 1.15,
         ...props.stack.map((layer) => (layer.below_mm + (layer.thickness_mm ?? 0)) * HEADROOM),
         props.wallMm === null ? 0 : props.wallMm * 1.15,
         below + 1.15 * Math.min(props.labelMaxMm ?? 0, 30),
@@ -128,6 +145,12 @@ export function Section(props: Props): ReactNode {
 
     const dammed = stack.some((layer) => layer.containment === 'dammed')
     const detail = here !== undefined && here.rim.length > 0 && !narrow
+    const { openFilm } = props
+    const running =
+        openFilm === null || here?.share !== 1
+            ? null
+            : { frame, floor: height(below), bottom, fromEdgeMm: openFilm.fromEdgeMm, now: openFilm.now }
+    const round = running !== null && !narrow && props.edgeDepthMm > 0
     const figureAt = narrow ? top - 9 : Math.min(top + 9, GROUND - 3)
     const levels: Level[] = []
     if (!props.hangs) {
@@ -137,12 +160,20 @@ export function Section(props: Props): ReactNode {
         if (holdsMm !== null && below + holdsMm < mostMm)
             levels.push({ y: height(below + holdsMm), label: `edge holds ${props.say(holdsMm)}` })
         const levelsFrom = height(below + (thinnestMm ?? 0))
-        if (thinnestMm !== null && !detail && !narrow && height(below) - levelsFrom > 3 && levelsFrom - top > 24)
+        if (
+            thinnestMm !== null &&
+            !detail &&
+            !narrow &&
+            !round &&
+            height(below) - levelsFrom > 3 &&
+            levelsFrom - top > 24
+        )
             levels.push({ y: levelsFrom, label: `levels from ${props.say(thinnestMm)}` })
     }
     const pathOf = (layer: StackLayer): string => {
         const mm = layer.id === props.currentId ? film : (layer.thickness_mm ?? 0)
         const span = spanOf(layer, stack, frame, mm)
+        if (layer.id === props.currentId && running !== null) return openFilmPath(running)
         return layer.id === props.currentId && layer.containment === 'open' && layer.share === 1
             ? filmPath(left, right, span.top, GROUND, bottom, side)
             : layerPath(layer, span, frame)
@@ -200,12 +231,25 @@ export function Section(props: Props): ReactNode {
                                 />
                                 <Lifts frame={frame} layer={layer} top={top} bottom={height(below)} />
                                 <Inclusions layer={layer} span={spanOf(layer, stack, frame, film)} frame={frame} />
-                                {layer.share === 1 && (
+                                {running !== null && openFilm !== null && (
+                                    <Laid
+                                        left={left}
+                                        right={right}
+                                        y={height(below + openFilm.laidMm)}
+                                        label={narrow ? '' : openFilm.laidLabel}
+                                    />
+                                )}
+                                {running !== null && openFilm !== null && (
+                                    <ThinBands
+                                        place={running}
+                                        mm={openFilm.thinMm}
+                                        label={narrow ? '' : openFilm.thinLabel}
+                                    />
+                                )}
+                                {layer.share === 1 && running === null && (
                                     <Shine left={left} right={right} top={top} ground={height(below)} />
                                 )}
-                                {side > 0 && layer.share === 1 && (
-                                    <Beads left={left} right={right} bottom={bottom} side={side} />
-                                )}
+                                {running !== null && <Drops place={running} />}
                             </g>
                         ),
                     )}
@@ -219,7 +263,7 @@ export function Section(props: Props): ReactNode {
                     narrow={narrow}
                 />
                 <g className="text-[12px]" fill="var(--ink-soft)">
-                    {props.edgeDepthMm > 0 && !narrow && !detail && (
+                    {props.edgeDepthMm > 0 && !narrow && !detail && !round && (
                         <>
                             <path
                                 d={`M${rim - 8} ${GROUND} h14 M${rim - 8} ${bottom} h14 M${rim + 2} ${GROUND} V${bottom}`}
@@ -232,7 +276,7 @@ export function Section(props: Props): ReactNode {
                             </text>
                         </>
                     )}
-                    <text x={left} y={HEIGHT - 6}>
+                    <text x={running === null ? left : left + 20} y={HEIGHT - 6}>
                         longest side {props.sayLength(props.pieceMm)}, film drawn ×
                         {factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
                         {props.faceDown &&
@@ -254,6 +298,18 @@ export function Section(props: Props): ReactNode {
                     />
                 )}
 
+                {round && openFilm !== null && (
+                    <EdgeDetail
+                        x={rim + 8}
+                        y={GROUND - 26}
+                        radiusMm={openFilm.radiusMm}
+                        keepsMm={openFilm.keepsMm}
+                        sideMm={openFilm.now.edge_film_mm}
+                        say={props.say}
+                        onPull={(mm) => openFilm.onRadius(mm, false)}
+                        onLetGo={(mm) => openFilm.onRadius(mm, true)}
+                    />
+                )}
                 {props.thicknessMm !== null && !props.hangs && (
                     <>
                         <Grip x={narrow ? left + 44 : (left + right) / 2} y={top} pulling={pulling !== null} />

@@ -82,24 +82,6 @@ export function Shine(props: { left: number; right: number; top: number; ground:
     )
 }
 
-/** What runs over hangs below the edge. */
-export function Beads(props: { left: number; right: number; bottom: number; side: number }): ReactNode {
-    const bead = (x: number): string => {
-        const r = 5.5
-        return `M${x - r} ${props.bottom - 2} Q${x - r} ${props.bottom + 11} ${x} ${props.bottom + 12} Q${x + r} ${props.bottom + 11} ${x + r} ${props.bottom - 2} Z`
-    }
-    return (
-        <g aria-hidden="true">
-            {[props.left - props.side / 2, props.right + props.side / 2].map((x) => (
-                <g key={x}>
-                    <path d={bead(x)} fill="url(#gloss)" stroke="var(--resin-edge)" strokeWidth="1.25" />
-                    <circle cx={x - 2} cy={props.bottom + 4} r="1.2" fill="var(--gloss)" opacity="0.8" />
-                </g>
-            ))}
-        </g>
-    )
-}
-
 /** Heights with their words beside them, none over another. */
 export function Levels(props: { levels: PlacedLevel[]; left: number; right: number; narrow: boolean }): ReactNode {
     return props.levels.map(({ y, at, label }) => (

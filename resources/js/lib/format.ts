@@ -1,6 +1,7 @@
 import type { Drawing, Units } from '../types/page'
 
 const ML_PER_US_FL_OZ = 29.5735295625
+const M_PER_FT = 0.3048
 
 const IN_FT_PER_MM_M = 0.012
 
@@ -83,6 +84,11 @@ export function thickness(mm: number, units: Units): Shown {
         : { text: digits(mm / 25.4, 3), unit: 'in' }
 }
 
+/** A film to a hundredth, where what is asked, laid and kept stand side by side. */
+export function fineFilm(mm: number, units: Units): Shown {
+    return units === 'metric' ? { text: digits(mm, 2), unit: 'mm' } : { text: digits(mm / 25.4, 3), unit: 'in' }
+}
+
 export function area(cm2: number, units: Units): Shown {
     return units === 'metric'
         ? { text: trimmed(cm2, cm2 < 100 ? 1 : 0), unit: 'cm²' }
@@ -109,6 +115,13 @@ export function fieldSlope(mmPerM: number | undefined, units: Units): string {
     return units === 'metric' ? String(mmPerM) : trimmed(mmPerM * IN_FT_PER_MM_M, 3)
 }
 
+/** What drips from an edge, by its length. */
+export function drip(mlPerM: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: trimmed(mlPerM, 1), unit: 'ml/m' }
+        : { text: trimmed((mlPerM / ML_PER_US_FL_OZ) * M_PER_FT, 2), unit: 'fl oz/ft' }
+}
+
 /** By the unit of an explanation: what it is for who reads imperial units, and how it is reckoned. */
 const IMPERIAL: Record<string, [string, (value: number) => number]> = {
     mm: ['in', (mm) => mm / 25.4],
@@ -116,6 +129,7 @@ const IMPERIAL: Record<string, [string, (value: number) => number]> = {
     'mm²': ['in²', (mm2) => mm2 / (100 * CM2_PER_IN2)],
     ml: ['fl oz', (ml) => ml / ML_PER_US_FL_OZ],
     'ml/cm²': ['fl oz/ft²', (rate) => rate * FL_OZ_FT2_PER_ML_CM2],
+    'ml/m': ['fl oz/ft', (mlPerM) => (mlPerM / ML_PER_US_FL_OZ) * M_PER_FT],
     'mm/m': ['in/ft', (mmPerM) => mmPerM * IN_FT_PER_MM_M],
     '°C': ['°F', (c) => c * 1.8 + 32],
 }

@@ -164,7 +164,38 @@ export interface CoatInForce extends RoomInForce {
 }
 
 /** What the coat page hears: the coat, and the stack that it lies in. */
+/** A film that is flooded over an edge, from the pour until it has set. */
+export interface EdgeFilm {
+    radius_mm: number
+    /** Covered face for each mm of coated edge. */
+    reach_mm: number
+    /** Coated edge of all pieces. */
+    coated_m: number
+    asked_mm: number
+    /** From the edge inwards, where it sets thinner than nine tenths of its middle. */
+    thin_within_mm: number
+    gels_min: number
+    wipes_min: number[]
+    /** What still drips after the first wipe, where it is the only one. */
+    one_wipe_ml_per_m: number
+    from_edge_mm: number[]
+    /** In time; the last, without a time, as it sets. */
+    frames: FilmFrame[]
+}
+
+export interface FilmFrame {
+    min: number | null
+    mean_mm: number
+    edge_film_mm: number
+    /** Still to drip. */
+    left_ml_per_m: number
+    /** From the edge inwards, at from_edge_mm. */
+    profile_mm: number[]
+}
+
 export interface StackAnswer extends Answer {
+    /** Null where it is not flooded over an edge. */
+    edge_film: EdgeFilm | null
     stack: StackLayer[]
     whole: { thickness_mm: number | null; target_thickness_mm: number | null; resin_ml: number; resin_g: number }
     steps: CoatStep[]

@@ -37,6 +37,11 @@ export interface ResinRow {
     sheet: ResinSheet
 }
 
+/** What is set of the edge of a piece. */
+export interface EdgeSpec {
+    edge_radius_mm?: number
+}
+
 export interface CoatRow {
     id: number
     kind: string

@@ -11,16 +11,18 @@ import { Figure, Traced } from '../../controls/TraceSheet'
 import { boxOf } from '../../drawings/OutlineDrawing'
 import { Section } from '../../drawings/Section'
 import { WhereItGoes } from '../../drawings/WhereItGoes'
-import { joined, length, sizeOf, thickness, volume } from '../../lib/format'
+import { fineFilm, joined, length, sizeOf, thickness, volume } from '../../lib/format'
+import { filmAt } from '../../lib/filmClock'
 import { ask, type Read } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
 import type { Advice, PhaseName, Remedy, StackAnswer, Trace } from '../../types/answer'
-import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
+import type { CoatRow, EdgeSpec, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec, SizeField } from '../../types/plan'
 import { AnswerCups, Portions } from './Answer'
+import { EdgeStrip } from './EdgeStrip'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
 import { MoreFields } from './MoreFields'
@@ -34,6 +36,7 @@ interface Props {
     piece: PieceRow
     coat: CoatRow
     room: RoomSpec
+    edge: EdgeSpec
     read: Read
     resins: ResinRow[]
     answer: StackAnswer | null
@@ -85,12 +88,18 @@ function CoatPage(props: Props): ReactNode {
             router.post(`/coats/${props.coat.id}/split`, { count: value } as never)
     }
     const [hangs, setHangs] = useState(false)
+    const [at, setAt] = useState<number | null>(null)
+    const [once, setOnce] = useState(false)
     const { undo } = draft
     useUndoKey(undo)
 
     const pulled = (draft.touched.coat?.size_by as Record<string, unknown> | undefined)?.[pulls(draft)]
     const film = typeof pulled === 'number' ? pulled : (answer?.coat.thickness_mm ?? null)
     const spec = props.piece.spec
+    const running = answer?.edge_film ?? null
+    const filmNow = running === null ? null : filmAt(running, at, once)
+    const say = (mm: number): string => joined(thickness(mm, units))
+    const sayFine = (mm: number): string => joined(fineFilm(mm, units))
     const [w, h] = boxOf(props.piece.drawing)
     const open = answer?.steps.filter((step) => !step.after && step.state === 'open').length ?? 0
     const goOn = async (): Promise<void> => {
@@ -213,6 +222,24 @@ function CoatPage(props: Props): ReactNode {
                                         edgeFilmMm={answer.in_force.edge_film_mm}
                                         soakMl={answer.coat.volume_ml.soak}
                                         coatedEdges={answer.coat.drips !== null}
+                                        openFilm={
+                                            running === null || filmNow === null || answer.coat.edge === null
+                                                ? null
+                                                : {
+                                                      now: filmNow,
+                                                      fromEdgeMm: running.from_edge_mm,
+                                                      thinMm: at === null ? running.thin_within_mm : 0,
+                                                      thinLabel: `${joined(length(running.thin_within_mm, units))} under nine tenths of its middle`,
+                                                      laidMm: answer.coat.edge.laid_mm,
+                                                      laidLabel: `laid ${sayFine(answer.coat.edge.laid_mm)}`,
+                                                      radiusMm: running.radius_mm,
+                                                      keepsMm: answer.coat.edge.keeps_mm,
+                                                      onRadius: (mm, letGo) =>
+                                                          (letGo ? draft.keep : draft.change)({
+                                                              piece: { edge_radius_mm: mm },
+                                                          }),
+                                                  }
+                                        }
                                         holdsMm={answer.coat.held?.limit_thickness_mm ?? null}
                                         edgeAngleDeg={answer.coat.held?.edge_angle_deg ?? null}
                                         wallMm={answer.wall_mm}
@@ -226,7 +253,7 @@ function CoatPage(props: Props): ReactNode {
                                                 ? { unit: 'mm', unitMm: 1 }
                                                 : { unit: 'in', unitMm: 25.4 }
                                         }
-                                        say={(mm) => joined(thickness(mm, units))}
+                                        say={say}
                                         sayLength={(mm) => joined(length(mm, units))}
                                         onPull={(mm) => draft.change(sized(mm))}
                                         onLetGo={(mm) => draft.keep(sized(mm))}
@@ -234,6 +261,17 @@ function CoatPage(props: Props): ReactNode {
                                             void draft.flush().then((kept) => kept && router.visit(`/coats/${id}`))
                                         }}
                                     />
+                                    {running !== null && filmNow !== null && answer.coat.edge !== null && (
+                                        <EdgeStrip
+                                            answer={answer}
+                                            film={running}
+                                            now={filmNow}
+                                            at={at}
+                                            once={once}
+                                            onAt={setAt}
+                                            onOnce={setOnce}
+                                        />
+                                    )}
                                     <AdviceStrips
                                         advice={[...props.next_now, ...answer.advice]}
                                         topics={['thickness', 'surface', 'heat', 'room', 'bench', 'sheet']}

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import { ask, Refused, type Read } from '../../lib/http'
 import { useLatest } from '../../lib/latest'
 import type { StackAnswer } from '../../types/answer'
-import type { CoatRow, Sentences } from '../../types/page'
+import type { CoatRow, EdgeSpec, Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
 
 /** What was touched and is not saved: texts as they were typed, a number where the drawing was pulled. */
@@ -10,6 +10,8 @@ export interface Touched {
     resin_id?: number
     coat?: Record<string, unknown>
     studio?: Record<string, string>
+    /** Of its piece: how round its edge is. */
+    piece?: Record<string, string | number | null>
 }
 
 interface Saved {
@@ -17,11 +19,12 @@ interface Saved {
     read: Read
     coat: CoatRow
     room: RoomSpec
+    edge: EdgeSpec
 }
 
 interface Draft {
     touched: Touched
-    rows: { coat: CoatRow; room: RoomSpec }
+    rows: { coat: CoatRow; room: RoomSpec; edge: EdgeSpec }
     answer: StackAnswer | null
     sentences: Sentences
     state: 'saved' | 'changing' | 'saving' | 'refused' | 'stale' | 'cut-off'
@@ -43,10 +46,17 @@ interface Draft {
  */
 export function useCoatDraft(
     coatId: number,
-    first: { coat: CoatRow; room: RoomSpec; read: Read; answer: StackAnswer | null; sentences: Sentences | null },
+    first: {
+        coat: CoatRow
+        room: RoomSpec
+        edge: EdgeSpec
+        read: Read
+        answer: StackAnswer | null
+        sentences: Sentences | null
+    },
 ): Draft {
     const [touched, setTouched] = useState<Touched>({})
-    const [rows, setRows] = useState({ coat: first.coat, room: first.room })
+    const [rows, setRows] = useState({ coat: first.coat, room: first.room, edge: first.edge })
     const [answer, setAnswer] = useState(first.answer)
     const [sentences, setSentences] = useState<Sentences>(first.sentences ?? {})
     const [state, setState] = useState<Draft['state']>('saved')
@@ -79,7 +89,7 @@ export function useCoatDraft(
                 read.current = saved.read
                 if (!undoing.current) setPast((before) => [...before, reverse(rows, sent)])
                 undoing.current = false
-                setRows({ coat: saved.coat, room: saved.room })
+                setRows({ coat: saved.coat, room: saved.room, edge: saved.edge })
                 setAnswer(saved.answer)
                 now.current = without(now.current, sent)
                 setTouched(now.current)
@@ -175,6 +185,7 @@ function merged(before: Touched, part: Touched): Touched {
         ...part,
         ...(before.coat || part.coat ? { coat: { ...before.coat, ...part.coat } } : {}),
         ...(before.studio || part.studio ? { studio: { ...before.studio, ...part.studio } } : {}),
+        ...(before.piece || part.piece ? { piece: { ...before.piece, ...part.piece } } : {}),
     }
 }
 
@@ -182,7 +193,7 @@ function merged(before: Touched, part: Touched): Touched {
 function without(touched: Touched, sent: Touched): Touched {
     const rest: Touched = {}
     if (touched.resin_id !== undefined && touched.resin_id !== sent.resin_id) rest.resin_id = touched.resin_id
-    for (const part of ['coat', 'studio'] as const) {
+    for (const part of ['coat', 'studio', 'piece'] as const) {
         const left = Object.entries(touched[part] ?? {}).filter(([field, value]) => sent[part]?.[field] !== value)
         if (left.length > 0) rest[part] = Object.fromEntries(left) as Record<string, string>
     }
@@ -190,7 +201,7 @@ function without(touched: Touched, sent: Touched): Touched {
 }
 
 /** The change that takes a saved change back. */
-function reverse(rows: { coat: CoatRow; room: RoomSpec }, sent: Touched): Touched {
+function reverse(rows: Draft['rows'], sent: Touched): Touched {
     const spec = rows.coat.spec as unknown as Record<string, unknown>
     const room = rows.room as unknown as Record<string, unknown>
     const back: Touched = {}
@@ -200,5 +211,6 @@ function reverse(rows: { coat: CoatRow; room: RoomSpec }, sent: Touched): Touche
         back.studio = Object.fromEntries(
             Object.keys(sent.studio).map((field) => [field, (room[field] ?? null) as string]),
         )
+    if (sent.piece) back.piece = { edge_radius_mm: rows.edge.edge_radius_mm ?? null }
     return back
 }

@@ -1,0 +1,99 @@
+import type { ReactNode } from 'react'
+import { Check } from '../../controls/Choice'
+import { Figure } from '../../controls/TraceSheet'
+import { drip, fineFilm, joined, length, span, trimmed, volume } from '../../lib/format'
+import { lastMin, type FilmNow } from '../../lib/filmClock'
+import { useUnits } from '../../lib/pages'
+import type { EdgeFilm, StackAnswer } from '../../types/answer'
+
+interface Props {
+    answer: StackAnswer
+    film: EdgeFilm
+    now: FilmNow
+    /** Minutes after the pour; null for as it sets. */
+    at: number | null
+    once: boolean
+    onAt: (min: number | null) => void
+    onOnce: (once: boolean) => void
+}
+
+/** What is asked, laid, kept and lost, in one line; and the film's clock, to be slid from the pour until it has set. */
+export function EdgeStrip(props: Props): ReactNode {
+    const { answer, film, now, at } = props
+    const units = useUnits()
+    const edge = answer.coat.edge!
+    const mm = (value: number): string => joined(fineFilm(value, units))
+    const last = lastMin(film)
+    const steps = 240
+    return (
+        <section aria-label="What the edge keeps" className="space-y-1">
+            <p className="flex flex-wrap gap-x-4 text-lg">
+                <span>{mm(film.asked_mm)} asked</span>
+                <span>
+                    <Figure of="laid_mm">{mm(edge.laid_mm)}</Figure> laid
+                </span>
+                <span className="font-semibold">
+                    <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure> stays
+                </span>
+                <span>
+                    <Figure of="keeps_mm">{mm(Math.min(edge.keeps_mm, edge.stays_mm))}</Figure> at the edge
+                    {film.thin_within_mm > 1 && (
+                        <span className="text-soft">, thin within {joined(length(film.thin_within_mm, units))}</span>
+                    )}
+                </span>
+                <span>
+                    <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure> run off
+                </span>
+            </p>
+            <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+                <div className="relative min-w-56 flex-1">
+                    <input
+                        type="range"
+                        min={0}
+                        max={steps}
+                        step={1}
+                        value={at === null ? steps : Math.round((at / last) * (steps - 1))}
+                        aria-label="The film's clock"
+                        aria-valuetext={at === null ? 'as it sets' : `${span(at)} after the pour`}
+                        className="film-clock block h-9 w-full"
+                        onChange={(event) => {
+                            const to = Number(event.target.value)
+                            props.onAt(to === steps ? null : (to / (steps - 1)) * last)
+                        }}
+                    />
+                    <svg
+                        className="pointer-events-none absolute top-0 left-2.5 h-2 w-[calc(100%-1.25rem)]"
+                        preserveAspectRatio="none"
+                        viewBox="0 0 1000 8"
+                        aria-hidden="true"
+                    >
+                        {film.wipes_min.map((min) => (
+                            <path
+                                key={min}
+                                d={`M${(min / last) * 996} 0v8`}
+                                stroke={props.once && min !== film.wipes_min[0] ? 'var(--line)' : 'var(--act)'}
+                                strokeWidth="3"
+                            />
+                        ))}
+                    </svg>
+                </div>
+                <Check label="One wipe only" on={props.once} onChange={props.onOnce} />
+            </div>
+            <p aria-live="polite">
+                {at === null ? 'As it sets' : at < 0.5 ? 'At the pour' : `After ${span(at)}`}: {mm(now.mean_mm)} on the
+                face, {joined(volume(now.dripped_ml, units))} dripped,{' '}
+                {now.hangs_ml_per_m < 0.05
+                    ? 'nothing hangs below'
+                    : `${joined(drip(now.hangs_ml_per_m, units))} hang below`}
+                {props.once &&
+                    film.one_wipe_ml_per_m > 0.2 &&
+                    `; after one wipe ${joined(drip(film.one_wipe_ml_per_m, units))} still drip`}
+                .
+            </p>
+            <p className="text-sm text-soft">
+                Wipe {film.wipes_min.length === 1 ? 'once' : `${film.wipes_min.length} times`}:{' '}
+                {film.wipes_min.map((min) => trimmed(min, 0)).join(', ')} min after the pour.
+            </p>
+        </section>
+    )
+}

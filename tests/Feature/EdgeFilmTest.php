@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\TestCase;
+
+/** What an edge keeps, on the coat's page. */
+final class EdgeFilmTest extends TestCase
+{
+    public function test_the_check_values_come_off_the_screen(): void
+    {
+        $coat = $this->autumnSky();
+        $answer = $this->postJson("/coats/{$coat->id}/live", ['coat' => (object) [], 'studio' => ['temperature_c' => '23']])->assertOk()->json();
+        self::assertEqualsWithDelta([1.76, 1.0924, 1.2698, 124.6], array_values($answer['coat']['edge']), 0.05);
+        self::assertEqualsWithDelta([10, 20, 30, 40, 50, 64.6, 92.6], $answer['coat']['drips']['wipes_min'], 0.3);
+        self::assertEqualsWithDelta(1.6, $answer['edge_film']['asked_mm'], 1e-9);
+        self::assertEqualsWithDelta(2.0, $answer['edge_film']['radius_mm'], 1e-9);
+        $trace = $this->postJson("/coats/{$coat->id}/trace/stays_mm", ['studio' => ['temperature_c' => '23']])->assertOk()->json();
+        self::assertEqualsWithDelta(1.2698, $trace['result'], 5e-4);
+    }
+
+    public function test_what_is_drawn_over_time_ends_with_what_stays_and_begins_with_what_is_laid(): void
+    {
+        $coat = $this->autumnSky();
+        $answer = $this->get("/coats/{$coat->id}")->assertOk()->viewData('page')['props']['answer'];
+        $film = $answer['edge_film'];
+        [$first, $last] = [$film['frames'][0], $film['frames'][count($film['frames']) - 1]];
+        self::assertEqualsWithDelta(1.76, $first['mean_mm'], 1e-4);
+        self::assertEqualsWithDelta(array_fill(0, count($first['profile_mm']), 1.76), $first['profile_mm'], 1e-3);
+        self::assertNull($last['min']);
+        self::assertEqualsWithDelta($answer['coat']['edge']['stays_mm'], $last['mean_mm'], 1e-4);
+        self::assertEqualsWithDelta(0.0, $last['left_ml_per_m'], 1e-3);
+        self::assertEqualsWithDelta($answer['coat']['edge']['keeps_mm'], $last['profile_mm'][0], 1e-3, 'at the edge what it keeps');
+        // the profile over the reach is the mean that is told
+        $sum = 0.0;
+        for ($at = 1; $at < count($film['from_edge_mm']); $at++) {
+            $sum += ($film['from_edge_mm'][$at] - $film['from_edge_mm'][$at - 1]) * ($last['profile_mm'][$at] + $last['profile_mm'][$at - 1]) / 2;
+        }
+        self::assertEqualsWithDelta($last['mean_mm'], $sum / $film['reach_mm'], 0.005);
+        self::assertEqualsWithDelta($answer['coat']['drips']['dripped_ml'], $first['left_ml_per_m'] * $film['coated_m'], 0.05);
+        $times = array_column(array_slice($film['frames'], 0, -1), 'min');
+        self::assertGreaterThanOrEqual(max(...$film['wipes_min']), max(...$times));
+        self::assertGreaterThanOrEqual($film['gels_min'], max(...$times));
+    }
+
+    public function test_the_edge_is_rounded_from_the_drawing_kept_with_its_piece_and_undone(): void
+    {
+        $coat = $this->autumnSky();
+        $read = $this->get("/coats/{$coat->id}")->viewData('page')['props']['read'];
+        $saved = $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => 0.5], 'read' => $read])->assertOk();
+        self::assertSame(0.5, $coat->piece->refresh()->spec->edge_radius_mm);
+        self::assertEqualsWithDelta(1.6049, $saved->json('answer.coat.edge.keeps_mm'), 2e-3);
+        self::assertSame(['edge_radius_mm' => 0.5], $saved->json('edge'));
+        $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => 3], 'read' => $read])->assertStatus(409);
+        $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => null], 'read' => $saved->json('read')])->assertOk();
+        self::assertFalse(property_exists($coat->piece->refresh()->spec, 'edge_radius_mm'));
+        $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => '25'], 'read' => []])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains($sentences['piece.edge_radius_mm'] ?? '', 'from 0 to 20 mm'));
+        $this->putJson("/coats/{$coat->id}", ['piece' => ['kind' => 'board', 'quantity' => 7], 'read' => []])->assertOk();
+        self::assertSame(['canvas', 1], [$coat->piece->refresh()->spec->kind, $coat->piece->spec->quantity], 'of the piece only its edge');
+    }
+
+    public function test_it_can_be_sized_by_what_is_to_stay(): void
+    {
+        $coat = $this->autumnSky();
+        $change = static fn (string $mm): array => ['coat' => ['size_by' => ['thickness_mm' => null, 'stays_mm' => $mm]]];
+        self::assertEqualsWithDelta(1.2, $this->postJson("/coats/{$coat->id}/live", $change('1.2'))->assertOk()->json('coat.edge.stays_mm'), 1e-4);
+        $refused = $this->postJson("/coats/{$coat->id}/live", $change('1.9'))->assertStatus(422)->json('sentences');
+        self::assertStringContainsString('at most about 1.3', implode(' ', $refused));
+    }
+
+    public function test_from_one_press_nothing_runs_and_from_another_all_is_as_it_was(): void
+    {
+        $coat = $this->autumnSky();
+        $advice = collect($this->postJson("/coats/{$coat->id}/live", ['coat' => (object) []])->json('advice'))->firstWhere('code', 'edge_keeps_less');
+        self::assertEquals([['kind' => 'coats', 'value' => 2]], $advice['remedies']);
+        $this->postJson("/coats/{$coat->id}/split", ['count' => 2])->assertRedirect();
+        $undo = session('undo');
+        $runs = fn (): float => array_sum(array_map(fn (int $id): float => $this->postJson("/coats/$id/live", ['coat' => (object) []])->json('coat.edge.runs_off_ml'), $coat->piece->coats()->get()->pluck('id')->all()));
+        self::assertSame([0.8, 0.8], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->size_by->thickness_mm)->all());
+        self::assertEqualsWithDelta(0.0, $runs(), 1e-9);
+        $this->postJson($undo['url'] ?? $undo, $undo['body'] ?? [])->assertRedirect();
+        self::assertSame([1.6], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->size_by->thickness_mm)->all());
+        self::assertGreaterThan(120.0, $runs());
+    }
+
+    public function test_where_nothing_is_coated_nothing_of_it_is_told(): void
+    {
+        $coat = $this->autumnSky();
+        $spec = $coat->piece->spec;
+        $spec->coated_edges = 'none';
+        $coat->piece->update(['spec' => $spec]);
+        $answer = $this->get("/coats/{$coat->id}")->assertOk()->viewData('page')['props']['answer'];
+        self::assertSame([null, null, null], [$answer['edge_film'], $answer['coat']['edge'], $answer['coat']['drips']]);
+        self::assertContains('held_at_uncoated_edge', array_column($answer['advice'], 'code'));
+    }
+}
