@@ -39,6 +39,7 @@ Route::put('/coats/{coat}', [CoatController::class, 'update']);
 Route::post('/coats/{coat}/live', [CoatController::class, 'live']);
 Route::post('/coats/{coat}/trace/{figure}', [CoatController::class, 'trace']);
 Route::post('/coats/{coat}/ranges', [CoatController::class, 'ranges']);
+Route::post('/coats/{coat}/ways', [CoatController::class, 'ways']);
 Route::get('/coats/{coat}/mix', [CoatController::class, 'mix'])->name('coats.mix');
 Route::post('/pieces/{piece}/coats', [StackController::class, 'add']);
 Route::post('/pieces/{piece}/again', [StackController::class, 'sameAgain']);

@@ -15,6 +15,8 @@ use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Keeping\WaysToKeep;
+use OpenGlaze\Core\Keeping\WayToKeep;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\UnitSystem;
@@ -58,6 +60,28 @@ final readonly class CoatDesk
         $rows = $this->changed($coat, $changes, $units)->rows;
 
         return Ranges::of($this->assembler->stack($coat->piece, $rows))['coats'][$coat->key] ?? [];
+    }
+
+    /**
+     * What would keep its film on the face, with changes that are not saved: each way, and the row of the resin where it is another.
+     *
+     * @return list<array{WayToKeep, int|null}>
+     *
+     * @throws FieldException with a sentence for each field that cannot be used
+     */
+    public function ways(Coat $coat, CoatChanges $changes, UnitSystem $units): array
+    {
+        $stack = $this->changed($coat, $changes, $units);
+        $sheets = [];
+        foreach (Resin::atHandFor($coat->piece->plan)->whereKeyNot($coat->resin_id)->get() as $resin) {
+            $sheet = Json::copy($resin->sheet);
+            $sheet->id = (string) $resin->id;
+            $sheets[] = $sheet;
+        }
+        $at = (int) array_search($stack->coat, $stack->results, true);
+        $ways = WaysToKeep::of($this->assembler->stack($coat->piece, $stack->rows), $at, $sheets);
+
+        return array_map(static fn (WayToKeep $way): array => [$way, $way->resinId === null ? null : (int) $way->resinId], $ways);
     }
 
     /**

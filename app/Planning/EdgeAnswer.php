@@ -7,6 +7,8 @@ namespace App\Planning;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Edge\FilmFrame;
 use OpenGlaze\Core\Edge\FilmStrip;
+use OpenGlaze\Core\Keeping\WayKind;
+use OpenGlaze\Core\Keeping\WayToKeep;
 
 /** How a film that is flooded over an edge looks over time: what the section draws. */
 final class EdgeAnswer
@@ -25,6 +27,7 @@ final class EdgeAnswer
             'reach_mm' => $edge->face->reachMm,
             'coated_m' => $result->case->coatedEdgeM(),
             'asked_mm' => $result->edge->laidMm / (1 + $result->case->volume->runoffShare),
+            'most_stays_mm' => $result->case->laidToStay()?->mostMm(),
             'thin_within_mm' => $strip->thinWithinMm,
             'gels_min' => $result->film->gelsMin,
             'wipes_min' => $result->edge->wipesMin,
@@ -39,5 +42,49 @@ final class EdgeAnswer
                 'profile_mm' => array_map(static fn (float $mm): float => round($mm, 3), $frame->profileMm),
             ], $strip->frames),
         ];
+    }
+
+    /**
+     * @param  list<array{WayToKeep, int|null}>  $ways  with the row of another resin
+     * @return list<array<string, mixed>> what each way takes and leaves, and the change that takes it
+     */
+    public static function ways(array $ways): array
+    {
+        return array_map(static function (array $one) use ($ways): array {
+            [$way, $resinId] = $one;
+            $first = $way->coats[0];
+
+            return [
+                'kind' => $way->kind->value,
+                'value' => $way->value,
+                'resin' => $way->resin,
+                'coats' => count($way->coats),
+                'film_mm' => $first->case->thicknessMm?->value,
+                'mixed_ml' => $way->mixedMl(),
+                'floor_ml' => $way->onTheFloorMl(),
+                'stays_mm' => $way->staysMm(),
+                'middle_mm' => $way->middleMm(),
+                'edge_mm' => $way->atEdgeMm(),
+                'wipes' => $way->wipes(),
+                'next_from_h' => count($way->coats) > 1 ? $first->windows->recoatFromH : null,
+                'next_to_h' => count($way->coats) > 1 ? $first->windows->recoatToH : null,
+                'thicker' => $first->film->viscosityPaS / $ways[0][0]->coats[0]->film->viscosityPaS,
+                'change' => self::change($way, $resinId),
+            ];
+        }, $ways);
+    }
+
+    /** @return array<string, mixed>|null what is sent to take it; null for as it is */
+    private static function change(WayToKeep $way, ?int $resinId): ?array
+    {
+        return match ($way->kind) {
+            WayKind::AsAsked => null,
+            WayKind::Coats => ['split' => count($way->coats)],
+            WayKind::Held => ['coat' => ['containment' => 'held', 'size_by' => ['thickness_mm' => $way->value]]],
+            WayKind::Older => ['coat' => ['age_min' => $way->value]],
+            WayKind::More => ['coat' => ['size_by' => ['thickness_mm' => $way->value]]],
+            WayKind::Sharper => ['piece' => ['edge_radius_mm' => $way->value]],
+            WayKind::Resin => ['resin_id' => $resinId],
+        };
     }
 }

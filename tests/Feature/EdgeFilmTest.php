@@ -85,6 +85,25 @@ final class EdgeFilmTest extends TestCase
         self::assertGreaterThan(120.0, $runs());
     }
 
+    public function test_each_way_that_is_offered_can_be_taken_and_gives_what_was_told(): void
+    {
+        $coat = $this->autumnSky();
+        $ways = fn (): array => $this->postJson("/coats/{$coat->id}/ways", ['coat' => (object) []])->assertOk()->json();
+        $offered = $ways();
+        self::assertSame('as_asked', $offered[0]['kind']);
+        self::assertNull($offered[0]['change']);
+        foreach ($offered as $way) {
+            if ($way['change'] === null || isset($way['change']['split'])) {
+                continue;
+            }
+            $live = $this->postJson("/coats/{$coat->id}/live", $way['change'])->assertOk()->json();
+            self::assertEqualsWithDelta($way['mixed_ml'], $live['coat']['volume_ml']['total'], 1e-6, $way['kind']);
+            self::assertEqualsWithDelta($way['floor_ml'], $live['coat']['drips']['dripped_ml'] ?? 0.0, 1e-6, $way['kind']);
+        }
+        $this->postJson("/coats/{$coat->id}/split", ['count' => collect($offered)->firstWhere('kind', 'coats')['change']['split']])->assertRedirect();
+        self::assertSame([], $ways(), 'nothing runs any more');
+    }
+
     public function test_where_nothing_is_coated_nothing_of_it_is_told(): void
     {
         $coat = $this->autumnSky();

@@ -18,6 +18,7 @@ use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
+use App\Planning\EdgeAnswer;
 use App\Planning\FilmsNow;
 use App\Planning\PieceDesk;
 use App\Planning\PlanAssembler;
@@ -112,6 +113,12 @@ final readonly class CoatController
     public function ranges(Request $request, Coat $coat): JsonResponse
     {
         return response()->json(RangeAnswer::of($this->desk->ranges($coat, $this->changes($request), Person::units($request))));
+    }
+
+    /** What would keep a film that runs over its edge; asked for when somebody wants to see it. */
+    public function ways(Request $request, Coat $coat): JsonResponse
+    {
+        return response()->json(EdgeAnswer::ways($this->desk->ways($coat, $this->changes($request), Person::units($request))));
     }
 
     private function changes(Request $request): CoatChanges

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Range;
 
+use OpenGlaze\Core\Plan\Entries;
 use stdClass;
 
 /** One value of a plan that nobody measured: where it stands, what is taken, and how far it may be off. */

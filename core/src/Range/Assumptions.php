@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Range;
 use OpenGlaze\Core\Amount\Face;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Plan\Entries;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\Studio;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Range;
 
+use OpenGlaze\Core\Plan\Entries;
 use stdClass;
 
 /** Of a plan what one batch hangs on: drawing a whole evening anew for one cup would take a hundred times as long. */

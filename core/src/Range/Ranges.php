@@ -9,6 +9,7 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
+use OpenGlaze\Core\Plan\Entries;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use Random\Engine\Mt19937;

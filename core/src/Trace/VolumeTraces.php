@@ -49,6 +49,13 @@ final readonly class VolumeTraces
     {
         $mm = $this->case->thicknessMm;
         $by = $this->case->coat->size->by;
+        if ($mm !== null && $by === SizeBy::Stays) {
+            return [new Trace('thickness_mm', 'Film', 'mm', $mm->value, 'what is laid so that as much stays, solved, less what is poured to run off',
+                'laid_to_stay(stays_asked_mm) / (1 + runoff_pct / 100)', [
+                    TraceInput::sourced('stays_asked_mm', 'is to stay', $this->case->coat->size->value, 'mm'),
+                    TraceInput::sourced('runoff_pct', 'run-off', $this->case->volume->runoffPct, '%'),
+                ])];
+        }
         if ($mm === null || $this->case->volume->coveredMm2 <= 0 || ! in_array($by, [SizeBy::PerPiece, SizeBy::SpreadRate, SizeBy::RestLeavingMl], true)) {
             return [];
         }

@@ -172,6 +172,8 @@ export interface EdgeFilm {
     /** Coated edge of all pieces. */
     coated_m: number
     asked_mm: number
+    /** The most that can sensibly stay on this face. */
+    most_stays_mm: number
     /** From the edge inwards, where it sets thinner than nine tenths of its middle. */
     thin_within_mm: number
     gels_min: number
@@ -181,6 +183,31 @@ export interface EdgeFilm {
     from_edge_mm: number[]
     /** In time; the last, without a time, as it sets. */
     frames: FilmFrame[]
+}
+
+/** One way to keep a film that runs over its edge, worked out beside the plan as it is asked. */
+export interface WayToKeep {
+    kind: 'as_asked' | 'coats' | 'held' | 'older' | 'more' | 'sharper' | 'resin'
+    value: number | null
+    resin: string | null
+    coats: number
+    film_mm: number | null
+    mixed_ml: number
+    floor_ml: number
+    stays_mm: number
+    middle_mm: number
+    edge_mm: number
+    wipes: number
+    next_from_h: number | null
+    next_to_h: number | null
+    /** How many times as thick the mix is when it is laid. */
+    thicker: number
+    change: {
+        split?: number
+        coat?: Record<string, unknown>
+        piece?: Record<string, number>
+        resin_id?: number
+    } | null
 }
 
 export interface FilmFrame {

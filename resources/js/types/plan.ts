@@ -95,6 +95,7 @@ export type SizeField =
     | 'ml_per_piece'
     | 'total_depth_mm'
     | 'edge_angle_deg'
+    | 'stays_mm'
     | 'rest_leaving_mm'
     | 'rest_leaving_ml'
 

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
 import { Figure } from '../../controls/TraceSheet'
 import { drip, fineFilm, joined, length, span, trimmed, volume } from '../../lib/format'
@@ -15,6 +16,8 @@ interface Props {
     once: boolean
     onAt: (min: number | null) => void
     onOnce: (once: boolean) => void
+    comparing: boolean
+    onCompare: (on: boolean) => void
 }
 
 /** What is asked, laid, kept and lost, in one line; and the film's clock, to be slid from the pour until it has set. */
@@ -90,10 +93,17 @@ export function EdgeStrip(props: Props): ReactNode {
                     `; after one wipe ${joined(drip(film.one_wipe_ml_per_m, units))} still drip`}
                 .
             </p>
-            <p className="text-sm text-soft">
-                Wipe {film.wipes_min.length === 1 ? 'once' : `${film.wipes_min.length} times`}:{' '}
-                {film.wipes_min.map((min) => trimmed(min, 0)).join(', ')} min after the pour.
-            </p>
+            <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+                <p className="text-sm text-soft">
+                    Wipe {film.wipes_min.length === 1 ? 'once' : `${film.wipes_min.length} times`}:{' '}
+                    {film.wipes_min.map((min) => trimmed(min, 0)).join(', ')} min after the pour.
+                </p>
+                {edge.runs_off_ml >= 1 && (
+                    <Button aria-expanded={props.comparing} onClick={() => props.onCompare(!props.comparing)}>
+                        What would keep it
+                    </Button>
+                )}
+            </div>
         </section>
     )
 }

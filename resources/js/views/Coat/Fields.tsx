@@ -77,10 +77,24 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                 draft={draft}
                 containment={containment}
                 schools={answer?.schools}
+                stays={
+                    answer?.edge_film == null || answer.coat.edge === null
+                        ? null
+                        : { mm: answer.coat.edge.stays_mm, mostMm: answer.edge_film.most_stays_mm }
+                }
                 edgeAngleDeg={answer?.coat.held?.edge_angle_deg ?? null}
                 lastTookMl={lastTookMl}
             />
-            <div className="grid grid-cols-3 gap-4">
+            <div className={`grid gap-x-4 gap-y-2 ${answer?.edge_film == null ? 'grid-cols-3' : 'grid-cols-2'}`}>
+                {answer?.edge_film != null &&
+                    entry(
+                        'piece',
+                        'edge_radius_mm',
+                        'Edge rounded to',
+                        fieldLength(rows.edge.edge_radius_mm, units),
+                        small,
+                        fieldLength(answer.edge_film.radius_mm, units),
+                    )}
                 {containment === 'open' &&
                     entry(
                         'coat',

@@ -1,7 +1,17 @@
 import type { ReactNode } from 'react'
 import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
-import { digits, fieldLength, fieldSpread, fieldVolume, joined, spread, thickness, volume } from '../../lib/format'
+import {
+    digits,
+    fieldLength,
+    fineFilm,
+    fieldSpread,
+    fieldVolume,
+    joined,
+    spread,
+    thickness,
+    volume,
+} from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { Schools } from '../../types/answer'
 import type { Units } from '../../types/page'
@@ -15,6 +25,7 @@ const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
     { value: 'total_depth_mm', label: 'Depth, in lifts', only: 'dammed' },
     { value: 'rest_leaving_mm', label: 'The rest of the recess', only: 'dammed' },
     { value: 'rest_leaving_ml', label: 'The rest of the mould', only: 'dammed' },
+    { value: 'stays_mm', label: 'What is to stay', only: 'open' },
     { value: 'edge_angle_deg', label: 'Angle at the edge', only: 'held' },
 ]
 
@@ -35,12 +46,14 @@ interface Props {
     schools: Schools | undefined
     /** The angle at which it meets its edge now. */
     edgeAngleDeg: number | null
+    /** What stays of it now, and the most that can; null where nothing runs over an edge. */
+    stays: { mm: number; mostMm: number } | null
     /** What the last pour of this coat took for one piece, ml. */
     lastTookMl: number | null
 }
 
 /** How much: by any school, with what the others would have said beside it. */
-export function SizeFields({ draft, containment, schools, edgeAngleDeg, lastTookMl }: Props): ReactNode {
+export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, lastTookMl }: Props): ReactNode {
     const units = useUnits()
     const saved = draft.rows.coat.spec.size_by
     const size = { ...saved, ...(draft.touched.coat?.size_by as Record<string, unknown> | undefined) } as Record<
@@ -51,9 +64,15 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, lastTook
     const value = size[by]
     const text = typeof value === 'string' ? value : typeof value === 'number' ? written(by, value, units) : ''
     const choose = (to: SizeField): void =>
-        draft.keep({ coat: { size_by: sizedBy(to, equivalent(to, schools, edgeAngleDeg)) } })
+        draft.keep({ coat: { size_by: sizedBy(to, equivalent(to, schools, edgeAngleDeg, stays?.mm ?? null)) } })
     const counted = size.counted === 'mixed' ? 'mixed' : 'laid'
     const canBeMixed = by === 'ml_per_cm2' || by === 'ml_per_piece'
+    const hint =
+        size.usual === true
+            ? 'usual for such a coat, until you say'
+            : by === 'stays_mm' && stays !== null
+              ? `at most ${joined(fineFilm(Math.floor(stays.mostMm * 100) / 100, units))} can stay here`
+              : undefined
     return (
         <div className="space-y-2">
             <Choice
@@ -65,7 +84,7 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, lastTook
             />
             <Field
                 label={SCHOOLS.find((one) => one.value === by)?.label ?? ''}
-                {...(size.usual === true ? { hint: 'usual for such a coat, until you say' } : {})}
+                {...(hint === undefined ? {} : { hint })}
                 value={text}
                 unit={unitOf(by, units)}
                 inputMode="decimal"
@@ -132,7 +151,9 @@ function written(by: SizeField, value: number, units: Units): string {
     if (by === 'ml_per_cm2') return fieldSpread(value, units)
     if (by === 'ml_per_piece' || by === 'rest_leaving_ml') return fieldVolume(value, units)
     if (by === 'edge_angle_deg') return String(Math.round(value * 10) / 10)
-    return by === 'thickness_mm' && units === 'metric' ? digits(value, 2) : fieldLength(value, units)
+    return (by === 'thickness_mm' || by === 'stays_mm') && units === 'metric'
+        ? digits(value, 2)
+        : fieldLength(value, units)
 }
 
 function unitOf(by: SizeField, units: Units): string {
@@ -143,7 +164,12 @@ function unitOf(by: SizeField, units: Units): string {
 }
 
 /** The same film in another school's words, so that changing the school changes nothing else. */
-function equivalent(to: SizeField, schools: Schools | undefined, edgeAngleDeg: number | null): number {
+function equivalent(
+    to: SizeField,
+    schools: Schools | undefined,
+    edgeAngleDeg: number | null,
+    staysMm: number | null,
+): number {
     const film = schools?.thickness_mm ?? 1
     const round = (value: number): number => Math.round(value * 1000) / 1000
     switch (to) {
@@ -153,6 +179,8 @@ function equivalent(to: SizeField, schools: Schools | undefined, edgeAngleDeg: n
             return round(schools?.laid_ml ?? 1)
         case 'edge_angle_deg':
             return round(edgeAngleDeg ?? 60)
+        case 'stays_mm':
+            return round(staysMm ?? film)
         case 'rest_leaving_mm':
         case 'rest_leaving_ml':
             return 0

@@ -5,7 +5,7 @@ import type { useCoatDraft } from './useCoatDraft'
 /** Makes one typed field of the coat or its room: what is typed stays until it is saved. */
 export function entryOf(draft: ReturnType<typeof useCoatDraft>) {
     return function entry(
-        part: 'coat' | 'studio',
+        part: 'coat' | 'studio' | 'piece',
         field: string,
         label: string,
         saved: string,

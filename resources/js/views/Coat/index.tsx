@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
 import { Tabs } from 'radix-ui'
-import { useCallback, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react'
 import { AdviceStrips } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
@@ -18,7 +18,7 @@ import { useUnits } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import { useUndoKey } from '../../lib/undo'
 import { COAT_KINDS, surfaceWord } from '../../lib/words'
-import type { Advice, PhaseName, Remedy, StackAnswer, Trace } from '../../types/answer'
+import type { Advice, PhaseName, Remedy, StackAnswer, Trace, WayToKeep } from '../../types/answer'
 import type { CoatRow, EdgeSpec, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec, SizeField } from '../../types/plan'
 import { AnswerCups, Portions } from './Answer'
@@ -50,6 +50,8 @@ interface Props {
     sentences: Sentences | null
     running_pour_id: string | null
 }
+
+const KeepWays = lazy(() => import('./KeepWays'))
 
 const STATES = {
     saved: 'Saved',
@@ -84,12 +86,22 @@ function CoatPage(props: Props): ReactNode {
     const remedied = async ({ kind, value }: Remedy): Promise<void> => {
         if (kind === 'film') draft.keep(sized(value))
         if (kind === 'lifts') draft.keep({ coat: { size_by: sizedBy('total_depth_mm', film ?? 0) } })
-        if (kind === 'coats' && (await draft.flush()))
-            router.post(`/coats/${props.coat.id}/split`, { count: value } as never)
+        if (kind === 'coats') await split(value)
+    }
+    const split = async (count: number): Promise<void> => {
+        if (await draft.flush()) router.post(`/coats/${props.coat.id}/split`, { count } as never)
     }
     const [hangs, setHangs] = useState(false)
     const [at, setAt] = useState<number | null>(null)
     const [once, setOnce] = useState(false)
+    const [comparing, setComparing] = useState(false)
+    const taken = async ({ split: count, ...change }: NonNullable<WayToKeep['change']>): Promise<void> => {
+        setComparing(false)
+        if (count !== undefined) return split(count)
+        const mm = (change.coat?.size_by as { thickness_mm?: number } | undefined)?.thickness_mm
+        const coat = { ...change.coat, ...(mm === undefined ? {} : { size_by: sizedBy('thickness_mm', mm) }) }
+        draft.keep({ ...change, ...(change.coat === undefined ? {} : { coat }) })
+    }
     const { undo } = draft
     useUndoKey(undo)
 
@@ -270,7 +282,19 @@ function CoatPage(props: Props): ReactNode {
                                             once={once}
                                             onAt={setAt}
                                             onOnce={setOnce}
+                                            comparing={comparing}
+                                            onCompare={setComparing}
                                         />
+                                    )}
+                                    {running !== null && comparing && (
+                                        <Suspense fallback={<p className="text-soft">Working it out …</p>}>
+                                            <KeepWays
+                                                coatId={props.coat.id}
+                                                answer={answer}
+                                                body={draft.body}
+                                                onTake={(change) => void taken(change)}
+                                            />
+                                        </Suspense>
                                     )}
                                     <AdviceStrips
                                         advice={[...props.next_now, ...answer.advice]}

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Range;
+namespace OpenGlaze\Core\Plan;
 
 use stdClass;
 
