@@ -27,6 +27,7 @@ final class UsedBesidePlanned
             'tolerance_pct' => Dig::float($resin, 'ratio_tolerance_pct') ?? 5.0,
             'in_cup' => self::inTheCup($pour),
             'tray_g' => $pour->tray_g,
+            'ran_off' => RanOff::said($pour),
             'added_ml' => $pour->added_ml,
             'density_a_g_ml' => self::density($pour, 'a'),
             'density_b_g_ml' => self::density($pour, 'b'),

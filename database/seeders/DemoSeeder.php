@@ -23,6 +23,7 @@ use App\Planning\RoomDesk;
 use App\Planning\SpecMerge;
 use App\Planning\StackDesk;
 use App\Pouring\PourDesk;
+use App\Pouring\RanOff;
 use App\Stock\LotDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -182,8 +183,17 @@ final class DemoSeeder extends Seeder
         $this->press($pour, EventKind::Took, $start->addHours(15), [
             'a' => $this->weighed($pour, 'a_ml', $share), 'b' => $this->weighed($pour, 'b_ml', $share),
             'note' => $note, 'photo' => $this->photos->keepJpeg(DemoPhoto::jpeg($coat->piece->spec, $index)),
+            ...$this->tray($pour, $index),
         ]);
         $this->press($pour, EventKind::TakenOff, $start->addHours(40));
+    }
+
+    /** @return array{tray_g?: float} what was weighed below every other piece that something ran off */
+    private function tray(Pour $pour, int $index): array
+    {
+        $said = RanOff::said($pour)['g'] ?? null;
+
+        return $said === null || $said < 20 || $index % 2 > 0 ? [] : ['tray_g' => round($said * (0.78 + 0.03 * $index))];
     }
 
     private function running(Coat $coat, float $minutesAgo, int $done): void

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Pour;
+use Tests\Support\PressesThings;
 use Tests\TestCase;
 
 /** What an edge keeps, on the coat's page. */
 final class EdgeFilmTest extends TestCase
 {
+    use PressesThings;
+
     public function test_the_check_values_come_off_the_screen(): void
     {
         $coat = $this->autumnSky();
@@ -102,6 +106,24 @@ final class EdgeFilmTest extends TestCase
         }
         $this->postJson("/coats/{$coat->id}/split", ['count' => collect($offered)->firstWhere('kind', 'coats')['change']['split']])->assertRedirect();
         self::assertSame([], $ways(), 'nothing runs any more');
+    }
+
+    public function test_what_was_weighed_in_the_tray_stands_beside_what_was_said_and_makes_the_studios_own_rate(): void
+    {
+        $coat = $this->autumnSky();
+        $trays = fn (): ?array => $this->get("/coats/{$coat->id}")->viewData('page')['props']['own_trays'];
+        self::assertNull($trays());
+        $this->postJson("/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => '23', 'humidity_pct' => '50']])->assertRedirect();
+        $pour = Pour::query()->firstOrFail();
+        $this->press($pour->id, 'poured');
+        $planned = fn (): array => $this->get("/pours/{$pour->id}/finish")->assertOk()->viewData('page')['props']['planned'];
+        $said = $planned()['ran_off'];
+        self::assertEqualsWithDelta(129.4, $said['ml'], 0.2);
+        self::assertEqualsWithDelta($said['ml'] * 1.0867, $said['g'], 0.1);
+        $this->press($pour->id, 'took', ['tray_g' => 98]);
+        self::assertEquals(98, $planned()['tray_g']);
+        self::assertEqualsWithDelta(98 / $said['g'], $trays()['share'], 1e-9);
+        self::assertSame(1, $trays()['pours']);
     }
 
     public function test_where_nothing_is_coated_nothing_of_it_is_told(): void

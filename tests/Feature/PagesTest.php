@@ -45,7 +45,7 @@ final class PagesTest extends TestCase
     public function test_every_coat_of_the_commission_can_be_planned_and_none_is_stopped(): void
     {
         $coats = Coat::query()->get();
-        self::assertCount(28, $coats);
+        self::assertCount(29, $coats);
         foreach ($coats as $coat) {
             $this->get("/coats/{$coat->id}")->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
                 ->where('sentences', null)

@@ -26,6 +26,7 @@ use App\Planning\RangeAnswer;
 use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
 use App\Pouring\PourDesk;
+use App\Pouring\RanOff;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -50,7 +51,7 @@ final readonly class CoatController
 
     public function show(Request $request, Coat $coat): Response
     {
-        return Inertia::render('Coat', [...$this->page($request, $coat), ...$this->answer($request, $coat)]);
+        return Inertia::render('Coat', [...$this->page($request, $coat), ...$this->answer($request, $coat), 'own_trays' => self::ownTrays()]);
     }
 
     public function mix(Request $request, Coat $coat, PlanAssembler $assembler): Response
@@ -145,6 +146,14 @@ final readonly class CoatController
             ]),
             'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->setting(CarbonImmutable::now())->latest('started_at')->value('id'),
         ];
+    }
+
+    /** @return array{share: float, pours: int}|null what this studio weighed below its pieces, of what was said */
+    private static function ownTrays(): ?array
+    {
+        $trays = RanOff::ownRate();
+
+        return $trays === null ? null : ['share' => $trays->share, 'pours' => $trays->pours];
     }
 
     /** @return stdClass what is set of the edge of its piece */

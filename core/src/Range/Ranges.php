@@ -135,6 +135,7 @@ final class Ranges
             'total_ml' => $coat->volume->totalMl(), 'total_g' => $coat->mix->totalG(), 'a_ml' => $coat->mix->aMl, 'b_ml' => $coat->mix->bMl, 'a_g' => $coat->mix->aG, 'b_g' => $coat->mix->bG,
             'open_min' => $coat->film->openMin, 'recoat_from_h' => $coat->windows->recoatFromH, 'recoat_to_h' => $coat->windows->recoatToH, 'sand_from_h' => $coat->windows->sandFromH,
             'handle_h' => $coat->windows->handleH, 'full_cure_h' => $coat->windows->fullCureH, 'peak_c' => $peaks === [] ? null : max($peaks),
+            'stays_mm' => $coat->edge?->staysMm, 'runs_off_ml' => $coat->edge?->runsOffMl, 'dripped_ml' => $coat->edge?->drippedMl,
         ];
     }
 

@@ -136,6 +136,8 @@ export interface PlannedAndUsed {
     in_cup: { known: 'planned' | 'read' | 'weighed'; by_volume: boolean; a_ml: number | null; b_ml: number | null }
     /** Weighed in the tray below the piece. */
     tray_g: number | null
+    /** What was said to run off; null where nothing does. */
+    ran_off: { ml: number; g: number | null } | null
     added_ml: number
     density_a_g_ml: number
     density_b_g_ml: number

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
+import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { drip, fineFilm, joined, length, span, trimmed, volume } from '../../lib/format'
 import { lastMin, type FilmNow } from '../../lib/filmClock'
@@ -16,6 +17,7 @@ interface Props {
     once: boolean
     onAt: (min: number | null) => void
     onOnce: (once: boolean) => void
+    ownTrays: { share: number; pours: number } | null
     comparing: boolean
     onCompare: (on: boolean) => void
 }
@@ -36,7 +38,8 @@ export function EdgeStrip(props: Props): ReactNode {
                     <Figure of="laid_mm">{mm(edge.laid_mm)}</Figure> laid
                 </span>
                 <span className="font-semibold">
-                    <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure> stays
+                    <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure> stays{' '}
+                    <Likely of="stays_mm" say={(value) => fineFilm(value, units)} className="font-normal" />
                 </span>
                 <span>
                     <Figure of="keeps_mm">{mm(Math.min(edge.keeps_mm, edge.stays_mm))}</Figure> at the edge
@@ -97,6 +100,13 @@ export function EdgeStrip(props: Props): ReactNode {
                 <p className="text-sm text-soft">
                     Wipe {film.wipes_min.length === 1 ? 'once' : `${film.wipes_min.length} times`}:{' '}
                     {film.wipes_min.map((min) => trimmed(min, 0)).join(', ')} min after the pour.
+                    {props.ownTrays !== null && edge.runs_off_ml >= 1 && (
+                        <>
+                            {' '}
+                            In your trays lay {trimmed(100 * props.ownTrays.share, 0)} % of what was said, over{' '}
+                            {props.ownTrays.pours === 1 ? 'one pour' : `${props.ownTrays.pours} pours`}.
+                        </>
+                    )}
                 </p>
                 {edge.runs_off_ml >= 1 && (
                     <Button aria-expanded={props.comparing} onClick={() => props.onCompare(!props.comparing)}>

@@ -42,6 +42,8 @@ interface Props {
     answer: StackAnswer | null
     templates: { id: number; name: string }[]
     last_took: number | null
+    /** What was weighed below the studio's pieces, of what was said to run off. */
+    own_trays: { share: number; pours: number } | null
     lifts_poured: number
     /** Whether it may follow now, by the film below. */
     next_now: Advice[]
@@ -282,6 +284,7 @@ function CoatPage(props: Props): ReactNode {
                                             once={once}
                                             onAt={setAt}
                                             onOnce={setOnce}
+                                            ownTrays={props.own_trays}
                                             comparing={comparing}
                                             onCompare={setComparing}
                                         />

@@ -9,6 +9,7 @@ import { withFilmPress } from '../../lib/journal/film'
 import { useFormPress } from '../../lib/journal/useFormPress'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { useSending } from '../../lib/sending'
+import { trimmed } from '../../lib/format'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 import { PartTaken, saidOf, textOf, type Said } from './PartTaken'
 
@@ -141,7 +142,11 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                         <Field
                             className="w-60"
                             label="Weighed in the tray below it"
-                            hint="what ran off, without the tray"
+                            hint={
+                                planned.ran_off?.g == null
+                                    ? 'what ran off, without the tray'
+                                    : `what ran off, without the tray: ${trimmed(planned.ran_off.g, 0)} g were said`
+                            }
                             unit="g"
                             value={tray}
                             inputMode="decimal"

@@ -96,7 +96,14 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
                     It may stay soft: look at it again before the next coat.
                 </Strip>
             )}
-            {pour.tray_g !== null && <p>{trimmed(pour.tray_g, 1)} g were weighed in the tray.</p>}
+            {pour.tray_g !== null && (
+                <p>
+                    {trimmed(pour.tray_g, 1)} g ran off
+                    {pour.ran_off?.g == null
+                        ? '.'
+                        : `; ${trimmed(pour.ran_off.g, 0)} g (${joined(volume(pour.ran_off.ml, units))}) were said.`}
+                </p>
+            )}
         </>
     )
 }

@@ -145,6 +145,7 @@ export function Paper(props: Props): ReactNode {
 
 /** The acts in their order; wipes and passes of many are one row. */
 function Times({ answer }: { answer: Answer }): ReactNode {
+    const units = useUnits()
     const { torch, drips, film, windows } = answer.coat
     const rows: { word: string; figure: string; text: string }[] = [
         { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
@@ -163,6 +164,9 @@ function Times({ answer }: { answer: Answer }): ReactNode {
                       text: span(drips.last_wipe_min),
                   },
               ]),
+        ...(drips === null || drips.dripped_ml < 1
+            ? []
+            : [{ word: 'Catch below it', figure: 'dripped_ml', text: joined(volume(drips.dripped_ml, units)) }]),
         ...(torch.look_min === null ? [] : [{ word: 'Last look', figure: 'look_min', text: span(torch.look_min) }]),
         ...hours('Window opens', 'recoat_from_h', windows.recoat_from_h),
         ...hours('Window shuts', 'recoat_to_h', windows.recoat_to_h),
@@ -180,7 +184,11 @@ function Times({ answer }: { answer: Answer }): ReactNode {
                         <td className="py-0.5 text-right">
                             <Likely
                                 of={row.figure}
-                                say={(value) => likelyMinutes(row.figure.endsWith('_h') ? 60 * value : value)}
+                                say={(value) =>
+                                    row.figure === 'dripped_ml'
+                                        ? volume(value, units)
+                                        : likelyMinutes(row.figure.endsWith('_h') ? 60 * value : value)
+                                }
                                 className="mr-3 max-sm:hidden print:hidden"
                             />
                             {row.text === '' ? (
