@@ -7,7 +7,9 @@ declare(strict_types=1);
 //   php bench/run.php            everything
 //   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history, hostile)
 
+use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
+use Bench\Edges;
 use Bench\Figures;
 use Bench\Hostile;
 use Bench\Load;
@@ -21,8 +23,11 @@ use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Proposal;
+use OpenGlaze\Core\Edge\EdgeRun;
+use OpenGlaze\Core\Edge\FilmStrip;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
+use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
@@ -57,6 +62,10 @@ if (in_array('core', $wanted, true)) {
         Figures::milliseconds("one $shape dome by its angle", 50, fn () => Dome::meetingAt($edge, 60, 1.835), 'aim 2 ms');
         Figures::milliseconds("one $shape dome by what it holds", 50, fn () => Dome::holding($edge, 1.6272, 1.835, 125), 'aim 2 ms');
     }
+    Figures::milliseconds('one edge: what stays, runs off, its wipes', 200, fn () => EdgeRun::of($result->case->wetEdge() ?? throw new LogicException('an edge'), 1.0), 'aim 1 ms');
+    Figures::milliseconds('how it looks from the pour until it has set', 50, fn () => FilmStrip::of($result->case->wetEdge() ?? throw new LogicException('an edge'), $result->film->gelsMin));
+    Figures::milliseconds('every way to keep it, beside the plan', 20, fn () => WaysToKeep::of(Json::object($example), 0));
+    printf("%-48s %.4f %%\n", 'the table of edges, at worst beside its solver', 100 * Edges::worstShare());
     $evening = PlanFile::read(Plans::large($example, 15))->plan;
     $coats = (new Planner)->plan($evening);
     $vessels = array_map(static fn (int $mm): Vessel => Vessel::of($mm, $mm * 1.1, $mm), [45, 70, 100, 150, 220]);

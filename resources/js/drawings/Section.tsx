@@ -151,7 +151,7 @@ export function Section(props: Props): ReactNode {
             ? null
             : { frame, floor: height(below), bottom, fromEdgeMm: openFilm.fromEdgeMm, now: openFilm.now }
     const round = running !== null && !narrow && props.edgeDepthMm > 0
-    const figureAt = narrow ? top - 9 : Math.min(top + 9, GROUND - 3)
+    const figureAt = narrow ? top - 9 : Math.min(top + 9, GROUND - (round ? 34 : 3))
     const levels: Level[] = []
     if (!props.hangs) {
         const { labelMaxMm, holdsMm, thinnestMm } = props

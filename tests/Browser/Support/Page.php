@@ -26,9 +26,9 @@ final class Page
     private const FIND = <<<'JS'
         const [role, name] = arguments
         const roles = {
-            button: 'button, [role=button]', link: 'a[href]', textbox: 'input:not([type=file]), textarea', slider: '[role=slider]',
+            button: 'button, [role=button]', link: 'a[href]', textbox: 'input:not([type=file]), textarea', slider: '[role=slider], input[type=range]',
             heading: 'h1, h2, h3', dialog: '[role=dialog]', status: '[role=status]', option: '[role=option]', combobox: 'select',
-            radio: '[role=radio]', checkbox: '[role=checkbox]', timer: '[role=timer]', listitem: 'li',
+            radio: '[role=radio]', checkbox: '[role=checkbox], input[type=checkbox]', timer: '[role=timer]', listitem: 'li',
             tab: '[role=tab]', menuitem: '[role=menuitem]', application: '[role=application]', summary: 'summary', img: '[role=img]',
         }
         const text = (element) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim()

@@ -48,7 +48,13 @@ export function EdgeStrip(props: Props): ReactNode {
                     )}
                 </span>
                 <span>
-                    <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure> run off
+                    {edge.runs_off_ml < 0.05 ? (
+                        <Figure of="runs_off_ml">nothing runs off</Figure>
+                    ) : (
+                        <>
+                            <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure> run off
+                        </>
+                    )}
                 </span>
             </p>
             <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
