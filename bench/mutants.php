@@ -32,8 +32,12 @@ const SAME = [
     'Held/LongPuddle.php' => [
         'for ($i = 0; $i < self::MOST_SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
         '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
+        '$slope = $next === $log ? $slope : ($there - $here) / ($next - $log);' => 'how the secant goes on',
         '$log = min(log(4 * tan($angle / 4) / ($capillary * sinh($halfWidth / $capillary))), -log($halfWidth));' => 'where the search begins',
         '$slope = -$capillary / ($capillary + $halfWidth);' => 'the slope that the secant begins with',
+    ],
+    'Outline/EllipticArc.php' => [
+        '$pieces = max(1, (int) ceil(abs($this->sweepRad) / self::AS_CURVE_RAD));' => 'as more curves it is the same arc',
     ],
     'Held/Dome.php' => [
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
@@ -45,6 +49,7 @@ const SAME = [
         '$slope = -$capillary / ($capillary + $radius);' => 'the slope that the secant begins with',
         'for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
         '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
+        '$slope = $next === $log ? $slope : ($there - $here) / ($next - $log);' => 'how the secant goes on',
         '$s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);' => 'how small the first step is; what it leaves out is told by small steps in a test',
         '$step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);' => 'the same of the next',
     ],
@@ -86,7 +91,7 @@ function places(string $root): array
                 $isName = $is(T_STRING) && ($tokens[$at + 1]->text ?? '') !== '(';
                 $line = $lines[$token->line - 1];
                 // how near is near enough, and after how many steps a search is given up
-                if (isset($same[$line]) || preg_match('/^(private|public) const (NEAR(_\w+)?|\w*TOLERANCE\w*|(MOST_)?SECANTS|MOST_STEPS|LEAST_RATE_\w+) =/', $line) === 1) {
+                if (isset($same[$line]) || preg_match('/^(private|public) const (NEAR(_\w+)?|NOTHING_MM|\w*TOLERANCE\w*|(MOST_)?SECANTS|MOST_STEPS|LEAST_RATE_\w+) =/', $line) === 1) {
                     // see there
                 } elseif ($body && isset(SWAPS[$token->text]) && ! $isName) {
                     $places[] = [$file, $offset, $token->text, SWAPS[$token->text]];

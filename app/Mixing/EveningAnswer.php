@@ -15,6 +15,7 @@ use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Batch\Standing;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Edge\WipeRounds;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
@@ -80,6 +81,7 @@ final class EveningAnswer
             'hot_min' => $result->run?->minutesToC(Heating::HOT_C),
             'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->openMin->value),
             'runs_away' => ($result->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
+            'wipe_rounds' => self::wipeRounds($result),
             'vessel' => self::vessel($evening, $result),
             'lines' => self::lines($result),
             'pieces' => array_map(static fn (Turn $turn): array => [
@@ -91,6 +93,9 @@ final class EveningAnswer
                 'film_mm' => $turn->coat->case->filmMm(),
                 'tool' => $turn->coat->film->torch->tool->value,
                 'each_ml' => $turn->pouredMl / $turn->count,
+                // of those that are poured from this cup
+                'dripped_ml' => ($turn->coat->edge->drippedMl ?? 0.0) * $turn->count / $turn->coat->case->piece->quantity,
+                'last_wipe_min' => $turn->coat->edge?->lastWipeMin(),
                 'parts' => array_map(static fn (Part $part): array => ['colour' => $part->colour, 'share_pct' => $part->sharePct, 'laying' => $part->laying?->value], $turn->coat->case->coat->parts),
             ], $result->turns),
         ];
@@ -143,6 +148,17 @@ final class EveningAnswer
             'tolerance_pct' => $result->resin->ratioTolerancePct->value,
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];
+    }
+
+    /** @return list<array{min: float, pieces: list<string>}> minutes after it is mixed */
+    private static function wipeRounds(BatchResult $result): array
+    {
+        $due = array_map(static fn (Turn $turn): array => array_map(static fn (float $min): float => $turn->toMin + $min, $turn->coat->edge->wipesMin ?? []), $result->turns);
+
+        return array_map(static fn (array $round): array => [
+            'min' => $round['min'],
+            'pieces' => array_map(static fn (int|string $turn): string => $result->turns[(int) $turn]->coat->case->piece->name, $round['pieces']),
+        ], WipeRounds::of($due));
     }
 
     /** @return array{celsius: float, thinner: float, pot_life_min: float|null, pot_life_in_room_min: float|null, open_on_piece_min: float}|null */

@@ -82,7 +82,7 @@ final class EdgeAnswer
             WayKind::Coats => ['split' => count($way->coats)],
             WayKind::Held => ['coat' => ['containment' => 'held', 'size_by' => ['thickness_mm' => $way->value]]],
             WayKind::Older => ['coat' => ['age_min' => $way->value]],
-            WayKind::More => ['coat' => ['size_by' => ['thickness_mm' => $way->value]]],
+            WayKind::More => ['coat' => ['runoff_pct' => $way->value]],
             WayKind::Sharper => ['piece' => ['edge_radius_mm' => $way->value]],
             WayKind::Resin => ['resin_id' => $resinId],
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Page;
 
 /** A film that runs over its edge: seen over time, kept by one press, its edge rounded by hand. */
 final class EdgeFilmTest extends BrowserTestCase
@@ -55,17 +56,16 @@ final class EdgeFilmTest extends BrowserTestCase
     public function test_the_edge_is_rounded_by_hand_and_by_keys_and_what_it_keeps_follows(): void
     {
         $page = $this->open('/coats/winter-flood');
-        $edge = static fn (): string => (string) $page->find('slider', 'Radius of the edge')->getAttribute('aria-valuetext');
-        self::assertSame('2.0 mm: it keeps 1.1 mm', $edge());
+        self::assertSame('2.0 mm: it keeps 1.1 mm', $this->edge($page));
         $page->find('slider', 'Radius of the edge')->sendKeys(WebDriverKeys::ARROW_DOWN);
-        $page->until(static fn (): bool => $edge() === '1.5 mm: it keeps 1.2 mm', 'a sharper edge');
+        $page->until(fn (): bool => $this->edge($page) === '1.5 mm: it keeps 1.2 mm', 'a sharper edge');
         self::assertSame('1.5', $this->value($page, 'Edge rounded to'));
         $page->driver->action()->moveToElement($page->find('slider', 'Radius of the edge'))->clickAndHold()->moveByOffset(-6, 6)->release()->perform();
-        $page->until(static fn (): bool => (float) $edge() > 2.0 && $page->text('[role=status]') === 'Saved', 'a rounder one');
+        $page->until(fn (): bool => (float) $this->edge($page) > 2.0 && $page->text('[role=status]') === 'Saved', 'a rounder one');
         $page->press('button', 'Undo');
-        $page->until(static fn (): bool => $edge() === '1.5 mm: it keeps 1.2 mm', 'the edge before');
+        $page->until(fn (): bool => $this->edge($page) === '1.5 mm: it keeps 1.2 mm', 'the edge before');
         $page->press('button', 'Undo');
-        $page->until(static fn (): bool => $edge() === '2.0 mm: it keeps 1.1 mm', 'the first edge');
+        $page->until(fn (): bool => $this->edge($page) === '2.0 mm: it keeps 1.1 mm', 'the first edge');
     }
 
     public function test_on_a_phone_and_in_inches_nothing_is_wider_than_the_page_or_said_in_mm(): void
@@ -78,5 +78,15 @@ final class EdgeFilmTest extends BrowserTestCase
         self::assertLessThanOrEqual(390, $page->js('return document.documentElement.scrollWidth'));
         self::assertDoesNotMatchRegularExpression('/\d (mm|ml)\b/', $page->text(self::STRIP).$page->text('ul[aria-label="What would keep it"]'));
         $this->reads('metric');
+    }
+
+    /**
+     * What is said of the edge's radius now.
+     *
+     * @phpstan-impure
+     */
+    private function edge(Page $page): string
+    {
+        return (string) $page->find('slider', 'Radius of the edge')->getAttribute('aria-valuetext');
     }
 }

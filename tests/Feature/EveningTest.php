@@ -323,4 +323,20 @@ final class EveningTest extends TestCase
 
         return $batches;
     }
+
+    public function test_what_drips_from_an_evenings_pieces_is_told_and_its_wipes_are_laid_together(): void
+    {
+        $answer = $this->postJson('/plans/1/evening/propose', ['coats' => ['winter-flood', 'comet-flood']])->assertOk()->json('answer.batches');
+        foreach ($answer as $batch) {
+            foreach ($batch['pieces'] as $piece) {
+                self::assertGreaterThan(1.0, $piece['dripped_ml'], $piece['name']);
+                self::assertContains($piece['name'], array_merge(...array_column($batch['wipe_rounds'], 'pieces')));
+            }
+            $times = array_column($batch['wipe_rounds'], 'min');
+            $last = max(array_map(static fn (array $turn, array $piece): float => $turn['to_min'] + $piece['last_wipe_min'], $batch['turns'], $batch['pieces']));
+            self::assertEqualsWithDelta($last, max($times), 5.0);
+        }
+        $dry = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('answer.batches.0');
+        self::assertSame([[], 0.0], [$dry['wipe_rounds'], (float) $dry['pieces'][0]['dripped_ml']]);
+    }
 }

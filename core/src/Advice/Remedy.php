@@ -9,7 +9,7 @@ final readonly class Remedy
 {
     private function __construct(
         public RemedyKind $kind,
-        /** mm of a film; how many lifts or coats; which share of it */
+        /** mm of a film; how many lifts or coats; per cent of the film; which share of it */
         public float $value,
     ) {
     }
@@ -27,6 +27,11 @@ final readonly class Remedy
     public static function coats(int $count): self
     {
         return new self(RemedyKind::Coats, $count);
+    }
+
+    public static function runoff(float $percent): self
+    {
+        return new self(RemedyKind::Runoff, $percent);
     }
 
     public static function halve(): self

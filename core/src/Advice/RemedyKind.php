@@ -13,6 +13,8 @@ enum RemedyKind: string
     case Lifts = 'lifts';
     /** the same film is laid as so many equal coats */
     case Coats = 'coats';
+    /** so much of the film, in per cent, is poured on top to run off */
+    case Runoff = 'runoff';
     /** half of the pieces go into a cup of their own */
     case Halve = 'halve';
 }

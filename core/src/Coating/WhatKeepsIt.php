@@ -79,6 +79,14 @@ final readonly class WhatKeepsIt
         return $laid === null || $laid > self::MOST_MORE * $this->askedMm ? null : $laid;
     }
 
+    /** The same as per cent of the film to be poured on top of it; null where that is more than half of it. */
+    public function runoffPct(): ?float
+    {
+        $laid = $this->layMm();
+
+        return $laid === null ? null : ceil(1000 * ($laid / $this->askedMm - 1)) / 10;
+    }
+
     private function clockFrom(float $ageMin): FilmClock
     {
         $kinetics = $this->case->resin->kinetics($this->case->studio);

@@ -15,6 +15,9 @@ use OpenGlaze\Core\Quantity\Wording;
 /** What runs over the edge of an open film, and where nothing can. */
 final class EdgeRule implements Rule
 {
+    /** So small a share of the film is not worth a word. */
+    private const HARDLY = 0.002;
+
     public function judge(CoatResult $result, Wording $say): array
     {
         return [...self::keeps($result, $say), ...self::runsOff($result, $say), ...self::uncoated($result, $say)];
@@ -37,9 +40,9 @@ final class EdgeRule implements Rule
         if ($age !== null) {
             $or[] = sprintf('lay it %s old, and %s stay', $say->minutes(ceil($age)), $say->thickness(WhatKeepsIt::KEPT_SHARE * $keeping->askedMm));
         }
-        $lay = $keeping->layMm();
-        if ($lay !== null) {
-            $or[] = sprintf('lay %s, and %s stay', $say->thickness($lay), $say->thickness($keeping->askedMm));
+        $runoff = $keeping->runoffPct();
+        if ($runoff !== null) {
+            $or[] = sprintf('pour %s on top of it, and %s stay', $say->percent($runoff), $say->thickness($keeping->askedMm));
         }
 
         return [Advice::caution('edge_keeps_less', Topic::Thickness, sprintf(
@@ -49,7 +52,7 @@ final class EdgeRule implements Rule
             $say->thickness($edge->staysMm),
             $say->thickness($edge->keepsMm),
             $or === [] ? '' : ' Or '.implode('; or ', $or).'.',
-        ), Remedy::coats($coats))];
+        ), Remedy::coats($coats), ...$runoff === null ? [] : [Remedy::runoff($runoff)])];
     }
 
     /** @return list<Advice> */
@@ -58,11 +61,17 @@ final class EdgeRule implements Rule
         $edge = $result->edge;
         $poured = $result->volume->runoffMl;
 
-        return $edge === null || $edge->runsOffMl <= $poured ? [] : [Advice::note('runs_off_more', Topic::Thickness, sprintf(
+        // what is poured to run off is told in tenths of a per cent
+        if ($edge === null || $edge->runsOffMl <= $poured + self::HARDLY * $result->volume->filmMl) {
+            return [];
+        }
+        $runoff = WhatKeepsIt::of($result->case)?->runoffPct();
+
+        return [Advice::note('runs_off_more', Topic::Thickness, sprintf(
             'Catch it: %s run over the edge, and %s were poured for that. The rest comes out of the film.',
             $say->volume($edge->runsOffMl),
             $poured > 0 ? $say->volume($poured) : 'none',
-        ))];
+        ), ...$runoff === null ? [] : [Remedy::runoff($runoff)])];
     }
 
     /** @return list<Advice> */

@@ -48,7 +48,7 @@ final class WaysToKeep
             ...self::coats($document, $at, $keeping),
             ...self::held($document, $at, $keeping),
             ...self::older($document, $at, $keeping),
-            ...self::more($document, $at, $keeping, $asked->case->volume->runoffShare),
+            ...self::more($document, $at, $keeping),
             ...self::sharper($document, $at, $asked),
             ...self::resin($document, $at, $asked, $resins),
         ];
@@ -92,12 +92,14 @@ final class WaysToKeep
     }
 
     /** @return list<WayToKeep> */
-    private static function more(stdClass $document, int $at, WhatKeepsIt $keeping, float $runoffShare): array
+    private static function more(stdClass $document, int $at, WhatKeepsIt $keeping): array
     {
-        $laid = $keeping->layMm();
+        $runoff = $keeping->runoffPct();
 
-        return $laid === null ? [] : self::way(WayKind::More, $document, $at, $laid / (1 + $runoffShare), static function (stdClass $plan) use ($at, $laid, $runoffShare): void {
-            Entries::of($plan, 'coats')[$at]->size_by = (object) ['thickness_mm' => $laid / (1 + $runoffShare)];
+        return $runoff === null ? [] : self::way(WayKind::More, $document, $at, $runoff, static function (stdClass $plan) use ($at, $keeping, $runoff): void {
+            $coat = Entries::of($plan, 'coats')[$at];
+            $coat->size_by = (object) ['thickness_mm' => $keeping->askedMm];
+            $coat->runoff_pct = $runoff;
         });
     }
 

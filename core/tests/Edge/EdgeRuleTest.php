@@ -32,7 +32,7 @@ final class EdgeRuleTest extends TestCase
 
     public function test_each_of_what_is_named_does_keep_it(): void
     {
-        foreach ([1.25, 1.4, 1.6, 2.2, 3.0] as $mm) {
+        foreach ([1.12, 1.15, 1.25, 1.4, 1.6, 2.2, 3.0] as $mm) {
             $result = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/size_by/thickness_mm' => $mm]);
             $keeping = WhatKeepsIt::of($result->case) ?? self::fail('nothing runs');
             $coats = $keeping->coats();
@@ -43,11 +43,13 @@ final class EdgeRuleTest extends TestCase
                 $old = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/size_by/thickness_mm' => $mm, '/coats/0/age_min' => $age]);
                 self::assertEqualsWithDelta(max(0.9 * $mm, $result->edge->staysMm ?? NAN), $old->edge?->staysMm, 2e-4 * $mm);
             }
-            $lay = $keeping->layMm();
-            if ($lay !== null) {
-                $more = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/size_by/thickness_mm' => $lay / 1.1]);
-                self::assertEqualsWithDelta($mm, $more->edge?->staysMm, 1e-4);
-                self::assertLessThanOrEqual(1.5 * $mm, $lay);
+            $runoff = $keeping->runoffPct();
+            if ($runoff !== null) {
+                $more = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/size_by/thickness_mm' => $mm, '/coats/0/runoff_pct' => $runoff]);
+                self::assertEqualsWithDelta($mm, $more->edge?->staysMm, 1e-3);
+                self::assertGreaterThanOrEqual($mm, $more->edge?->staysMm);
+                self::assertLessThanOrEqual(50.1, $runoff);
+                self::assertArrayNotHasKey('runs_off_more', self::told($more));
             }
             if ($keeping->heldMm() !== null) {
                 $held = Plans::computed(['/coats/0/size_by/thickness_mm' => $mm, '/coats/0/containment' => 'held', '/coats/0/runoff_pct' => new Gone]);

@@ -34,7 +34,7 @@ final class RemedyTest extends TestCase
                 }
             }
         }
-        foreach (['over_max_pour coats', 'over_max_pour lifts', 'over_max_pour film', 'dome_over_limit film', 'film_too_thin_to_level film', 'lip_too_low film', 'hot_lift coats'] as $one) {
+        foreach (['over_max_pour coats', 'over_max_pour lifts', 'over_max_pour film', 'dome_over_limit film', 'film_too_thin_to_level film', 'lip_too_low film', 'hot_lift coats', 'edge_keeps_less coats', 'runs_off_more runoff'] as $one) {
             self::assertArrayHasKey($one, $seen);
         }
     }
@@ -70,8 +70,12 @@ final class RemedyTest extends TestCase
             RemedyKind::Film => (object) ['thickness_mm' => $remedy->value],
             RemedyKind::Lifts => (object) ['total_depth_mm' => $film],
             RemedyKind::Coats => (object) ['thickness_mm' => round($film / $remedy->value, 4)],
+            RemedyKind::Runoff => $coat->size_by,
             RemedyKind::Halve => self::fail('A coat is not halved.'),
         };
+        if ($remedy->kind === RemedyKind::Runoff) {
+            $coat->runoff_pct = $remedy->value;
+        }
         for ($number = 2; $remedy->kind === RemedyKind::Coats && $number <= $remedy->value; $number++) {
             $again = clone $coat;
             $again->id = "again-$number";

@@ -194,7 +194,7 @@ final class TracesTest extends TestCase
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->recoatFromH->value ?? 0) * 60, $heat, $capacity),
                 $ml, $density * 1000, new UnknownCup, $result->case->studio->temperatures, $result->case->studio->temperatures->at(0.0),
             )->peakC,
-            'laid_to_stay' => static fn (float $mm): ?float => $result->case->laidToStay()?->laidMm($mm) ?? $mm,
+            'laid_to_stay' => static fn (float $mm): float => $result->case->laidToStay()?->laidMm($mm) ?? $mm,
             'thinned' => FlowTable::mean(...),
             'overflow' => FlowTable::flow(...),
             'drip_to_minutes' => static fn (float $mlPerM): ?float => $result->case->wetEdge()?->minutesUntilLeft($mlPerM),

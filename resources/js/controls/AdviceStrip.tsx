@@ -1,6 +1,6 @@
 import { InfoIcon, ProhibitIcon, WarningIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
-import { joined, thickness } from '../lib/format'
+import { joined, thickness, trimmed } from '../lib/format'
 import { useUnits } from '../lib/pages'
 import type { Advice, Level, Remedy, Topic } from '../types/answer'
 
@@ -56,6 +56,7 @@ function Remedies({ of, onRemedy }: { of: Advice; onRemedy: (remedy: Remedy) => 
     const units = useUnits()
     const said = ({ kind, value }: Remedy): string => {
         if (kind === 'film') return `Make it ${joined(thickness(value, units))}`
+        if (kind === 'runoff') return `Pour ${trimmed(value, 1)} % on top to run off`
         if (kind === 'halve') return 'Half of them in a cup of their own'
         return kind === 'lifts' ? `Pour it in ${value} lifts` : `Lay it in ${value} coats`
     }

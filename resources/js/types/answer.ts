@@ -18,7 +18,7 @@ export interface Advice {
 }
 
 export interface Remedy {
-    kind: 'film' | 'lifts' | 'coats' | 'halve'
+    kind: 'film' | 'lifts' | 'coats' | 'halve' | 'runoff'
     value: number
 }
 

@@ -105,6 +105,8 @@ export interface BatchFigures extends MixFigures {
     /** Until when the last piece should be spread. */
     spread_until_min: number | null
     runs_away: boolean
+    /** Wipes of its pieces, laid together; minutes after it is mixed. */
+    wipe_rounds: { min: number; pieces: string[] }[]
     vessel: VesselFigures | null
     lines: { first_mm: number; both_mm: number } | null
     pieces: {
@@ -117,6 +119,9 @@ export interface BatchFigures extends MixFigures {
         tool: HeatTool
         /** What one of them takes, ml. */
         each_ml: number
+        /** What drips from those that are poured from this cup, and when they are wiped last. */
+        dripped_ml: number
+        last_wipe_min: number | null
         /** Laid wet on wet, in this order. */
         parts: { colour: string; share_pct: number; laying: string | null }[]
     }[]

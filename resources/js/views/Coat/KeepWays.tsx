@@ -91,7 +91,7 @@ function titleOf(way: WayToKeep, units: Units): string {
         case 'older':
             return `Laid ${span(way.value ?? 0)} old`
         case 'more':
-            return `${film} laid, to make up for it`
+            return `${trimmed(way.value ?? 0, 1)} % poured on top of ${film}`
         case 'sharper':
             return `Edge sharpened or taped to ${joined(length(way.value ?? 0, units))}`
         case 'resin':

@@ -89,6 +89,7 @@ function CoatPage(props: Props): ReactNode {
         if (kind === 'film') draft.keep(sized(value))
         if (kind === 'lifts') draft.keep({ coat: { size_by: sizedBy('total_depth_mm', film ?? 0) } })
         if (kind === 'coats') await split(value)
+        if (kind === 'runoff') draft.keep({ coat: { runoff_pct: value } })
     }
     const split = async (count: number): Promise<void> => {
         if (await draft.flush()) router.post(`/coats/${props.coat.id}/split`, { count } as never)

@@ -95,6 +95,7 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                     {batch.pot_life_min !== null && `, pot life ${span(batch.pot_life_min)}`}.
                 </p>
                 <Wet batch={batch} />
+                <Below batch={batch} />
                 <p className="text-soft">
                     Left over?{' '}
                     {batch.pieces
@@ -149,6 +150,19 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                 />
             )}
         </section>
+    )
+}
+
+/** What runs over their edges is caught, and wiped in rounds. */
+function Below({ batch }: { batch: BatchFigures }): ReactNode {
+    const units = useUnits()
+    const running = batch.pieces.filter((piece) => piece.dripped_ml >= 1)
+    if (running.length === 0) return null
+    return (
+        <p>
+            {`Catch below ${running.map((piece) => `${piece.name} ${joined(volume(piece.dripped_ml, units))}`).join(', ')}. `}
+            Wipe {batch.wipe_rounds.map((round) => trimmed(round.min, 0)).join(', ')} min after it is mixed.
+        </p>
     )
 }
 

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { Digits } from '../../controls/Digits'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
-import { countdown, joined, moment, span, volumeMix, weightMix } from '../../lib/format'
+import { countdown, joined, moment, span, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { lane, type Wanted } from '../../lib/pour'
 import type { PlannedAndUsed, PourState } from '../../types/page'
@@ -19,6 +19,7 @@ export function Wants({
     now: number
     planned: PlannedAndUsed
 }): ReactNode {
+    const units = useUnits()
     const openLeft = pour.open_until - now
     return (
         <div className="flex flex-1 flex-col justify-center py-3">
@@ -36,6 +37,11 @@ export function Wants({
                             : 'past its open time: it hardly levels, and heat no longer helps'}
                     </p>
                     <p className="mt-4 text-xl">{planned.pour}</p>
+                    {planned.ran_off !== null && planned.ran_off.ml >= 1 && (
+                        <p className="mt-1 text-xl">
+                            {joined(volume(planned.ran_off.ml, units))} run off: a tray below it.
+                        </p>
+                    )}
                     <p className="mt-3 text-lg text-soft">
                         <InTheCup planned={planned} />, {planned.resin}
                     </p>
