@@ -37,11 +37,15 @@ const SAME = [
         '$slope = -$capillary / ($capillary + $halfWidth);' => 'the slope that the secant begins with',
     ],
     'Outline/EllipticArc.php' => [
+        '$pieces = max(1, (int) ceil(abs($this->sweepRad) / max(1e-4, $step)));' => 'into how many points at most it is drawn',
         '$pieces = max(1, (int) ceil(abs($this->sweepRad) / self::AS_CURVE_RAD));' => 'as more curves it is the same arc',
     ],
     'Held/Dome.php' => [
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
         'for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {' => 'where the secant does not get there, the slower search does',
+    ],
+    'Outline/Overlap.php' => [
+        '$pieces = max(1, (int) ceil($length * 200 / max($piece->boxWidthMm(), $piece->boxHeightMm())));' => 'how finely an edge is walked along',
     ],
     'Held/Puddle.php' => [
         '$log = log($near ?? 2 * tan($angle / 4) / ($capillary * self::besselI1($radius / $capillary)));' => 'where the search begins',

@@ -131,6 +131,6 @@ final class Overlap
             $within += $at->x <= $x && $x <= $at->x + $zone->widthMm ? $down : 0.0;
         }
 
-        return min(1.0, $within / (2 * ($w + $h)));
+        return $within / (2 * ($w + $h));
     }
 }

@@ -41,6 +41,31 @@ final class SweepTest extends TestCase
         self::assertGreaterThan(50, min($found, $clear));
     }
 
+    /** Of edges by the hundred, which are kept in blocks, a single crossing is found wherever it is. */
+    public function test_one_crossing_among_hundreds_of_edges_is_found(): void
+    {
+        mt_srand(23);
+        for ($i = 0; $i < 12; $i++) {
+            $points = [];
+            $count = mt_rand(200, 450);
+            for ($at = 0; $at < $count; $at++) {
+                $reach = 40 + mt_rand(0, 1000) / 500 + 6 * sin(9 * $at / $count * 2 * M_PI);
+                $points[] = new Point(50 + $reach * cos(2 * M_PI * $at / $count), 50 + $reach * sin(2 * M_PI * $at / $count));
+            }
+            self::assertNull(Sweep::clash([$points]));
+            // one corner is pulled out over the other side
+            $from = mt_rand(0, $count - 1);
+            $own = $points[$from];
+            $points[$from] = new Point(150 - 2 * $own->x, 150 - 2 * $own->y);
+            self::assertNotNull(Sweep::clash([$points]), "corner $from of $count");
+            // two corners that follow one another change places
+            $points[$from] = $own;
+            $next = ($from + 1) % $count;
+            [$points[$from], $points[$next]] = [$points[$next], $points[$from]];
+            self::assertSame(self::anyPairCrosses($points), Sweep::clash([$points]) !== null, "corners $from and $next of $count");
+        }
+    }
+
     public function test_an_edge_that_turns_back_on_itself_crosses(): void
     {
         self::assertNotNull(Sweep::clash([[new Point(0, 0), new Point(100, 0), new Point(40, 0), new Point(40, 50)]]));
