@@ -226,7 +226,7 @@ final class AnyPieceTest extends BrowserTestCase
         $page->press('button', 'Plan its coat');
         $page->untilSees('1.2 ml each');
         $this->choose($page, 'Sized by', 'ml_per_piece');
-        $page->untilSees('1.5 ml mixed');
+        $page->untilSees('1.3 ml mixed');
         self::assertSame('Beads', $page->text('h1'));
     }
 

@@ -45,7 +45,8 @@ final class ScreenTest extends BrowserTestCase
         $page->untilSees('It is one coat again.');
         $page->type('Film thickness', '1.6');
         $page->keys(WebDriverKeys::ENTER);
-        $page->untilSees('Saved');
+        $saved = static fn (): mixed => self::$studio->database()->query("select json_extract(spec, '$.size_by.thickness_mm') from coats where key = 'winter-flood'")->fetchColumn();
+        $page->until(static fn (): bool => (float) $saved() === 1.6, 'its film to be saved');
     }
 
     public function test_one_request_is_under_way_at_a_time_and_the_last_pull_wins(): void
@@ -211,7 +212,7 @@ final class ScreenTest extends BrowserTestCase
         $page->press('button', '2542 cm²');
         $page->untilSees('Width × height.');
         $page = $this->open('/pieces/winter/history');
-        $page->press('button', '501 ml');
+        $page->press('button', '266 ml');
         $page->untilSees('All the parts together.');
     }
 

@@ -43,7 +43,7 @@ final readonly class RunningFilm
     /** Mean film on the face, mm. */
     public function meanMm(float $mobility): float
     {
-        return $this->keepsMm * ($this->flowing)($this->time($mobility))[0];
+        return $this->runs() && $mobility > 0 ? $this->keepsMm * ($this->flowing)($this->time($mobility))[0] : $this->laidMm;
     }
 
     /**
@@ -54,6 +54,9 @@ final readonly class RunningFilm
      */
     public function meanAndCarriedMm(float $mobility): array
     {
+        if (! $this->runs()) {
+            return [$this->laidMm, 0.0];
+        }
         [$mean, $flow] = ($this->flowing)($this->time($mobility));
 
         return [$this->keepsMm * $mean, ($this->keepsMm ** 4 * $flow / $this->reachMm) ** (1 / 3)];
