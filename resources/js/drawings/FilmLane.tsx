@@ -112,15 +112,17 @@ export function FilmLane({ phases, ticks = [], nowMin, untilMin, height = 26, wo
                         </g>
                     )
                 })}
-                {ticks.map((tick, index) => (
-                    <path
-                        key={index}
-                        d={`M${x(tick.atMin)} ${y - 2} l-5 -9 h10 z`}
-                        fill={tick.done ? 'var(--sheet)' : 'var(--act)'}
-                        stroke="var(--act)"
-                        strokeWidth="1.5"
-                    />
-                ))}
+                {ticks
+                    .filter((tick) => tick.atMin <= end)
+                    .map((tick, index) => (
+                        <path
+                            key={index}
+                            d={`M${x(tick.atMin)} ${y - 2} l-5 -9 h10 z`}
+                            fill={tick.done ? 'var(--sheet)' : 'var(--act)'}
+                            stroke="var(--act)"
+                            strokeWidth="1.5"
+                        />
+                    ))}
                 {nowMin !== undefined && (
                     <path
                         d={`M${x(Math.min(nowMin, end))} ${y - 8} V${y + height + 8}`}
