@@ -25,7 +25,6 @@ import { AnswerCups, Portions } from './Answer'
 import { EdgeStrip } from './EdgeStrip'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
-import { MoreFields } from './MoreFields'
 import { RoomFields } from './RoomFields'
 import { sizedBy } from './SizeFields'
 import { StackBar } from './StackBar'
@@ -54,6 +53,7 @@ interface Props {
 }
 
 const KeepWays = lazy(() => import('./KeepWays'))
+const MoreFields = lazy(async () => ({ default: (await import('./MoreFields')).MoreFields }))
 
 const STATES = {
     saved: 'Saved',
@@ -195,10 +195,12 @@ function CoatPage(props: Props): ReactNode {
                                 )}
                             </Tabs.Content>
                             <Tabs.Content value="more">
-                                <MoreFields
-                                    draft={draft}
-                                    isNext={(answer?.stack[0]?.id ?? props.coat.id) !== props.coat.id}
-                                />
+                                <Suspense fallback={null}>
+                                    <MoreFields
+                                        draft={draft}
+                                        isNext={(answer?.stack[0]?.id ?? props.coat.id) !== props.coat.id}
+                                    />
+                                </Suspense>
                             </Tabs.Content>
                             <Tabs.Content value="steps">
                                 <StepsPanel draft={draft} steps={answer?.steps ?? []} />
