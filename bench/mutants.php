@@ -44,6 +44,12 @@ const SAME = [
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
         'for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {' => 'where the secant does not get there, the slower search does',
     ],
+    'Outline/Edges.php' => [
+        'return $along > 0 && abs($backX * $onY - $backY * $onX) <= 1e-12 * $along;' => 'how nearly an edge turns back on itself to lie on it',
+    ],
+    'Outline/Sweep.php' => [
+        '$isEnd = array_map(fn (int $corner): int => $this->edges->left[$corner] !== $corner && $this->edges->left[$this->edges->before[$corner]] !== $corner ? 1 : 0, $corners);' => 'which of two comes first, by any two numbers',
+    ],
     'Outline/Overlap.php' => [
         '$pieces = max(1, (int) ceil($length * 200 / max($piece->boxWidthMm(), $piece->boxHeightMm())));' => 'how finely an edge is walked along',
     ],

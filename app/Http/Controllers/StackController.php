@@ -20,15 +20,13 @@ use App\Typed\FieldException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use JsonException;
+use OpenGlaze\Core\Coating\WhatKeepsIt;
 use OpenGlaze\Core\Plan\CoatKind;
 use stdClass;
 
 /** The stack of coats of a piece, and the studio's templates. */
 final readonly class StackController
 {
-    /** As many coats as anybody lays of one film. */
-    private const MOST_COATS = 20;
-
     public function __construct(private StackDesk $stacks)
     {
     }
@@ -51,8 +49,8 @@ final readonly class StackController
     {
         $count = Body::of($request)->count ?? null;
         $film = $coats->saved($coat, Person::units($request))->coat->case->thicknessMm?->value;
-        if (! is_int($count) || $count < 2 || $count > self::MOST_COATS || $film === null) {
-            throw FieldException::at(['form' => sprintf('Lay it in 2 to %d coats.', self::MOST_COATS)]);
+        if (! is_int($count) || $count < 2 || $count > WhatKeepsIt::MOST_COATS || $film === null) {
+            throw FieldException::at(['form' => sprintf('Lay it in 2 to %d coats.', WhatKeepsIt::MOST_COATS)]);
         }
         $before = Json::line(Dig::object($coat->spec, 'size_by'));
         $new = $this->stacks->split($coat, $film, $count, Editing::by($request, Body::of($request)));

@@ -16,6 +16,9 @@ final readonly class WhatKeepsIt
     /** What counts as kept, of what is asked. */
     public const KEPT_SHARE = 0.9;
 
+    /** As many coats as anybody lays of one film. */
+    public const MOST_COATS = 20;
+
     /** So much more may be laid than is asked to keep it. */
     private const MOST_MORE = 1.5;
 
@@ -44,10 +47,12 @@ final readonly class WhatKeepsIt
         return $this->edge->staysMm() >= self::KEPT_SHARE * $this->askedMm;
     }
 
-    /** The fewest equal coats of which nothing runs. */
-    public function coats(): int
+    /** The fewest equal coats of which nothing runs; null where nobody would lay so many. */
+    public function coats(): ?int
     {
-        return (int) ceil($this->edge->face->laidMm / $this->edge->face->keepsMm - 1e-9);
+        $count = (int) ceil($this->edge->face->laidMm / $this->edge->face->keepsMm - 1e-9);
+
+        return $count > self::MOST_COATS ? null : $count;
     }
 
     /** What the edge holds where nothing is flooded over it, mm; null where it holds less than is asked. */

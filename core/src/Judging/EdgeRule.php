@@ -46,13 +46,12 @@ final class EdgeRule implements Rule
         }
 
         return [Advice::caution('edge_keeps_less', Topic::Thickness, sprintf(
-            'Lay it in %d coats of %s, and nothing runs: of one, only %s stay, for the edge keeps %s.%s',
-            $coats,
-            $say->thickness($keeping->askedMm / $coats),
+            '%s, only %s stay, for the edge keeps %s.%s',
+            $coats === null ? 'Dam it: flooded over its edge' : sprintf('Lay it in %d coats of %s, and nothing runs: of one', $coats, $say->thickness($keeping->askedMm / $coats)),
             $say->thickness($edge->staysMm),
             $say->thickness($edge->keepsMm),
             $or === [] ? '' : ' Or '.implode('; or ', $or).'.',
-        ), Remedy::coats($coats), ...$runoff === null ? [] : [Remedy::runoff($runoff)])];
+        ), ...$coats === null ? [] : [Remedy::coats($coats)], ...$runoff === null ? [] : [Remedy::runoff($runoff)])];
     }
 
     /** @return list<Advice> */

@@ -59,7 +59,7 @@ final class WaysToKeep
     {
         $count = $keeping->coats();
 
-        return self::way(WayKind::Coats, $document, $at, (float) $count, static function (stdClass $plan) use ($at, $count, $keeping): void {
+        return $count === null ? [] : self::way(WayKind::Coats, $document, $at, (float) $count, static function (stdClass $plan) use ($at, $count, $keeping): void {
             $coats = Entries::of($plan, 'coats');
             $coats[$at]->size_by = (object) ['thickness_mm' => $keeping->askedMm / $count];
             $more = [];

@@ -35,7 +35,7 @@ final class EdgeRuleTest extends TestCase
         foreach ([1.12, 1.15, 1.25, 1.4, 1.6, 2.2, 3.0] as $mm) {
             $result = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/size_by/thickness_mm' => $mm]);
             $keeping = WhatKeepsIt::of($result->case) ?? self::fail('nothing runs');
-            $coats = $keeping->coats();
+            $coats = $keeping->coats() ?? self::fail('too many');
             self::assertSame(0.0, self::runsOff(['/coats/0/size_by/thickness_mm' => $mm / $coats]));
             self::assertGreaterThan(0.0, self::runsOff(['/coats/0/size_by/thickness_mm' => $mm / ($coats - 1)]), 'the fewest');
             $age = $keeping->leastAgeMin();
@@ -56,6 +56,13 @@ final class EdgeRuleTest extends TestCase
                 self::assertArrayNotHasKey('dome_over_limit', self::told($held));
             }
         }
+    }
+
+    public function test_what_would_take_more_coats_than_anybody_lays_is_to_be_dammed(): void
+    {
+        $advice = self::told(Plans::computed(['/coats/0/size_by/thickness_mm' => 30]))['edge_keeps_less'] ?? self::fail('nothing is said');
+        self::assertStringStartsWith('Dam it: flooded over its edge, only 1.3', $advice->text);
+        self::assertSame([], $advice->remedies);
     }
 
     public function test_it_cries_no_wolf(): void

@@ -74,5 +74,9 @@ final class HeldCoatTest extends TestCase
         self::assertNotNull($case->face->domeEdge);
         self::assertEqualsWithDelta(Dome::meetingAt($case->face->domeEdge, 35.0, $case->liquid->capillaryLengthMm())->meanMm(), $case->held?->limitThicknessMm, 1e-9);
         self::assertSame(0.0, Plans::computed(['/pieces/0/coated_edges' => 'none', '/coats/0/zone' => (object) ['share_pct' => 40]])->case->face->turnDeg);
+        // hardly over the edge it lies on the piece as a whole
+        $at = static fn (float $x): float => Plans::computed(['/coats/0/zone' => (object) ['shape' => 'circle', 'diameter_mm' => 200, 'x_mm' => $x, 'y_mm' => 100]])->case->face->areaMm2 ?? NAN;
+        self::assertSame($at(100.0), $at(-0.4));
+        self::assertLessThan(0.99 * $at(100.0), $at(-15.0));
     }
 }

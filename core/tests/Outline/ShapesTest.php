@@ -61,7 +61,7 @@ final class ShapesTest extends TestCase
         mt_srand(41);
         $any = static fn (int $most): float => mt_rand(-10 * $most, 10 * $most) / 10;
         for ($i = 0; $i < 300; $i++) {
-            $data = sprintf('M0 0 C%.1f %.1f %.1f %.1f %.1f %.1f', $any(300), $any(300), $any(300), $any(300), $any(300), $any(300));
+            $data = sprintf('M%.1f %.1f C%.1f %.1f %.1f %.1f %.1f %.1f', $any(300), $any(300), $any(300), $any(300), $any(300), $any(300), $any(300), $any(300));
             $arc = sprintf('M0 0 A%.1f %.1f %d %d %d %.1f %.1f', abs($any(200)) + 20, abs($any(200)) + 20, mt_rand(-180, 180), mt_rand(0, 1), mt_rand(0, 1), $any(150), $any(150));
             foreach ([$data, $arc] as $path) {
                 $edge = SvgPath::loops($path)[0];
@@ -72,6 +72,13 @@ final class ShapesTest extends TestCase
                 self::assertEqualsWithDelta([min($x), min($y)], [$box->left, $box->top], 0.01, $path);
             }
         }
+    }
+
+    public function test_a_path_that_begins_with_a_relative_move_begins_at_the_origin(): void
+    {
+        $box = SvgPath::loops('m10 10L60 10L60 60L10 60z')[0]->box();
+        self::assertEqualsWithDelta([10.0, 10.0, 60.0, 60.0], [$box->left, $box->top, $box->right, $box->bottom], 1e-12);
+        self::assertEqualsWithDelta(2500.0, Outlines::path('m10 10L60 10L60 60L10 60z')->areaMm2(), 1e-9);
     }
 
     public function test_a_ring_counts_its_inner_edge_apart(): void
