@@ -2,34 +2,29 @@ import { router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
 import { Tabs } from 'radix-ui'
 import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react'
-import { AdviceStrips } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
 import { StaleStrip } from '../../controls/StaleStrip'
 import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
-import { boxOf } from '../../drawings/OutlineDrawing'
-import { Section } from '../../drawings/Section'
 import { WhereItGoes } from '../../drawings/WhereItGoes'
-import { fineFilm, joined, length, sizeOf, thickness, volume } from '../../lib/format'
-import { filmAt } from '../../lib/filmClock'
+import { sizeOf, volume } from '../../lib/format'
 import { ask, type Read } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import { useUndoKey } from '../../lib/undo'
-import { COAT_KINDS, surfaceWord } from '../../lib/words'
-import type { Advice, PhaseName, Remedy, StackAnswer, Trace, WayToKeep } from '../../types/answer'
+import { surfaceWord } from '../../lib/words'
+import type { Advice, PhaseName, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, EdgeSpec, PieceRow, ResinRow, Sentences } from '../../types/page'
-import type { RoomSpec, SizeField } from '../../types/plan'
+import type { RoomSpec } from '../../types/plan'
 import { AnswerCups, Portions } from './Answer'
-import { EdgeStrip } from './EdgeStrip'
+import { Cut } from './Cut'
 import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
 import { RoomFields } from './RoomFields'
-import { sizedBy } from './SizeFields'
 import { StackBar } from './StackBar'
 import { StepsPanel } from './StepsPanel'
-import { useCoatDraft, type Touched } from './useCoatDraft'
+import { useCoatDraft } from './useCoatDraft'
 
 interface Props {
     piece: PieceRow
@@ -52,7 +47,6 @@ interface Props {
     running_pour_id: string | null
 }
 
-const KeepWays = lazy(() => import('./KeepWays'))
 const MoreFields = lazy(async () => ({ default: (await import('./MoreFields')).MoreFields }))
 
 const STATES = {
@@ -82,40 +76,11 @@ function CoatPage(props: Props): ReactNode {
         [props.coat.id], // eslint-disable-line
     )
     const ranges = useRanges(`/coats/${props.coat.id}/ranges`, draft.body, answer)
-    const sized = (mm: number): Touched => ({
-        coat: { size_by: sizedBy(pulls(draft), Math.round(mm * 1000) / 1000) },
-    })
-    const remedied = async ({ kind, value }: Remedy): Promise<void> => {
-        if (kind === 'film') draft.keep(sized(value))
-        if (kind === 'lifts') draft.keep({ coat: { size_by: sizedBy('total_depth_mm', film ?? 0) } })
-        if (kind === 'coats') await split(value)
-        if (kind === 'runoff') draft.keep({ coat: { runoff_pct: value } })
-    }
-    const split = async (count: number): Promise<void> => {
-        if (await draft.flush()) router.post(`/coats/${props.coat.id}/split`, { count } as never)
-    }
     const [hangs, setHangs] = useState(false)
-    const [at, setAt] = useState<number | null>(null)
-    const [once, setOnce] = useState(false)
-    const [comparing, setComparing] = useState(false)
-    const taken = async ({ split: count, ...change }: NonNullable<WayToKeep['change']>): Promise<void> => {
-        setComparing(false)
-        if (count !== undefined) return split(count)
-        const mm = (change.coat?.size_by as { thickness_mm?: number } | undefined)?.thickness_mm
-        const coat = { ...change.coat, ...(mm === undefined ? {} : { size_by: sizedBy('thickness_mm', mm) }) }
-        draft.keep({ ...change, ...(change.coat === undefined ? {} : { coat }) })
-    }
     const { undo } = draft
     useUndoKey(undo)
 
-    const pulled = (draft.touched.coat?.size_by as Record<string, unknown> | undefined)?.[pulls(draft)]
-    const film = typeof pulled === 'number' ? pulled : (answer?.coat.thickness_mm ?? null)
     const spec = props.piece.spec
-    const running = answer?.edge_film ?? null
-    const filmNow = running === null ? null : filmAt(running, at, once)
-    const say = (mm: number): string => joined(thickness(mm, units))
-    const sayFine = (mm: number): string => joined(fineFilm(mm, units))
-    const [w, h] = boxOf(props.piece.drawing)
     const open = answer?.steps.filter((step) => !step.after && step.state === 'open').length ?? 0
     const goOn = async (): Promise<void> => {
         if (await draft.flush()) router.visit(`/coats/${props.coat.id}/mix`)
@@ -230,82 +195,14 @@ function CoatPage(props: Props): ReactNode {
                                     weighedOffPct={answer.weighed_off_pct}
                                 />
                                 <div className="border-t ruled pt-2">
-                                    <Section
-                                        stack={answer.stack}
-                                        currentId={props.coat.id}
-                                        thicknessMm={film}
-                                        pieceMm={Math.max(w, h)}
-                                        edgeDepthMm={answer.edge_depth_mm}
-                                        edgeFilmMm={answer.in_force.edge_film_mm}
-                                        soakMl={answer.coat.volume_ml.soak}
-                                        coatedEdges={answer.coat.drips !== null}
-                                        openFilm={
-                                            running === null || filmNow === null || answer.coat.edge === null
-                                                ? null
-                                                : {
-                                                      now: filmNow,
-                                                      fromEdgeMm: running.from_edge_mm,
-                                                      thinMm: at === null ? running.thin_within_mm : 0,
-                                                      thinLabel: `${joined(length(running.thin_within_mm, units))} under nine tenths of its middle`,
-                                                      laidMm: answer.coat.edge.laid_mm,
-                                                      laidLabel: `laid ${sayFine(answer.coat.edge.laid_mm)}`,
-                                                      radiusMm: running.radius_mm,
-                                                      keepsMm: answer.coat.edge.keeps_mm,
-                                                      onRadius: (mm, letGo) =>
-                                                          (letGo ? draft.keep : draft.change)({
-                                                              piece: { edge_radius_mm: mm },
-                                                          }),
-                                                  }
-                                        }
-                                        holdsMm={answer.coat.held?.limit_thickness_mm ?? null}
-                                        edgeAngleDeg={answer.coat.held?.edge_angle_deg ?? null}
-                                        wallMm={answer.wall_mm}
-                                        faceDown={answer.face_down}
-                                        hangs={hangs && answer.face_down}
-                                        labelMaxMm={answer.max_pour_mm}
-                                        thinnestMm={answer.coat.film.thinnest_mm}
-                                        nameOf={(layer) => layer.zone ?? COAT_KINDS[layer.kind] ?? layer.kind}
-                                        ruler={
-                                            units === 'metric'
-                                                ? { unit: 'mm', unitMm: 1 }
-                                                : { unit: 'in', unitMm: 25.4 }
-                                        }
-                                        say={say}
-                                        sayLength={(mm) => joined(length(mm, units))}
-                                        onPull={(mm) => draft.change(sized(mm))}
-                                        onLetGo={(mm) => draft.keep(sized(mm))}
-                                        onChoose={(id) => {
-                                            void draft.flush().then((kept) => kept && router.visit(`/coats/${id}`))
-                                        }}
-                                    />
-                                    {running !== null && filmNow !== null && answer.coat.edge !== null && (
-                                        <EdgeStrip
-                                            answer={answer}
-                                            film={running}
-                                            now={filmNow}
-                                            at={at}
-                                            once={once}
-                                            onAt={setAt}
-                                            onOnce={setOnce}
-                                            ownTrays={props.own_trays}
-                                            comparing={comparing}
-                                            onCompare={setComparing}
-                                        />
-                                    )}
-                                    {running !== null && comparing && (
-                                        <Suspense fallback={<p className="text-soft">Working it out …</p>}>
-                                            <KeepWays
-                                                coatId={props.coat.id}
-                                                answer={answer}
-                                                body={draft.body}
-                                                onTake={(change) => void taken(change)}
-                                            />
-                                        </Suspense>
-                                    )}
-                                    <AdviceStrips
-                                        advice={[...props.next_now, ...answer.advice]}
-                                        topics={['thickness', 'surface', 'heat', 'room', 'bench', 'sheet']}
-                                        onRemedy={(remedy) => void remedied(remedy)}
+                                    <Cut
+                                        draft={draft}
+                                        answer={answer}
+                                        piece={props.piece}
+                                        coatId={props.coat.id}
+                                        nextNow={props.next_now}
+                                        ownTrays={props.own_trays}
+                                        hangs={hangs}
                                     />
                                 </div>
                                 <div className="border-t ruled pt-3">
@@ -346,9 +243,4 @@ function Tab({ value, children }: { value: string; children: ReactNode }): React
             {children}
         </Tabs.Trigger>
     )
-}
-
-/** What the pulled surface sets: a deep coat keeps being sized by its whole depth. */
-function pulls(draft: ReturnType<typeof useCoatDraft>): SizeField {
-    return draft.rows.coat.spec.size_by.total_depth_mm === undefined ? 'thickness_mm' : 'total_depth_mm'
 }
