@@ -26,7 +26,7 @@ final class EdgeAnswer
             'radius_mm' => $result->case->piece->edgeRadiusMm->value,
             'reach_mm' => $edge->face->reachMm,
             'coated_m' => $result->case->coatedEdgeM(),
-            'asked_mm' => $result->edge->laidMm / (1 + $result->case->volume->runoffShare),
+            'asked_mm' => $result->case->askedMm(),
             'most_stays_mm' => $result->case->laidToStay()?->mostMm(),
             'thin_within_mm' => $strip->thinWithinMm,
             'gels_min' => $result->film->gelsMin,

@@ -70,7 +70,9 @@ final class EdgeFilmTest extends TestCase
     {
         $coat = $this->autumnSky();
         $change = static fn (string $mm): array => ['coat' => ['size_by' => ['thickness_mm' => null, 'stays_mm' => $mm]]];
-        self::assertEqualsWithDelta(1.2, $this->postJson("/coats/{$coat->id}/live", $change('1.2'))->assertOk()->json('coat.edge.stays_mm'), 1e-4);
+        $answer = $this->postJson("/coats/{$coat->id}/live", $change('1.2'))->assertOk()->json();
+        self::assertEqualsWithDelta([1.2, 1.2], [$answer['coat']['edge']['stays_mm'], $answer['edge_film']['asked_mm']], 1e-4);
+        self::assertNotContains('edge_keeps_less', array_column($answer['advice'], 'code'));
         $refused = $this->postJson("/coats/{$coat->id}/live", $change('1.9'))->assertStatus(422)->json('sentences');
         self::assertStringContainsString('at most about 1.3', implode(' ', $refused));
     }

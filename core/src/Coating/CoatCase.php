@@ -278,6 +278,14 @@ final readonly class CoatCase
         return $this->volume->coveredMm2 > 0 ? $this->sized->filmMl * (1 + $this->volume->runoffShare) * 1000 / $this->volume->coveredMm2 : null;
     }
 
+    /** The film that is asked for, mm: what is to stay, where it is sized by that; else the film without what is poured to run off. Null without a face. */
+    public function askedMm(): ?float
+    {
+        $laid = $this->laidMm();
+
+        return $this->coat->size->by === SizeBy::Stays ? $this->coat->size->value->value : ($laid === null ? null : $laid / (1 + $this->volume->runoffShare));
+    }
+
     /** Its coated edge, and the face that feeds it; null where it is not flooded over one. */
     public function wetEdge(): ?WetEdge
     {

@@ -28,7 +28,7 @@ final readonly class WhatKeepsIt
     private function __construct(
         private CoatCase $case,
         private WetEdge $edge,
-        /** of the film, without what is poured to run off, mm */
+        /** the film that is asked for, mm */
         public float $askedMm,
     ) {
     }
@@ -38,19 +38,21 @@ final readonly class WhatKeepsIt
     {
         $edge = $case->wetEdge();
 
-        return $edge === null || ! $edge->face->runs() ? null : new self($case, $edge, $edge->face->laidMm / (1 + $case->volume->runoffShare));
+        $asked = $case->askedMm();
+
+        return $edge === null || $asked === null || ! $edge->face->runs() ? null : new self($case, $edge, $asked);
     }
 
     /** Whether nine tenths of what is asked stay. */
     public function isKept(): bool
     {
-        return $this->edge->staysMm() >= self::KEPT_SHARE * $this->askedMm;
+        return $this->edge->staysMm() >= self::KEPT_SHARE * $this->askedMm * (1 - 1e-9);
     }
 
     /** The fewest equal coats of which nothing runs; null where nobody would lay so many. */
     public function coats(): ?int
     {
-        $count = (int) ceil($this->edge->face->laidMm / $this->edge->face->keepsMm - 1e-9);
+        $count = (int) ceil($this->askedMm * (1 + $this->case->volume->runoffShare) / $this->edge->face->keepsMm - 1e-9);
 
         return $count > self::MOST_COATS ? null : $count;
     }

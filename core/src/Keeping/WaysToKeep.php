@@ -11,6 +11,8 @@ use OpenGlaze\Core\Edge\EdgeLimit;
 use OpenGlaze\Core\Plan\Entries;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Plan\ResinFamily;
+use OpenGlaze\Core\Plan\ResinSheet;
 use stdClass;
 
 /**
@@ -119,7 +121,7 @@ final class WaysToKeep
     }
 
     /**
-     * The one that keeps most.
+     * The quicker one that keeps most.
      *
      * @param  list<stdClass>  $resins
      * @return list<WayToKeep>
@@ -135,13 +137,19 @@ final class WaysToKeep
                 Entries::of($plan, 'coats')[$at]->resin = $own->id;
             });
             $way = $ways[0] ?? null;
-            if ($way !== null && $way->staysMm() > ($best === [] ? self::WORTH * ($asked->edge->staysMm ?? 0.0) : $best[0]->staysMm())) {
+            if ($way !== null && self::isQuicker($way->coats[0]->case->resin, $asked->case->resin) && $way->staysMm() > ($best === [] ? self::WORTH * ($asked->edge->staysMm ?? 0.0) : $best[0]->staysMm())) {
                 $case = $way->coats[0]->case;
                 $best = [new WayToKeep(WayKind::Resin, $way->coats, null, $case->resin->name, is_string($resin->id ?? null) ? $resin->id : null)];
             }
         }
 
         return $best;
+    }
+
+    /** It sets sooner in the film; and nobody goes over to polyester for an edge. */
+    private static function isQuicker(ResinSheet $other, ResinSheet $own): bool
+    {
+        return $other->openMin->value < $own->openMin->value && ($other->family !== ResinFamily::Polyester || $own->family === ResinFamily::Polyester);
     }
 
     private static function freeId(stdClass $plan): string

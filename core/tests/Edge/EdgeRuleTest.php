@@ -73,7 +73,8 @@ final class EdgeRuleTest extends TestCase
         self::assertArrayNotHasKey('edge_keeps_less', $told(1.15), 'of 1.265 laid 1.13 stay');
         self::assertArrayHasKey('edge_keeps_less', $told(1.5));
         $asked = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/size_by' => (object) ['stays_mm' => 1.2]]);
-        self::assertArrayNotHasKey('dome_over_limit', self::told($asked));
+        self::assertArrayNotHasKey('edge_keeps_less', self::told($asked), 'as much stays as was asked to');
+        self::assertEqualsWithDelta(1.2, $asked->case->askedMm(), 1e-12);
     }
 
     public function test_where_no_edge_is_coated_it_is_held_and_more_than_that_edge_holds_is_a_stop(): void

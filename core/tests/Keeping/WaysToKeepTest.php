@@ -54,7 +54,7 @@ final class WaysToKeepTest extends TestCase
         self::assertArrayNotHasKey('more', self::ways(self::AT_23));
     }
 
-    public function test_of_other_resins_the_one_that_keeps_most_is_named_and_only_where_it_keeps_more(): void
+    public function test_of_other_resins_the_quicker_one_that_keeps_most_is_named_and_only_where_it_keeps_more(): void
     {
         $own = Plans::autumnSky()->resins[0];
         $like = static function (string $id, array $fields) use ($own): stdClass {
@@ -65,7 +65,7 @@ final class WaysToKeepTest extends TestCase
 
             return $resin;
         };
-        $ways = self::ways(self::AT_23, [$like('thin', ['viscosity_pa_s' => 0.4]), $like('quick', ['open_min' => 12]), $like('thick', ['viscosity_pa_s' => 3]), $like('broken', ['open_min' => 'soon'])]);
+        $ways = self::ways(self::AT_23, [$like('thin', ['viscosity_pa_s' => 0.4]), $like('quick', ['open_min' => 12]), $like('thick', ['viscosity_pa_s' => 3]), $like('vapour', ['open_min' => 6, 'family' => 'polyester']), $like('broken', ['open_min' => 'soon'])]);
         self::assertSame(['Quick', 'quick'], [$ways['resin']->resin, $ways['resin']->resinId]);
         self::assertArrayNotHasKey('resin', self::ways(self::AT_23, [$like('thin', ['viscosity_pa_s' => 0.4])]));
     }

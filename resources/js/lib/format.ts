@@ -119,7 +119,7 @@ export function fieldSlope(mmPerM: number | undefined, units: Units): string {
 export function drip(mlPerM: number, units: Units): Shown {
     return units === 'metric'
         ? { text: trimmed(mlPerM, 1), unit: 'ml/m' }
-        : { text: trimmed((mlPerM / ML_PER_US_FL_OZ) * M_PER_FT, 2), unit: 'fl oz/ft' }
+        : { text: trimmed((mlPerM / ML_PER_US_FL_OZ) * M_PER_FT, 3), unit: 'fl oz/ft' }
 }
 
 /** By the unit of an explanation: what it is for who reads imperial units, and how it is reckoned. */
