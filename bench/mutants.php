@@ -30,6 +30,7 @@ const SAME = [
         'if (abs($a) <= 1e-12 * (abs($b) + abs($c))) {' => 'what is told apart there turns past the ends',
     ],
     'Held/LongPuddle.php' => [
+        'private const BENDS_WITHIN = 6.0;' => 'where an integral is split that is exact enough either way',
         'for ($i = 0; $i < self::MOST_SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
         '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
         '$slope = $next === $log ? $slope : ($there - $here) / ($next - $log);' => 'how the secant goes on',
@@ -42,6 +43,7 @@ const SAME = [
     ],
     'Held/Dome.php' => [
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
+        'if ($here === $over) {' => 'the same',
         'for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {' => 'where the secant does not get there, the slower search does',
     ],
     'Outline/Edges.php' => [
@@ -68,6 +70,9 @@ const SAME = [
     ],
     'Heat/Until.php' => [
         'public float $min = 0.0,' => 'what is followed a minute longer has the same peak and the same ages',
+    ],
+    'Heat/Heating.php' => [
+        'return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));' => 'followed a minute longer it has the same peak',
     ],
     'Film/TorchPlan.php' => [
         'return $used <= 0 ? 0.0 : $clock->minutesToMobility($used) ?? INF;' => 'a film that has flowed so little is a second old',

@@ -154,6 +154,7 @@ final class ShapesTest extends TestCase
     #[TestWith(['10 10 L 20 20', 'not path data from its character 1'])]
     #[TestWith(['M0 0A10 10 0 2 0 20 20Z', 'not path data'])]
     #[TestWith(['M0 0L1e9 0L0 5Z', 'not path data'])]
+    #[TestWith(['M0 0L1050000 0L0 5Z', 'not path data'])]
     public function test_what_cannot_be_is_refused_by_name(string $path, string $sentence): void
     {
         $this->expectException(OutlineException::class);
