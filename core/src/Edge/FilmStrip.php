@@ -32,7 +32,7 @@ final readonly class FilmStrip
     /** @param  float  $untilMin  after the pour, that is shown at the least */
     public static function of(WetEdge $edge, float $untilMin): self
     {
-        $until = max($untilMin, 1.05 * Wipes::min($edge)[count(Wipes::min($edge)) - 1]);
+        $until = max($untilMin, 1.05 * max(Wipes::min($edge)));
         $times = array_map(static fn (int $frame): float => $until * $frame / self::FRAMES, range(0, self::FRAMES));
         $mobilities = [...array_map($edge->clock->mobilityAfter(...), $times), $edge->clock->mobilityInTheEnd()];
         $profiles = $edge->face->profiles($mobilities, self::CELLS, self::STEP);
