@@ -345,11 +345,6 @@ final class AnyPieceTest extends BrowserTestCase
         return $page;
     }
 
-    private function choose(Page $page, string $label, string $value): void
-    {
-        $page->find('combobox', $label)->findElement(WebDriverBy::cssSelector("option[value=$value]"))->click();
-    }
-
     private function addCoat(Page $page, string $item): void
     {
         $page->until(fn (): bool => $page->has('status', 'Saved'), 'what was typed to be saved');

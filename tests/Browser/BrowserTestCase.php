@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Database\Seeders\DatabaseSeeder;
+use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
@@ -72,6 +73,12 @@ abstract class BrowserTestCase extends TestCase
         $page->until(static fn (): bool => $page->has('textbox', 'What really went in') || $page->js('[...document.querySelectorAll("main button")].find((one) => ["Type it instead", "It came to something else"].includes(one.innerText))?.click()') === true, 'the field for what really went in');
         $page->type('What really went in', $amount);
         $page->press('button', 'That is it');
+    }
+
+    /** Chooses from a list by the value that is sent. */
+    protected function choose(Page $page, string $label, string $value): void
+    {
+        $page->find('combobox', $label)->findElement(WebDriverBy::cssSelector("option[value=$value]"))->click();
     }
 
     /** What stands in the field with this label. */

@@ -68,6 +68,18 @@ final class EdgeFilmTest extends BrowserTestCase
         $page->until(fn (): bool => $this->edge($page) === '2.0 mm: it keeps 1.1 mm', 'the first edge');
     }
 
+    public function test_who_leaves_the_open_edge_keeps_the_film_whatever_it_was_sized_by(): void
+    {
+        $page = $this->open('/coats/moon-study-flood');
+        $this->choose($page, 'Sized by', 'stays_mm');
+        $page->untilSees('can stay here');
+        $film = $page->find('slider', 'Film thickness')->getAttribute('aria-valuenow');
+        $this->choose($page, 'At the edge', 'held');
+        $page->until(static fn (): bool => $page->has('textbox', 'Film thickness') && $page->sees('Saved'), 'the same film, held');
+        self::assertEqualsWithDelta((float) $film, (float) $page->find('slider', 'Film thickness')->getAttribute('aria-valuenow'), 0.02);
+        self::assertFalse($page->sees('Only a film'));
+    }
+
     public function test_on_a_phone_and_in_inches_nothing_is_wider_than_the_page_or_said_in_mm(): void
     {
         self::$page->size(390, 844);

@@ -7,7 +7,7 @@ import type { StackAnswer } from '../../types/answer'
 import type { ResinRow } from '../../types/page'
 import type { Containment } from '../../types/plan'
 import { entryOf } from './entries'
-import { SizeFields } from './SizeFields'
+import { fitting, SizeFields } from './SizeFields'
 import type { useCoatDraft } from './useCoatDraft'
 
 const EDGES: { value: Containment; label: string }[] = [
@@ -60,7 +60,11 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     label="At the edge"
                     value={containment}
                     options={EDGES}
-                    onChange={(value) => draft.keep({ coat: { containment: value } })}
+                    onChange={(value) => {
+                        const size = { ...spec.size_by, ...(touched.coat?.size_by as object | undefined) }
+                        const fits = fitting(size, value as Containment, answer?.coat.thickness_mm ?? null)
+                        draft.keep({ coat: { containment: value, ...(fits === null ? {} : { size_by: fits }) } })
+                    }}
                     sentence={sentences['coat.containment']}
                 />
                 {containment === 'dammed' && (

@@ -40,6 +40,18 @@ export function sizedBy(
     return { ...NOTHING, counted, usual: null, [school]: value }
 }
 
+/** Another way to end at the edge takes a school away that goes only with the one before: then the same film is meant. */
+export function fitting(
+    size: Record<string, unknown>,
+    containment: Containment,
+    filmMm: number | null,
+): Record<string, unknown> | null {
+    const by = SCHOOLS.find(({ value }) => size[value] !== undefined && size[value] !== null)
+    return by?.only === undefined || by.only === containment || filmMm === null
+        ? null
+        : sizedBy('thickness_mm', Math.round(filmMm * 1000) / 1000)
+}
+
 interface Props {
     draft: ReturnType<typeof useCoatDraft>
     containment: Containment
