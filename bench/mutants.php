@@ -62,6 +62,7 @@ const SAME = [
         'for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
         '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
         '$slope = $next === $log ? $slope : ($there - $here) / ($next - $log);' => 'how the secant goes on',
+        '[$r, $z, $phi, $volume] = [$s, $curvature * $s * $s / 2, $curvature * $s, M_PI * $curvature * $s ** 4 / 4];' => 'what lies within that first step is next to nothing',
         '$s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);' => 'how small the first step is; what it leaves out is told by small steps in a test',
         '$step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);' => 'the same of the next',
     ],

@@ -79,4 +79,13 @@ final class HeldCoatTest extends TestCase
         self::assertSame($at(100.0), $at(-0.4));
         self::assertLessThan(0.99 * $at(100.0), $at(-15.0));
     }
+
+    public function test_what_an_edge_holds_in_ml_is_what_it_holds_in_mm_over_its_face(): void
+    {
+        foreach ([0.4, 1.2, 3.5, 9.0] as $mm) {
+            $case = Plans::computed([...$this->tile(), '/pieces/0/lip_mm' => 2.0, '/coats/0/size_by' => (object) ['thickness_mm' => $mm]])->case;
+            self::assertEqualsWithDelta(($case->held->limitThicknessMm ?? NAN) * ($case->face->areaMm2 ?? NAN) / 1000, $case->held?->limitMl, 1e-9, "$mm mm in a lip of 2");
+            self::assertSame($mm <= 2.0, $case->held?->share === 0.0);
+        }
+    }
 }

@@ -74,6 +74,14 @@ final class ShapesTest extends TestCase
         }
     }
 
+    public function test_an_outline_lies_at_the_top_left_wherever_it_was_drawn(): void
+    {
+        foreach ([Outlines::path('M50 60H110V100H50Z'), Outlines::path('M-50 -60H10V-20H-50Z'), Outlines::ellipse(60, 40), Outlines::polygon([new Point(5, 7), new Point(65, 7), new Point(65, 47), new Point(5, 47)])] as $outline) {
+            $box = $outline->edge()->box();
+            self::assertEqualsWithDelta([0.0, 0.0, 60.0, 40.0], [$box->left, $box->top, $box->right, $box->bottom], 1e-9);
+        }
+    }
+
     public function test_a_path_that_begins_with_a_relative_move_begins_at_the_origin(): void
     {
         $box = SvgPath::loops('m10 10L60 10L60 60L10 60z')[0]->box();
