@@ -62,6 +62,7 @@ const SAME = [
         'for ($i = 0; $i < self::SECANTS && abs($here) > self::NEAR && $slope < 0; $i++) {' => 'where the secant does not get there, the slower search does',
         '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
         '$slope = $next === $log ? $slope : ($there - $here) / ($next - $log);' => 'how the secant goes on',
+        'for ($steps = 0; $steps < self::MOST_STEPS; $steps++) {' => 'after how many steps it is given up',
         '[$r, $z, $phi, $volume] = [$s, $curvature * $s * $s / 2, $curvature * $s, M_PI * $curvature * $s ** 4 / 4];' => 'what lies within that first step is next to nothing',
         '$s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);' => 'how small the first step is; what it leaves out is told by small steps in a test',
         '$step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);' => 'the same of the next',
@@ -71,6 +72,9 @@ const SAME = [
     ],
     'Heat/Until.php' => [
         'public float $min = 0.0,' => 'what is followed a minute longer has the same peak and the same ages',
+    ],
+    'Heat/LayerLoss.php' => [
+        '$over = static fn (float $log): float => Heating::asLayer($curing, $deepestMm, $densityKgM3, $room, 0.0, exp($log), Heating::RUNAWAY_C)->peakC - Heating::HOT_C;' => 'a minute older it peaks the same',
     ],
     'Heat/Heating.php' => [
         'return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));' => 'followed a minute longer it has the same peak',

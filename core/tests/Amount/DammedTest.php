@@ -44,10 +44,10 @@ final class DammedTest extends TestCase
     public function test_thin_lifts_share_what_is_displaced_as_thick_ones_do(): void
     {
         foreach ([0.9, 9.0] as $mm) {
-            $result = Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['total_depth_mm' => $mm], '/resins/0/max_pour_mm' => $mm / 3, '/coats/0/displaced_ml' => 6]);
+            $result = Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['total_depth_mm' => $mm], '/resins/0/max_pour_mm' => $mm / 3, '/coats/0/displaced_ml' => 6, '/pieces/0/quantity' => 4]);
             self::assertCount(3, $result->lifts);
             foreach ($result->lifts as $lift) {
-                self::assertEqualsWithDelta(-2.0, $lift->volume->displacedMl, 1e-9);
+                self::assertEqualsWithDelta(-8.0, $lift->volume->displacedMl, 1e-9, 'of four pieces');
             }
         }
     }

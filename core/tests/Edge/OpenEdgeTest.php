@@ -118,6 +118,7 @@ final class OpenEdgeTest extends TestCase
         self::assertMatchesRegularExpression('/at most about 1\.3\d mm/', $faults['/coats/0/size_by']);
         $laid = new LaidToStay(EdgeLimit::mm(2.0, self::liquid()->capillaryLengthMm()), 254200 / 2060, self::liquid(), self::clock()->mobilityInTheEnd());
         $most = $laid->mostMm();
+        self::assertStringContainsString(sprintf('at most about %.2f mm', floor($most * 100) / 100), $faults['/coats/0/size_by']);
         self::assertNotNull($laid->laidMm($most - 1e-4));
         self::assertNull($laid->laidMm($most + 1e-4));
         self::assertEqualsWithDelta(0.02, $laid->staysMm(($laid->laidMm($most - 1e-6) ?? NAN) + 1) - $most, 1e-3);

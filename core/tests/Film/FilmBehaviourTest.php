@@ -125,6 +125,19 @@ final class FilmBehaviourTest extends TestCase
         self::assertEqualsWithDelta([21.0], self::film(1.6, 23, airFromBelow: true)->torch->looksMin, 1e-6);
     }
 
+    public function test_where_air_comes_from_below_one_looks_every_ten_minutes_of_age(): void
+    {
+        $kinetics = new Kinetics(300, 23, 1.1, 25, 55, 65);
+        foreach ([18.0, 23.0] as $celsius) {
+            $clock = new SteadyFilmClock($kinetics, $celsius, 0.0);
+            $torch = FilmBehaviour::of(1.6, $kinetics, 30, 620, 0, 5, 8, 35, HeatTool::Flame, true, self::liquid(), $clock)->torch;
+            self::assertGreaterThan(10, count($torch->looksMin));
+            for ($at = 1; $at < count($torch->looksMin); $at++) {
+                self::assertEqualsWithDelta(10 / $clock->rate(), $torch->looksMin[$at] - $torch->looksMin[$at - 1], 1e-9);
+            }
+        }
+    }
+
     public function test_the_tool_follows_size_and_surface(): void
     {
         self::assertSame(HeatTool::Flame, HeatTool::forPiece(false, 2542, true));

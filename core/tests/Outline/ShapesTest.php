@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Outline;
 
 use OpenGlaze\Core\Outline\Circle;
+use OpenGlaze\Core\Outline\Cubic;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Outlines;
@@ -71,6 +72,37 @@ final class ShapesTest extends TestCase
                 self::assertEqualsWithDelta([max($x) - min($x), max($y) - min($y)], [$box->widthMm(), $box->heightMm()], 0.01, $path);
                 self::assertEqualsWithDelta([min($x), min($y)], [$box->left, $box->top], 0.01, $path);
             }
+        }
+    }
+
+    /** What is drawn of a curve is never farther off it than was asked for. */
+    public function test_the_points_of_a_curve_are_as_near_as_is_asked(): void
+    {
+        mt_srand(43);
+        $any = static fn (): Point => new Point(mt_rand(-1000, 1000) / 10, mt_rand(-1000, 1000) / 10);
+        for ($i = 0; $i < 60; $i++) {
+            [$a, $b, $c, $d] = [$any(), $any(), $any(), $any()];
+            // the bend lies at one end in half of them
+            $curve = new Cubic($a, $i % 2 === 0 ? $b : $a->plus($d->minus($a)->times(1 / 3)), $c, $d);
+            $points = [$a, ...$curve->pointsAfterStart(0.5)];
+            $fine = [$a, ...$curve->pointsAfterStart(0.005)];
+            $worst = 0.0;
+            foreach ($fine as $on) {
+                $off = INF;
+                for ($at = 1; $at < count($points); $at++) {
+                    $side = $points[$at]->minus($points[$at - 1]);
+                    $along = $on->minus($points[$at - 1]);
+                    $share = $side->length() > 0 ? max(0.0, min(1.0, ($along->x * $side->x + $along->y * $side->y) / $side->length() ** 2)) : 0.0;
+                    $off = min($off, $along->minus($side->times($share))->length());
+                }
+                $worst = max($worst, $off);
+            }
+            self::assertLessThanOrEqual(0.506, $worst);
+            $length = 0.0;
+            for ($at = 1; $at < count($fine); $at++) {
+                $length += $fine[$at]->minus($fine[$at - 1])->length();
+            }
+            self::assertEqualsWithDelta($length, $curve->lengthMm(), 2e-4 * $length, 'as long as its points are apart');
         }
     }
 
