@@ -115,6 +115,12 @@ export function fieldSlope(mmPerM: number | undefined, units: Units): string {
     return units === 'metric' ? String(mmPerM) : trimmed(mmPerM * IN_FT_PER_MM_M, 3)
 }
 
+/** Minutes in their order; of many the first and the last. */
+export function minutesOf(minutes: number[]): string {
+    const said = minutes.map((min) => trimmed(min, 0))
+    return (said.length > 12 ? [...said.slice(0, 5), '…', said[said.length - 1]] : said).join(', ')
+}
+
 /** What drips from an edge, by its length. */
 export function drip(mlPerM: number, units: Units): Shown {
     return units === 'metric'

@@ -3,7 +3,7 @@ import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
 import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
-import { drip, fineFilm, joined, length, span, trimmed, volume } from '../../lib/format'
+import { drip, fineFilm, joined, length, minutesOf, span, trimmed, volume } from '../../lib/format'
 import { lastMin, type FilmNow } from '../../lib/filmClock'
 import { useUnits } from '../../lib/pages'
 import type { EdgeFilm, StackAnswer } from '../../types/answer'
@@ -105,7 +105,7 @@ export function EdgeStrip(props: Props): ReactNode {
             <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
                 <p className="text-sm text-soft">
                     Wipe {film.wipes_min.length === 1 ? 'once' : `${film.wipes_min.length} times`}:{' '}
-                    {film.wipes_min.map((min) => trimmed(min, 0)).join(', ')} min after the pour.
+                    {minutesOf(film.wipes_min)} min after the pour.
                     {props.ownTrays !== null && edge.runs_off_ml >= 1 && (
                         <>
                             {' '}

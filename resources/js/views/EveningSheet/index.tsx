@@ -4,7 +4,7 @@ import type { ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
 import { Swatch } from '../../drawings/Swatch'
 import { VesselDrawing } from '../../drawings/VesselDrawing'
-import { digits, joined, length, span, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
+import { digits, joined, length, minutesOf, span, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useShared, useUnits } from '../../lib/pages'
 import { COAT_KINDS, LAYINGS, TOOLS } from '../../lib/words'
 import type { BatchFigures, BatchSpec, EveningFigures } from '../../types/mixing'
@@ -161,7 +161,7 @@ function Below({ batch }: { batch: BatchFigures }): ReactNode {
     return (
         <p>
             {`Catch below ${running.map((piece) => `${piece.name} ${joined(volume(piece.dripped_ml, units))}`).join(', ')}. `}
-            Wipe {batch.wipe_rounds.map((round) => trimmed(round.min, 0)).join(', ')} min after it is mixed.
+            Wipe {minutesOf(batch.wipe_rounds.map((round) => round.min))} min after it is mixed.
         </p>
     )
 }
