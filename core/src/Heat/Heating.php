@@ -95,7 +95,7 @@ final class Heating
     {
         $kinetics = $curing->kinetics;
         [$swift, $fresh] = $kinetics->arrhenius();
-        [$untilAge, $untilMin, $untilC, $slowsFrom, $untilPeak] = [$until->ageMin, $until->min, $until->celsius, $until->slowsFromAgeMin ?? 0.0, $until->slowsFromAgeMin !== null];
+        [$untilAge, $untilMin, $untilC, $slowsFrom, $untilPeak] = [$until->ageMin, $until->min, $until->celsius, $until->slowsFromAgeMin ?? INF, $until->slowsFromAgeMin !== null];
         $half = $curing->halfAgeMin;
         $steady = $room->isSteady() ? $room->at(0.0) : null;
         $last = max($startAgeMin, $half) * self::LONGEST_HALF_AGES;

@@ -92,6 +92,14 @@ final class FilmLawsTest extends TestCase
         self::assertNull((new Bubbles(self::liquid(), new SteadyFilmClock($kinetics, 23, 180.0)))->smallestThatEscapesUm(1.0), 'stiff');
     }
 
+    public function test_what_is_as_thick_already_is_so_at_once(): void
+    {
+        $clock = new SteadyFilmClock(new Kinetics(45, 23, 1.1, 25, 55, 65), 23, 20.0);
+        self::assertSame([0.0, 0.0], [$clock->minutesToViscosity(0.1), $clock->minutesToAge(5.0)]);
+        self::assertEqualsWithDelta(0.0, $clock->minutesToViscosity($clock->viscosityAt(0.0)), 1e-9);
+        self::assertGreaterThan(0.0, $clock->minutesToViscosity(1.1 * $clock->viscosityAt(0.0)));
+    }
+
     public function test_rates_and_viscosities_move_with_the_room_as_they_should(): void
     {
         $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Heat;
 
 use OpenGlaze\Core\Film\Kinetics;
+use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
@@ -95,5 +96,19 @@ final class PeakTest extends TestCase
         }
 
         return [$peakC, $peakMin];
+    }
+
+    public function test_when_all_has_reacted_it_only_follows_the_room(): void
+    {
+        $curing = new Curing(new Kinetics(10, 23, 1.1, 25, 55, 65), 40, 300);
+        $untilMin = 400 * 60.0;
+        // 0.05 °C an hour, all the way
+        $room = Temperatures::through([new TemperaturePoint(0, 20.0), new TemperaturePoint(400, 40.0)]);
+        $run = Heating::inCup($curing, 30.0, 1090, new StraightCup(60), $room, 20.0, untilMin: $untilMin);
+        self::assertGreaterThanOrEqual($untilMin, $run->mins[count($run->mins) - 1]);
+        foreach ([0.6, 0.8, 0.95] as $share) {
+            $min = $share * $untilMin;
+            self::assertEqualsWithDelta($room->at($min), $run->celsiusAt($min), 0.3, "after $min min");
+        }
     }
 }

@@ -88,4 +88,14 @@ final class HeldCoatTest extends TestCase
             self::assertSame($mm <= 2.0, $case->held?->share === 0.0);
         }
     }
+
+    public function test_a_zone_stands_the_heat_that_its_own_ground_stands_else_the_pieces(): void
+    {
+        $stands = static fn (bool $piece, ?string $surface): bool => Plans::computed(['/pieces/0/heat_tolerant' => $piece, '/coats/0/zone' => (object) ['share_pct' => 40, ...$surface === null ? [] : ['surface' => $surface]]])->case->face->toleratesHeat;
+        self::assertSame([true, false], [$stands(true, null), $stands(false, null)]);
+        self::assertSame([false, true], [$stands(true, 'printed_plastic'), $stands(false, 'metal')]);
+        $drinks = static fn (?string $surface): float => Plans::computed(['/pieces/0/soak_ml_m2' => 77, '/coats/0/zone' => (object) ['share_pct' => 40, ...$surface === null ? [] : ['surface' => $surface]]])->case->face->soakMlPerM2->value;
+        self::assertSame(77.0, $drinks(null));
+        self::assertNotSame(77.0, $drinks('metal'));
+    }
 }
