@@ -46,6 +46,10 @@ const SAME = [
         'if ($here === $over) {' => 'the same',
         'for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {' => 'where the secant does not get there, the slower search does',
     ],
+    'Outline/Box.php' => [
+        '$left = $right = $points[0]->x;' => 'any of them does to begin with',
+        '$top = $bottom = $points[0]->y;' => 'the same',
+    ],
     'Outline/Edges.php' => [
         'return $along > 0 && abs($backX * $onY - $backY * $onX) <= 1e-12 * $along;' => 'how nearly an edge turns back on itself to lie on it',
     ],
@@ -64,6 +68,7 @@ const SAME = [
         '$next = $log - max(-2.0, min(2.0, $here / $slope));' => 'how far one step of the secant may go',
         '$slope = $next === $log ? $slope : ($there - $here) / ($next - $log);' => 'how the secant goes on',
         'for ($steps = 0; $steps < self::MOST_STEPS; $steps++) {' => 'after how many steps it is given up',
+        '$here = log($profile[0] / $radius);' => 'how far off the first guess is',
         '[$r, $z, $phi, $volume] = [$s, $curvature * $s * $s / 2, $curvature * $s, M_PI * $curvature * $s ** 4 / 4];' => 'what lies within that first step is next to nothing',
         '$s = min(1e-3 * $capillary, 1e-3 / $curvature, $angle / 10 / $curvature);' => 'how small the first step is; what it leaves out is told by small steps in a test',
         '$step = min(0.25 * $capillary, 0.25 / max(1e-12, abs($bend)), 0.5 * $r);' => 'the same of the next',
@@ -120,7 +125,7 @@ function places(string $root): array
                 $isName = $is(T_STRING) && ($tokens[$at + 1]->text ?? '') !== '(';
                 $line = $lines[$token->line - 1];
                 // how near is near enough, and after how many steps a search is given up
-                if (isset($same[$line]) || preg_match('/^(private|public) const (NEAR(_\w+)?|NOTHING_MM|\w*TOLERANCE\w*|(MOST_)?SECANTS|MOST_STEPS|LEAST_RATE_\w+) =/', $line) === 1) {
+                if (isset($same[$line]) || preg_match('/^(private|public) const (NEAR(_\w+)?|NOTHING_MM|INWARD_MM|\w*TOLERANCE\w*|(MOST_)?SECANTS|MOST_STEPS|LEAST_RATE_\w+) =/', $line) === 1) {
                     // see there
                 } elseif ($body && isset(SWAPS[$token->text]) && ! $isName) {
                     $places[] = [$file, $offset, $token->text, SWAPS[$token->text]];

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use stdClass;
 
 /** The schools of sizing say the same in their own words. */
 final class SizingTest extends TestCase
@@ -143,5 +144,13 @@ final class SizingTest extends TestCase
         );
         self::assertEqualsWithDelta(3.5, $results[1]->case->thicknessMm?->value, 1e-9);
         self::assertStringContainsString('recess', Plans::faults([], ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_mm' => 0]])['/coats/0/size_by']);
+    }
+
+    public function test_what_is_laid_on_top_takes_nothing_of_what_is_mixed_and_what_lies_in_it_does(): void
+    {
+        $film = static fn (stdClass ...$inclusions): float => Plans::computed(['/coats/0/size_by' => (object) ['ml_per_piece' => 400, 'counted' => 'mixed'], '/coats/0/inclusions' => $inclusions])->volume->filmMl;
+        $star = static fn (bool $onTop): stdClass => (object) ['name' => 'star', 'volume_ml' => 5, 'on_top' => $onTop];
+        self::assertSame($film(), $film($star(true)));
+        self::assertEqualsWithDelta($film() + 5 / 1.1, $film($star(false)), 1e-6, 'the film is so much deeper');
     }
 }

@@ -98,6 +98,11 @@ final class PeakTest extends TestCase
         return [$peakC, $peakMin];
     }
 
+    public function test_past_120_degrees_a_figure_means_only_that_it_runs_away(): void
+    {
+        self::assertSame([120.0, 60.0], [Heating::RUNAWAY_C, Heating::HOT_C]);
+    }
+
     public function test_when_all_has_reacted_it_only_follows_the_room(): void
     {
         $curing = new Curing(new Kinetics(10, 23, 1.1, 25, 55, 65), 40, 300);

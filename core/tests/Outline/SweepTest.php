@@ -72,6 +72,18 @@ final class SweepTest extends TestCase
         self::assertNull(Sweep::clash([[new Point(0, 0), new Point(40, 0), new Point(100, 0), new Point(40, 50)]]));
     }
 
+    public function test_it_turns_back_whichever_way_it_goes_and_wherever(): void
+    {
+        mt_srand(29);
+        for ($i = 0; $i < 200; $i++) {
+            $turn = mt_rand(0, 6283) / 1000;
+            $at = new Point(mt_rand(-500, 500), mt_rand(-500, 500));
+            $point = static fn (float $along, float $aside): Point => $at->plus(new Point($along * cos($turn) - $aside * sin($turn), $along * sin($turn) + $aside * cos($turn)));
+            self::assertNotNull(Sweep::clash([[$point(0, 0), $point(100, 0), $point(40, 0), $point(40, 50)]]), "turned by $turn");
+            self::assertNull(Sweep::clash([[$point(0, 0), $point(100, 0), $point(140, 30), $point(40, 50)]]));
+        }
+    }
+
     public function test_two_holes_that_share_a_stretch_of_edge_touch(): void
     {
         $square = static fn (float $x): array => [new Point($x, 0), new Point($x + 10, 0), new Point($x + 10, 10), new Point($x, 10)];
