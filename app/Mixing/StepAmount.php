@@ -29,7 +29,7 @@ final readonly class StepAmount
     }
 
     /**
-     * @param  stdClass  $facts  grams, written ("38.2", "2 tbsp"), or as_meant; up_to where all in the cup stands at what is written
+     * @param  stdClass  $facts  grams, written ("38.2", "2 tbsp", a number of fills where it is measured so), or as_meant; up_to where all in the cup stands at what is written
      * @return array{float|null, ReadBy} g; null when it is none
      */
     public function read(stdClass $facts): array
@@ -40,6 +40,9 @@ final readonly class StepAmount
         }
         if ($written === null) {
             return [Dig::float($facts, 'grams'), ReadBy::Scale];
+        }
+        if ($this->mark?->fillMl !== null && is_numeric($fills = str_replace(',', '.', trim($written)))) {
+            return [(float) $fills * $this->mark->fillMl * $this->step->densityGMl, ReadBy::Marks];
         }
         try {
             return [MassParser::g($written), ReadBy::Hand];

@@ -39,15 +39,18 @@ final readonly class VesselsAtHand
     ) {
     }
 
-    /** @param  array<string, VesselSheet>  $vessels */
-    public static function of(array $vessels, DateTimeImmutable $now): self
+    /**
+     * @param  array<string, VesselSheet>  $vessels
+     * @param  list<stdClass>|null  $batches  of tonight, where they are not those that are kept
+     */
+    public static function of(array $vessels, DateTimeImmutable $now, ?array $batches = null): self
     {
         $nowMs = Moment::ms(CarbonImmutable::instance($now));
         $stocks = $tonight = $mixed = [];
         $counted = array_filter($vessels, static fn (VesselSheet $sheet): bool => $sheet->have !== null);
         if ($counted !== []) {
             $own = Plan::own();
-            $tonight = Dig::objects($own->document, 'batches');
+            $tonight = $batches ?? Dig::objects($own->document, 'batches');
             [$uses, $mixed] = self::mixings($counted, $own, array_map(static fn (stdClass $batch): string => Dig::text($batch, 'id') ?? '', $tonight), $now);
             foreach ($counted as $id => $sheet) {
                 $stock = VesselStock::of($sheet, $uses[$id] ?? [], $nowMs);

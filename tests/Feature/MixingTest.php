@@ -188,6 +188,8 @@ final class MixingTest extends TestCase
         self::assertLessThanOrEqual(20.0, $first['fill_ml']);
         self::assertEqualsWithDelta($mixing->result()->a_ml, $first['fills'] * $first['fill_ml'], 1e-6);
         self::assertGreaterThan(0, $mixing->result()->ratio_error_pct->likely);
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'a', 'written' => (string) ($first['fills'] + 1), 'up_to' => false]);
+        self::assertEqualsWithDelta($mixing->result()->a_g * ($first['fills'] + 1) / $first['fills'], $state['steps'][0]['got_g'], 1e-6, 'a bare number is so many fills, not grams');
     }
 
     public function test_a_coat_of_a_plan_that_was_brought_in_has_its_own_cup_too(): void

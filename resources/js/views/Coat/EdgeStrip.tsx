@@ -97,10 +97,7 @@ export function EdgeStrip(props: Props): ReactNode {
                 {now.hangs_ml_per_m < 0.05
                     ? 'nothing hangs below'
                     : `${joined(drip(now.hangs_ml_per_m, units))} hang below`}
-                {props.once &&
-                    film.one_wipe_ml_per_m > 0.2 &&
-                    `; after one wipe ${joined(drip(film.one_wipe_ml_per_m, units))} still drip`}
-                .
+                {props.once && `; after one wipe ${joined(drip(film.one_wipe_ml_per_m, units))} still drip`}.
             </p>
             <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
                 <p className="text-sm text-soft">

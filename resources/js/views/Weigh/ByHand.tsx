@@ -25,10 +25,9 @@ interface Props {
 /** One step without a scale: to its mark or its count, or what really went in. */
 export function ByHand(props: Props): ReactNode {
     const { counted } = props
-    const { amount, besides, upTo } = props.target
+    const { amount, besides, upTo, fills } = props.target
     const [otherwise, setOtherwise] = useState(props.typed !== '')
-    // fills and counts are written as an amount
-    const unit = counted || besides?.startsWith('of ') === true ? '' : amount.unit
+    const unit = counted ? '' : fills ? 'fills' : amount.unit
     return (
         <section className="space-y-4">
             <h2 className="text-xl font-bold">{props.word}</h2>
@@ -47,7 +46,7 @@ export function ByHand(props: Props): ReactNode {
                         // a bare number is meant in what stands beside the field
                         const text = props.typed.trim()
                         const bare = /^[\d.,/\s]+$/.test(text)
-                        void props.onTaken({ written: bare ? `${text} ${unit}`.trim() : text, up_to: upTo })
+                        void props.onTaken({ written: bare && !fills ? `${text} ${unit}`.trim() : text, up_to: upTo })
                     }}
                 >
                     <Field
@@ -79,7 +78,7 @@ export function ByHand(props: Props): ReactNode {
                         disabled={props.waiting}
                         onClick={() => void props.onTaken({ as_meant: true })}
                     >
-                        {counted ? 'They are in' : unit === '' ? 'All in' : 'To its mark'}
+                        {counted ? 'They are in' : fills ? 'All in' : 'To its mark'}
                     </Button>
                     <Button className="min-h-16" onClick={() => setOtherwise(true)}>
                         It came to something else

@@ -25,6 +25,8 @@ export interface Target {
     besides: string | null
     /** It is the mark of all that is in the cup, not an amount of its own. */
     upTo: boolean
+    /** Fills of a small cup: a bare number means so many. */
+    fills: boolean
 }
 
 /** What is to be met at a step without a scale. */
@@ -33,18 +35,23 @@ export function targetOf(step: WeighStep, mixing: MixingState, units: Units): Ta
     const { mark } = step
     if (step.counted !== null) {
         const inGrams = { text: digits(step.target_g, step.target_g < 2 ? 2 : 1), unit: 'g' }
-        return { amount, besides: `or ${joined(inGrams)}`, upTo: false }
+        return { amount, besides: `or ${joined(inGrams)}`, upTo: false, fills: false }
     }
     if (mark?.fills != null && mark.fill_ml !== null) {
         const fills = { text: `${mark.fills}`, unit: mark.fills === 1 ? 'fill' : 'fills' }
-        return { amount: fills, besides: `of ${joined(volume(mark.fill_ml, units))} each`, upTo: false }
+        return { amount: fills, besides: `of ${joined(volume(mark.fill_ml, units))} each`, upTo: false, fills: true }
     }
-    if (mark?.up_to_ml == null) return { amount, besides: null, upTo: false }
+    if (mark?.up_to_ml == null) return { amount, besides: null, upTo: false, fills: false }
     const more = mixing.steps[0]?.id === step.id ? '' : `, ${joined(amount)} more`
     const upTo = volume(mark.up_to_ml, units)
     return mark.up_to_mm === null
-        ? { amount: upTo, besides: `on the cup's marks${more}`, upTo: true }
-        : { amount: length(mark.up_to_mm, units), besides: `from the inside floor: ${joined(upTo)}${more}`, upTo: true }
+        ? { amount: upTo, besides: `on the cup's marks${more}`, upTo: true, fills: false }
+        : {
+              amount: length(mark.up_to_mm, units),
+              besides: `from the inside floor: ${joined(upTo)}${more}`,
+              upTo: true,
+              fills: false,
+          }
 }
 
 /** How long it lasts, after what it has stood; for the label's own mass where it cannot be worked out for this cup. */
