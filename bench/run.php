@@ -5,13 +5,15 @@ declare(strict_types=1);
 // Prints what things cost on this machine. Nothing here passes or fails.
 //
 //   php bench/run.php            everything
-//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history, hostile)
+//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history, hostile, house)
 
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
+use App\Saying\Person;
 use Bench\Edges;
 use Bench\Figures;
 use Bench\Hostile;
+use Bench\House;
 use Bench\Load;
 use Bench\MixRoom;
 use Bench\Outages;
@@ -31,6 +33,7 @@ use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Range\Ranges;
 use OpenGlaze\Core\Trace\Traces;
 use Tests\Browser\Support\Page;
@@ -39,7 +42,7 @@ use Tests\Browser\Support\Studio;
 require __DIR__.'/../vendor/autoload.php';
 
 chdir(dirname(__DIR__));
-$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start', 'journal', 'history', 'hostile'];
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start', 'journal', 'history', 'hostile', 'house'];
 $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 
 if (in_array('core', $wanted, true)) {
@@ -84,7 +87,7 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds('3,200 coats read, planned, written and proposed', 2, function () use ($huge): void {
         $plan = PlanFile::read($huge)->plan;
         $coats = (new Planner)->plan($plan);
-        json_encode(ResultDocument::of($plan, $coats));
+        json_encode(ResultDocument::of($plan, new Person(UnitSystem::Metric), $coats));
         Proposal::of($plan->studio, $coats);
     }, 'aim 8000 ms');
     $noons = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": '.json_encode(array_map(static fn (int $at): array => ['at_h' => $at / 100, 'c' => 24 - 6 * $at / 9999], range(0, 9999))), $example))->plan;
@@ -211,4 +214,8 @@ if (in_array('hostile', $wanted, true)) {
     } finally {
         $studio->remove();
     }
+}
+
+if (in_array('house', $wanted, true)) {
+    House::report();
 }

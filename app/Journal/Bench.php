@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
-use OpenGlaze\Core\Quantity\UnitSystem;
 
 /**
  * The one way in for what happens at the bench: each press becomes an event, and the row of what it
@@ -29,9 +29,9 @@ final readonly class Bench
      * @throws Refused when it cannot have happened; nothing is written then
      * @throws FieldException when what it needs cannot be computed
      */
-    public function write(Pressed $pressed, UnitSystem $units): void
+    public function write(Pressed $pressed, Person $person): void
     {
-        DB::transaction(function () use ($pressed, $units): void {
+        DB::transaction(function () use ($pressed, $person): void {
             $known = $this->journal->find($pressed->id);
             if ($known !== null) {
                 // its name is its own: another press under it was never made by us
@@ -47,11 +47,11 @@ final readonly class Bench
             if ($pressed->kind === EventKind::Undone) {
                 self::refuseUndoing($pressed, $before);
             }
-            $event = $this->journal->append($of, $pressed->saying($rules->accept($pressed, $before, $units)));
+            $event = $this->journal->append($of, $pressed->saying($rules->accept($pressed, $before, $person)));
             $after = [...$before, $event];
             $rules->fold($pressed->subject, $after);
             foreach ($rules->follows($pressed, $before, $after) as $following) {
-                $this->write($following, $units);
+                $this->write($following, $person);
             }
         });
     }

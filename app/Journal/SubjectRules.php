@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Journal;
 
+use App\Saying\Person;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\SubjectKind;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** What may happen to one kind of thing, what has to be worked out then, and the row that is folded from it. */
@@ -23,7 +23,7 @@ interface SubjectRules
      * @throws Refused when it cannot have happened
      * @throws FieldException when what it needs cannot be computed
      */
-    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass;
+    public function accept(Pressed $pressed, array $before, Person $person): stdClass;
 
     /**
      * What follows for other things.

@@ -19,6 +19,7 @@ use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Cure\Phase;
 use OpenGlaze\Core\Judging\NextCoatNow;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\OverHard;
 use OpenGlaze\Core\Plan\PieceReader;
 
@@ -30,7 +31,7 @@ final readonly class Choices
     }
 
     /** @return list<array<string, mixed>> */
-    public function of(CarbonImmutable $now): array
+    public function of(CarbonImmutable $now, Speaker $say): array
     {
         $pieces = $this->pieces();
         $amounts = $this->amounts->of($pieces);
@@ -51,7 +52,7 @@ final readonly class Choices
                 }
                 $drawing ??= OutlineDrawing::of((new PieceReader)->saved($piece->spec));
                 $choices[] = [
-                    ...self::choice($piece, $coat, $taken, $count, $isNext, self::below($phases, $coat->id)),
+                    ...self::choice($piece, $coat, $taken, $count, $isNext, self::below($phases, $coat->id), $say),
                     'piece' => Namesakes::told($piece, isset($namesakes[$piece->id])),
                     'drawing' => $drawing,
                     'plan' => $plans > 1 ? $piece->plan->name : null,
@@ -94,7 +95,7 @@ final readonly class Choices
     }
 
     /** @return array<string, mixed> */
-    private static function choice(Piece $piece, Coat $coat, Taken $taken, int $count, bool $isNext, ?Phase $below): array
+    private static function choice(Piece $piece, Coat $coat, Taken $taken, int $count, bool $isNext, ?Phase $below, Speaker $say): array
     {
         $advice = $isNext && $below !== null ? self::judge($coat, $below, $taken->isAfterOil) : null;
         $waits = $advice !== null && in_array($advice->code, ['recoat_too_soon', 'recoat_window_missed'], true);
@@ -108,7 +109,7 @@ final readonly class Choices
             'total_ml' => $taken->nextMl * $count / $taken->quantity,
             'quantity' => $count,
             'state' => $isNext ? ($waits ? 'waits' : 'ready') : 'later',
-            'sentence' => $advice?->text,
+            'sentence' => $advice === null ? null : $say->say($advice->said),
         ];
     }
 

@@ -11,7 +11,6 @@ use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Plan\PartName;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\Weighing;
 use OpenGlaze\Core\Weighing\WeighingException;
 use stdClass;
@@ -32,21 +31,21 @@ final readonly class CupReader
     }
 
     /** @throws FieldException when the copy cannot be computed */
-    public function batch(Mixing $mixing, UnitSystem $units): BatchResult
+    public function batch(Mixing $mixing): BatchResult
     {
-        return $this->evening($mixing, $units)->batches[0];
+        return $this->evening($mixing)->batches[0];
     }
 
     /** @throws FieldException when the copy cannot be computed */
-    public function evening(Mixing $mixing, UnitSystem $units): Evening
+    public function evening(Mixing $mixing): Evening
     {
-        return $this->evenings->computed($mixing->plan(), $units);
+        return $this->evenings->computed($mixing->plan());
     }
 
     /** @throws FieldException when the copy cannot be computed */
-    public function batchOf(stdClass $plan, UnitSystem $units): BatchResult
+    public function batchOf(stdClass $plan): BatchResult
     {
-        return $this->evenings->computed($plan, $units)->batches[0];
+        return $this->evenings->computed($plan)->batches[0];
     }
 
     /**

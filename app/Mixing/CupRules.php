@@ -14,6 +14,7 @@ use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Dig;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Journal\CupRecord;
@@ -22,7 +23,6 @@ use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\Weighing;
 use stdClass;
@@ -41,7 +41,7 @@ final readonly class CupRules implements SubjectRules
         return SubjectKind::Cup;
     }
 
-    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
+    public function accept(Pressed $pressed, array $before, Person $person): stdClass
     {
         $record = CupRecord::of($before);
         $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($pressed->facts)));
@@ -51,11 +51,11 @@ final readonly class CupRules implements SubjectRules
         if ($pressed->kind === EventKind::MixingBegun) {
             return $pressed->facts;
         }
-        $batch = $this->cups->batchOf($record->begun?->facts->object('plan') ?? new stdClass, $units);
+        $batch = $this->cups->batchOf($record->begun?->facts->object('plan') ?? new stdClass);
         $weighing = CupReader::weighed($batch, $record->gotG(), $record->first);
 
         return match ($pressed->kind) {
-            EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $units),
+            EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $person),
             EventKind::PartsTurned => (object) ['first' => ($record->first ?? $batch->resin->firstPart)->other()->value],
             EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? new stdClass : throw Refused::because(Refusal::NotMeasured),
             EventKind::Undone => $this->undoing($pressed, $record),
@@ -112,7 +112,7 @@ final readonly class CupRules implements SubjectRules
     }
 
     /** What a step came to, as a number or as somebody wrote it down. @throws Refused */
-    private static function reading(stdClass $facts, BatchResult $batch, Weighing $weighing, CupRecord $record, UnitSystem $units): stdClass
+    private static function reading(stdClass $facts, BatchResult $batch, Weighing $weighing, CupRecord $record, Person $person): stdClass
     {
         $next = $weighing->next();
         if ($next === null || $next->id !== Dig::text($facts, 'step')) {
@@ -121,7 +121,7 @@ final readonly class CupRules implements SubjectRules
         if (! $next->kind->isPart() && $record->mixed === null) {
             throw Refused::because(Refusal::NotMixed, 'grams');
         }
-        [$grams, $by] = (new StepAmount($next, Mark::of($batch, $weighing->steps, $next), $batch, $units))->read($facts);
+        [$grams, $by] = (new StepAmount($next, Mark::of($batch, $weighing->steps, $next), $batch, $person->units))->read($facts);
         if ($grams === null || $grams <= 0 || $grams > self::MOST_G) {
             throw Refused::because(Refusal::NoAmount, 'grams');
         }
@@ -148,7 +148,7 @@ final readonly class CupRules implements SubjectRules
     private function taken(Pressed $mixed, CupRecord $cup): array
     {
         try {
-            $batch = $this->cups->batchOf($cup->begun?->facts->object('plan') ?? new stdClass, UnitSystem::Metric);
+            $batch = $this->cups->batchOf($cup->begun?->facts->object('plan') ?? new stdClass);
             $left = self::intoTheCup($batch, CupReader::weighed($batch, $cup->gotG(), $cup->first));
         } catch (FieldException) {
             return [];

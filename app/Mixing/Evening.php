@@ -7,7 +7,6 @@ namespace App\Mixing;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\Plan;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** Batches of one evening, computed. */
@@ -23,7 +22,6 @@ final readonly class Evening
         public Plan $plan,
         public array $coats,
         public array $batches,
-        public UnitSystem $units,
     ) {
     }
 

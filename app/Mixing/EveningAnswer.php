@@ -25,11 +25,11 @@ use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Measuring\WayToMeasure;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Quantity\VolumeUnit;
-use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Stock\Lot as StockLot;
 use OpenGlaze\Core\Stock\StockAdvisor;
@@ -43,14 +43,14 @@ final class EveningAnswer
     private const OTHERWISE = [VolumeUnit::Millilitre, VolumeUnit::UsFluidOunce, VolumeUnit::ImperialFluidOunce, VolumeUnit::Tablespoon, VolumeUnit::Teaspoon, VolumeUnit::CubicInch];
 
     /** @return array<string, mixed> */
-    public static function of(Evening $evening, DateTimeImmutable $today): array
+    public static function of(Evening $evening, DateTimeImmutable $today, Speaker $say): array
     {
         $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->emptiedMin, $evening->batches));
         $vessels = VesselsAtHand::of($evening->plan->vessels, $today, Dig::objects($evening->document, 'batches'));
         $lots = Lot::ofResins(array_map(self::resinOf(...), $evening->batches));
 
         return [
-            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today, $lots[self::resinOf($batch)] ?? [], $vessels), $evening->batches),
+            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($evening, $batch, $today, $say, $lots[self::resinOf($batch)] ?? [], $vessels), $evening->batches),
             'minutes' => $minutes,
         ];
     }
@@ -64,14 +64,14 @@ final class EveningAnswer
      * @param  list<StockLot>|null  $lots  of its resin; asked for where they are not at hand
      * @return array<string, mixed>
      */
-    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today, ?array $lots = null, ?VesselsAtHand $vessels = null): array
+    public static function batch(Evening $evening, BatchResult $result, DateTimeImmutable $today, Speaker $say, ?array $lots = null, ?VesselsAtHand $vessels = null): array
     {
         $lots ??= Lot::ofResins([self::resinOf($result)])[self::resinOf($result)] ?? [];
         $vessel = ($vessels ?? VesselsAtHand::of($evening->plan->vessels, $today))->advise($result);
 
         return [
-            ...ResultDocument::batch($result),
-            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today, new Wording($evening->units)), ...$vessel === null ? [] : [$vessel]]),
+            ...ResultDocument::batch($result, $say),
+            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today), ...$vessel === null ? [] : [$vessel]], $say),
             'resin' => $result->resin->name,
             'first' => $result->resin->firstPart->value,
             'open_min' => $result->resin->openMin->value,

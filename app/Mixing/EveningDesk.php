@@ -28,8 +28,6 @@ use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\VesselSheet;
-use OpenGlaze\Core\Quantity\UnitSystem;
-use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Range\Excerpt;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
@@ -58,11 +56,11 @@ final readonly class EveningDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    public function compute(Plan $plan, array $batches, UnitSystem $units, ?string $only = null): Evening
+    public function compute(Plan $plan, array $batches, ?string $only = null): Evening
     {
         $kept = $only === null ? $batches : self::touching($batches, $only);
         try {
-            return $this->read($this->assembler->evening($plan, array_values($kept)), $units, $only);
+            return $this->read($this->assembler->evening($plan, array_values($kept)), $only);
         } catch (PlanException $exception) {
             $names = [];
             foreach (array_keys($kept) as $place => $index) {
@@ -110,10 +108,10 @@ final readonly class EveningDesk
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used */
-    public function computed(stdClass $document, UnitSystem $units): Evening
+    public function computed(stdClass $document): Evening
     {
         try {
-            return $this->read($document, $units, null);
+            return $this->read($document, null);
         } catch (PlanException $exception) {
             throw self::refused($exception, ['/batches/' => 'batches.']);
         }
@@ -130,12 +128,12 @@ final readonly class EveningDesk
     }
 
     /** @throws PlanException when it cannot be computed */
-    private function read(stdClass $document, UnitSystem $units, ?string $only): Evening
+    private function read(stdClass $document, ?string $only): Evening
     {
         $read = (new PlanReader)->read($document);
-        $coats = (new Planner(new Wording($units)))->plan($read);
+        $coats = (new Planner)->plan($read);
 
-        return new Evening($document, $read, $coats, (new BatchPlanner(new Wording($units)))->plan($read, $coats, $only), $units);
+        return new Evening($document, $read, $coats, (new BatchPlanner)->plan($read, $coats, $only));
     }
 
     /** @param  array<string, string>  $names  of the batches' fields, by the beginnings of their pointers */
@@ -152,12 +150,12 @@ final readonly class EveningDesk
      *
      * @throws FieldException when nothing is chosen, or a coat cannot be computed
      */
-    public function propose(Plan $plan, array $keys, UnitSystem $units): array
+    public function propose(Plan $plan, array $keys): array
     {
         if ($keys === []) {
             throw FieldException::at(['coats' => 'Choose at least one coat to be poured.']);
         }
-        $evening = $this->computed($this->assembler->evening($plan, [], $keys), $units);
+        $evening = $this->computed($this->assembler->evening($plan, [], $keys));
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
         $atHand = VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now());
         $cups = self::cups($evening, $atHand, []);
@@ -217,12 +215,12 @@ final readonly class EveningDesk
      *
      * @throws FieldException when it cannot be moved so
      */
-    public function move(Plan $plan, string $coat, string $from, ?string $to, ?int $count, ?int $at, UnitSystem $units, Edit $edit): array
+    public function move(Plan $plan, string $coat, string $from, ?string $to, ?int $count, ?int $at, Edit $edit): array
     {
-        return DB::transaction(function () use ($plan, $coat, $from, $to, $count, $at, $units, $edit): array {
-            $batches = $this->moved($plan, $this->kept($plan->refresh()), $coat, $from, $to, $count, $at, $units);
+        return DB::transaction(function () use ($plan, $coat, $from, $to, $count, $at, $edit): array {
+            $batches = $this->moved($plan, $this->kept($plan->refresh()), $coat, $from, $to, $count, $at);
 
-            return [$batches, $this->save($plan, $batches, $units, new Edit([], $edit->device, $edit->at))];
+            return [$batches, $this->save($plan, $batches, new Edit([], $edit->device, $edit->at))];
         });
     }
 
@@ -231,11 +229,11 @@ final readonly class EveningDesk
      *
      * @throws FieldException when there is only one, or it is not planned any more
      */
-    public function halve(Plan $plan, string $batchId, UnitSystem $units, Edit $edit): void
+    public function halve(Plan $plan, string $batchId, Edit $edit): void
     {
-        DB::transaction(function () use ($plan, $batchId, $units, $edit): void {
+        DB::transaction(function () use ($plan, $batchId, $edit): void {
             $batches = $this->kept($plan->refresh());
-            $turns = $this->compute($plan, $batches, $units)->batch($batchId)->turns ?? throw FieldException::at(['form' => 'This batch is not planned any more.']);
+            $turns = $this->compute($plan, $batches)->batch($batchId)->turns ?? throw FieldException::at(['form' => 'This batch is not planned any more.']);
             $left = intdiv((int) array_sum(array_map(static fn (Turn $turn): int => $turn->count, $turns)), 2);
             if ($left === 0) {
                 throw FieldException::at(['form' => 'It is one piece: it cannot be shared out.']);
@@ -245,12 +243,12 @@ final readonly class EveningDesk
                 $count = min($left, $turn->count);
                 if ($count > 0) {
                     $before = self::idsOf($batches);
-                    $batches = $this->moved($plan, $batches, $turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0, $units);
+                    $batches = $this->moved($plan, $batches, $turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0);
                     $into ??= array_values(array_diff(self::idsOf($batches), $before))[0] ?? null;
                 }
                 $left -= $count;
             }
-            $this->save($plan, $batches, $units, new Edit([], $edit->device, $edit->at));
+            $this->save($plan, $batches, new Edit([], $edit->device, $edit->at));
         });
     }
 
@@ -274,16 +272,16 @@ final readonly class EveningDesk
      *
      * @throws FieldException when it cannot be moved so
      */
-    private function moved(Plan $plan, array $batches, string $coat, string $from, ?string $to, ?int $count, ?int $at, UnitSystem $units): array
+    private function moved(Plan $plan, array $batches, string $coat, string $from, ?string $to, ?int $count, ?int $at): array
     {
-        $evening = $this->compute($plan, $batches, $units);
+        $evening = $this->compute($plan, $batches);
         $quantities = [];
         foreach ($evening->coats as $one) {
             $quantities[$one->case->coat->id] = $one->case->piece->quantity;
         }
         $moved = (new BatchMove($batches, $quantities, $this->mixed($plan)))->move($coat, $from, $to, $count, $at);
 
-        return $this->refitted($plan, $moved, $units);
+        return $this->refitted($plan, $moved);
     }
 
     /**
@@ -319,7 +317,7 @@ final readonly class EveningDesk
      * @param  list<stdClass>  $batches
      * @return list<stdClass> the same, those whose cup does not take them in another
      */
-    private function refitted(Plan $plan, array $batches, UnitSystem $units): array
+    private function refitted(Plan $plan, array $batches): array
     {
         $open = array_map(static function (stdClass $batch): stdClass {
             $copy = Json::copy($batch);
@@ -327,7 +325,7 @@ final readonly class EveningDesk
 
             return $copy;
         }, $batches);
-        $evening = $this->compute($plan, $open, $units);
+        $evening = $this->compute($plan, $open);
         $cups = self::cups($evening, VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now()), []);
         foreach ($evening->batches as $index => $result) {
             $own = $evening->plan->vessels[Dig::text($batches[$index], 'vessel') ?? ''] ?? null;
@@ -355,12 +353,12 @@ final readonly class EveningDesk
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
      * @throws Stale when tonight's cups were changed since they were read
      */
-    public function save(Plan $plan, array $batches, UnitSystem $units, Edit $edit): Evening
+    public function save(Plan $plan, array $batches, Edit $edit): Evening
     {
-        return DB::transaction(function () use ($plan, $batches, $units, $edit): Evening {
+        return DB::transaction(function () use ($plan, $batches, $edit): Evening {
             $plan->refresh();
             Versions::refuseStale('plan', $plan, ['batches'], $edit);
-            $evening = $this->compute($plan, $batches, $units);
+            $evening = $this->compute($plan, $batches);
             $document = Json::copy($plan->document);
             if ($batches === []) {
                 unset($document->batches);

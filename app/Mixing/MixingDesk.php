@@ -15,11 +15,12 @@ use App\PlanFile\Json;
 use App\Planning\CoatDesk;
 use App\Planning\PlanAssembler;
 use App\Planning\RoomDesk;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\ResultDocument;
-use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Message\Speaker;
 use stdClass;
 
 /** Begins the mixing of a batch, with a copy of everything; what happens to the cup then comes through the bench. */
@@ -38,9 +39,9 @@ final readonly class MixingDesk
     }
 
     /** Goes on with the batch's cup, or begins one. @throws FieldException when the batch is not planned any more */
-    public function begin(Plan $plan, string $batchId, Pressed $pressed, UnitSystem $units): Mixing
+    public function begin(Plan $plan, string $batchId, Pressed $pressed, Person $person): Mixing
     {
-        return $this->goOn($plan, $batchId, $pressed, $units, fn (): stdClass => $this->planned($plan, $batchId));
+        return $this->goOn($plan, $batchId, $pressed, $person, fn (): stdClass => $this->planned($plan, $batchId));
     }
 
     /**
@@ -50,19 +51,19 @@ final readonly class MixingDesk
      *
      * @throws FieldException when it cannot be computed
      */
-    public function beginAlone(Coat $coat, ?string $measureBy, Pressed $pressed, UnitSystem $units): Mixing
+    public function beginAlone(Coat $coat, ?string $measureBy, Pressed $pressed, Person $person): Mixing
     {
-        return DB::transaction(function () use ($coat, $measureBy, $pressed, $units): Mixing {
+        return DB::transaction(function () use ($coat, $measureBy, $pressed, $person): Mixing {
             if ($measureBy !== null) {
                 $this->rooms->change(Plan::own(), Plan::own()->name, (object) ['measure_by' => $measureBy], Edit::byStudio());
             }
 
-            return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $units, fn (): stdClass => $this->plannedAlone($coat, $units));
+            return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $person, fn (): stdClass => $this->plannedAlone($coat));
         });
     }
 
     /** What its plan takes by now, g, where that is not what this cup was begun for; null where it is, or nothing is planned any more. */
-    public function takesNowG(Mixing $mixing, UnitSystem $units): ?float
+    public function takesNowG(Mixing $mixing): ?float
     {
         $coatId = CoatAlone::coatId($mixing->batch_key);
         $plan = Plan::query()->find($mixing->plan_id);
@@ -71,8 +72,8 @@ final readonly class MixingDesk
             return null;
         }
         try {
-            $spec = $coat === null ? $this->planned($plan, $mixing->batch_key) : $this->plannedAlone($coat, $units);
-            $now = $this->evenings->computed($this->assembler->evening($plan, [$spec]), $units)->batches[0]->mix->totalG();
+            $spec = $coat === null ? $this->planned($plan, $mixing->batch_key) : $this->plannedAlone($coat);
+            $now = $this->evenings->computed($this->assembler->evening($plan, [$spec]))->batches[0]->mix->totalG();
         } catch (FieldException) {
             return null;
         }
@@ -93,9 +94,9 @@ final readonly class MixingDesk
     }
 
     /** @throws FieldException when it cannot be computed */
-    private function plannedAlone(Coat $coat, UnitSystem $units): stdClass
+    private function plannedAlone(Coat $coat): stdClass
     {
-        $result = $this->coats->saved($coat, $units)->coat;
+        $result = $this->coats->saved($coat)->coat;
 
         return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->measuredBy);
     }
@@ -105,25 +106,25 @@ final readonly class MixingDesk
      *
      * @param  Closure(): stdClass  $spec  of the batch, asked for when no cup of it is in use
      */
-    private function goOn(Plan $plan, string $batchId, Pressed $pressed, UnitSystem $units, Closure $spec): Mixing
+    private function goOn(Plan $plan, string $batchId, Pressed $pressed, Person $person, Closure $spec): Mixing
     {
-        return DB::transaction(function () use ($plan, $batchId, $pressed, $units, $spec): Mixing {
+        return DB::transaction(function () use ($plan, $batchId, $pressed, $person, $spec): Mixing {
             $running = Mixing::query()->where('plan_id', $plan->id)->where('batch_key', $batchId)
                 ->where(fn ($query) => $query->whereKey($pressed->subject)->orWhere(fn ($query) => $query->where('in_use', true)->whereNull('mixed_at')->whereNull('discarded_at')))
                 ->latest('begun_at')->first();
             if ($running !== null) {
                 return $running;
             }
-            $this->bench->write($pressed->saying($this->begun($plan, $batchId, $spec(), $units)), $units);
+            $this->bench->write($pressed->saying($this->begun($plan, $batchId, $spec(), $person)), $person);
 
             return Mixing::query()->findOrFail($pressed->subject);
         });
     }
 
-    private function begun(Plan $plan, string $batchId, stdClass $spec, UnitSystem $units): stdClass
+    private function begun(Plan $plan, string $batchId, stdClass $spec, Speaker $say): stdClass
     {
         $document = $this->assembler->evening($plan, [$spec]);
-        $batch = $this->evenings->computed($document, $units)->batches[0];
+        $batch = $this->evenings->computed($document)->batches[0];
         CupReader::weighed($batch, [], null);
         $windows = $batch->turns[0]->coat->windows;
         $hardensH = $windows->handleH ?? $windows->fullCureH;
@@ -134,7 +135,7 @@ final readonly class MixingDesk
             'batch' => $batchId,
             'title' => CoatAlone::coatId($batchId) === null ? $batch->resin->name : $batch->turns[0]->coat->case->piece->name,
             'plan' => Json::copy($document),
-            'result' => Json::object(json_encode(ResultDocument::batch($batch), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+            'result' => Json::object(json_encode(ResultDocument::batch($batch, $say), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
         ];
     }
 }

@@ -8,10 +8,14 @@ use App\Journal\Moment;
 use App\Models\Mixing;
 use App\Models\Pour;
 use App\PlanFile\Dig;
+use App\Saying\Person;
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Spares;
 use OpenGlaze\Core\Measuring\Residue;
-use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\WeighStep;
 
@@ -19,9 +23,9 @@ use OpenGlaze\Core\Weighing\WeighStep;
 final class MixingState
 {
     /** @return array<string, mixed> */
-    public static function of(Mixing $mixing, CupReader $cups, UnitSystem $units, CarbonImmutable $now): array
+    public static function of(Mixing $mixing, CupReader $cups, Person $person, CarbonImmutable $now): array
     {
-        $evening = $cups->evening($mixing, $units);
+        $evening = $cups->evening($mixing);
         $batch = $evening->batches[0];
         $weighing = $cups->weighing($batch, $mixing->weighed);
         $surplus = $weighing->surplusMl();
@@ -50,7 +54,7 @@ final class MixingState
             'off_pct' => $weighing->offPct(),
             'tolerance_pct' => $batch->resin->ratioTolerancePct->value,
             'surplus_ml' => $surplus,
-            'spares' => $surplus > 0 ? Spares::words($batch, $surplus) : null,
+            'spares' => $surplus > 0 ? self::spares($batch, $surplus, $person) : null,
             'last_reading' => $mixing->last_reading,
             'stirred_from' => Moment::ms($mixing->stirred_from),
             'first_stirred_at' => Moment::ms($mixing->first_stirred_at),
@@ -78,5 +82,12 @@ final class MixingState
         $coat = CoatAlone::coatId($mixing->batch_key);
 
         return $coat === null ? "/plans/{$mixing->plan_id}/batches/{$mixing->batch_key}" : "/coats/$coat/mix";
+    }
+
+    private static function spares(BatchResult $batch, float $surplusMl, Speaker $say): ?string
+    {
+        $spares = Spares::named($batch, $surplusMl);
+
+        return $spares === [] ? null : $say->say(Message::of('batches.spares', more: Listed::orOf($spares)));
     }
 }

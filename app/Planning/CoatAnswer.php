@@ -11,7 +11,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
 use OpenGlaze\Core\Judging\RoomRule;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Run\HowTo;
@@ -23,14 +23,14 @@ use stdClass;
 final class CoatAnswer
 {
     /** @return array<string, mixed> */
-    public static function of(CoatResult $result): array
+    public static function of(CoatResult $result, Speaker $say): array
     {
         $case = $result->case;
 
         return [
             'piece' => ResultDocument::piece($case->piece),
-            'coat' => ResultDocument::coat($result),
-            'advice' => self::advice($result->advice),
+            'coat' => ResultDocument::coat($result, $say),
+            'advice' => self::advice($result->advice, $say),
             'phases' => self::phases($result->phases()),
             'acts' => array_map(static fn (Act $act): array => [
                 'id' => $act->id,
@@ -40,8 +40,8 @@ final class CoatAnswer
                 'title' => $act->title,
                 'how' => $act->how,
             ], Acts::of($result)),
-            'stir' => HowTo::stir($case->resin, new Wording),
-            'pour' => HowTo::pour($case->coat->isHeld()),
+            'stir' => $say->say(HowTo::stir($case->resin)),
+            'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
             'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->edgeFilmMm->value,
@@ -62,13 +62,13 @@ final class CoatAnswer
      * @param  list<Advice>  $advice
      * @return list<array{code: string, level: string, topic: string, text: string, remedies: list<array{kind: string, value: float}>}>
      */
-    public static function advice(array $advice): array
+    public static function advice(array $advice, Speaker $say): array
     {
         return array_map(static fn (Advice $one): array => [
             'code' => $one->code,
             'level' => $one->level->value,
             'topic' => $one->topic->value,
-            'text' => $one->text,
+            'text' => $say->say($one->said),
             'remedies' => array_map(static fn (Remedy $remedy): array => ['kind' => $remedy->kind->value, 'value' => $remedy->value], $one->remedies),
         ], $advice);
     }
@@ -87,7 +87,7 @@ final class CoatAnswer
     }
 
     /** @return array<string, mixed> */
-    public static function trace(Trace $trace): array
+    public static function trace(Trace $trace, Speaker $say): array
     {
         return [
             'figure' => $trace->figure,
@@ -99,7 +99,7 @@ final class CoatAnswer
             'note' => $trace->note,
             'inputs' => array_map(static fn (TraceInput $input): array => [
                 'symbol' => $input->symbol,
-                'label' => $input->label,
+                'label' => is_string($input->label) ? $input->label : $say->say($input->label),
                 'value' => is_finite($input->value) ? $input->value : null,
                 'unit' => $input->unit,
                 'origin' => $input->origin->value,
@@ -109,9 +109,9 @@ final class CoatAnswer
     }
 
     /** The same as an object, to be kept in a row. */
-    public static function object(CoatResult $result): stdClass
+    public static function object(CoatResult $result, Speaker $say): stdClass
     {
-        $object = json_decode(json_encode(self::of($result), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 512, JSON_THROW_ON_ERROR);
+        $object = json_decode(json_encode(self::of($result, $say), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 512, JSON_THROW_ON_ERROR);
 
         return $object instanceof stdClass ? $object : new stdClass;
     }

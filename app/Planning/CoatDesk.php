@@ -19,8 +19,6 @@ use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Keeping\WayToKeep;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
-use OpenGlaze\Core\Quantity\UnitSystem;
-use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
 use stdClass;
@@ -33,9 +31,9 @@ final readonly class CoatDesk
     }
 
     /** @throws FieldException when the saved coat cannot be computed */
-    public function saved(Coat $coat, UnitSystem $units): StackResult
+    public function saved(Coat $coat): StackResult
     {
-        return $this->compute($coat, $units);
+        return $this->compute($coat);
     }
 
     /**
@@ -43,9 +41,9 @@ final readonly class CoatDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    public function changed(Coat $coat, CoatChanges $changes, UnitSystem $units): StackResult
+    public function changed(Coat $coat, CoatChanges $changes): StackResult
     {
-        return $this->compute($this->apply($coat, $changes), $units);
+        return $this->compute($this->apply($coat, $changes));
     }
 
     /**
@@ -55,9 +53,9 @@ final readonly class CoatDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    public function ranges(Coat $coat, CoatChanges $changes, UnitSystem $units): array
+    public function ranges(Coat $coat, CoatChanges $changes): array
     {
-        $rows = $this->changed($coat, $changes, $units)->rows;
+        $rows = $this->changed($coat, $changes)->rows;
 
         return Ranges::of($this->assembler->stack($coat->piece, $rows))['coats'][$coat->key] ?? [];
     }
@@ -69,9 +67,9 @@ final readonly class CoatDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    public function ways(Coat $coat, CoatChanges $changes, UnitSystem $units): array
+    public function ways(Coat $coat, CoatChanges $changes): array
     {
-        $stack = $this->changed($coat, $changes, $units);
+        $stack = $this->changed($coat, $changes);
         $sheets = [];
         foreach (Resin::atHandFor($coat->piece->plan)->whereKeyNot($coat->resin_id)->get() as $resin) {
             $sheet = Json::copy($resin->sheet);
@@ -88,9 +86,9 @@ final readonly class CoatDesk
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
      * @throws Stale when a field that it writes was changed since it was read
      */
-    public function save(Coat $coat, CoatChanges $changes, UnitSystem $units, Edit $edit): StackResult
+    public function save(Coat $coat, CoatChanges $changes, Edit $edit): StackResult
     {
-        return DB::transaction(function () use ($coat, $changes, $units, $edit): StackResult {
+        return DB::transaction(function () use ($coat, $changes, $edit): StackResult {
             $coat->refresh();
             $plan = $coat->piece->plan;
             Versions::refuseStale('coat', $coat, [...Difference::paths($changes->coat), ...($changes->resinId === null ? [] : ['resin'])], $edit);
@@ -99,7 +97,7 @@ final readonly class CoatDesk
             $piece = Json::copy($coat->piece->spec);
             $before = self::content($coat);
             $room = Json::copy($plan->document);
-            $result = $this->changed($coat, $changes, $units);
+            $result = $this->changed($coat, $changes);
             Versions::count('coat', $coat, $before, self::content($coat), $edit);
             Versions::count('plan', $plan, $room, $plan->document, $edit);
             Versions::count('piece', $coat->piece, $piece, $coat->piece->spec, $edit);
@@ -120,7 +118,7 @@ final readonly class CoatDesk
     }
 
     /** The coat with all coats of its piece; without those above it where they cannot be computed. */
-    private function compute(Coat $coat, UnitSystem $units): StackResult
+    private function compute(Coat $coat): StackResult
     {
         $coats = [];
         foreach ($coat->piece->coats()->with('resin')->get() as $one) {
@@ -128,23 +126,23 @@ final readonly class CoatDesk
         }
         $at = (int) array_search($coat->id, array_column($coats, 'id'), true);
         try {
-            return new StackResult($this->plan($this->assembler->stack($coat->piece, $coats), $at, $units), $coats, $at);
+            return new StackResult($this->plan($this->assembler->stack($coat->piece, $coats), $at), $coats, $at);
         } catch (FieldException $exception) {
             if ($exception->isOf('above.')) {
                 $below = array_slice($coats, 0, $at + 1);
 
-                return new StackResult($this->plan($this->assembler->stack($coat->piece, $below), $at, $units), $below, $at);
+                return new StackResult($this->plan($this->assembler->stack($coat->piece, $below), $at), $below, $at);
             }
             throw $exception;
         }
     }
 
     /** The last coat of a document, computed. @throws FieldException */
-    public function computeLast(stdClass $document, UnitSystem $units): CoatResult
+    public function computeLast(stdClass $document): CoatResult
     {
         $last = is_array($document->coats) ? count($document->coats) - 1 : 0;
 
-        return $this->plan($document, $last, $units)[$last];
+        return $this->plan($document, $last)[$last];
     }
 
     /**
@@ -155,10 +153,10 @@ final readonly class CoatDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    private function plan(stdClass $document, int $at, UnitSystem $units): array
+    private function plan(stdClass $document, int $at): array
     {
         try {
-            return (new Planner(new Wording($units)))->plan((new PlanReader)->read($document));
+            return (new Planner)->plan((new PlanReader)->read($document));
         } catch (PlanException $exception) {
             $names = ["/coats/$at/" => 'coat.', '/pieces/0/' => 'piece.', '/studio/' => 'studio.', '/resins/' => 'resin.'];
             foreach (is_array($document->coats) ? array_keys($document->coats) : [] as $index) {

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Amount\Schools;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Steps\PlannedStep;
 use OpenGlaze\Core\Steps\StepList;
@@ -18,13 +19,13 @@ use OpenGlaze\Core\Steps\StepList;
 final class StackAnswer
 {
     /** @return array<string, mixed> */
-    public static function of(StackResult $stack): array
+    public static function of(StackResult $stack, Speaker $say): array
     {
         $case = $stack->coat->case;
         $schools = Schools::of($stack->coat->volume, $case->piece->quantity, $case->volume->coveredMm2);
 
         return [
-            ...CoatAnswer::of($stack->coat),
+            ...CoatAnswer::of($stack->coat, $say),
             'edge_film' => EdgeAnswer::of($stack->coat),
             'stack' => array_map(
                 static fn (CoatResult $result, int $index): array => self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),

@@ -14,6 +14,7 @@ use App\Models\Mixing;
 use App\Models\Pour;
 use App\PlanFile\Dig;
 use App\Planning\CoatKeys;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
@@ -24,7 +25,6 @@ use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Plan\PartName;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Weighing\Weighing;
 use stdClass;
 
@@ -49,10 +49,10 @@ final readonly class BatchPours
      * @throws FieldException when there is a stop and no reason is given
      * @throws Refused when it is not mixed, or being poured already
      */
-    public function start(Mixing $mixing, stdClass $room, ?string $overrideReason, Pressed $pressed, UnitSystem $units): array
+    public function start(Mixing $mixing, stdClass $room, ?string $overrideReason, Pressed $pressed, Person $person): array
     {
         $mixedAt = $mixing->mixed_at ?? throw Refused::because(Refusal::NotMixed);
-        $batch = $this->cups->batch($mixing, $units);
+        $batch = $this->cups->batch($mixing);
         $films = array_map(static fn (int $turn): string => Pressed::following($pressed->id, "turn:$turn"), array_keys($batch->turns));
         if ($this->journal->of($films[0]) === []) {
             $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
@@ -61,15 +61,15 @@ final readonly class BatchPours
             }
             $weighing = $this->cups->weighing($batch, $mixing->weighed);
             $cup = $this->cups->record($mixing);
-            $begun = array_map(fn (Turn $turn): stdClass => $this->begun($mixing, $cup, $batch, $weighing, $turn, $room, $overrideReason, $units), $batch->turns);
-            DB::transaction(function () use ($mixing, $mixedAt, $films, $begun, $pressed, $units): void {
+            $begun = array_map(fn (Turn $turn): stdClass => $this->begun($mixing, $cup, $batch, $weighing, $turn, $room, $overrideReason, $person), $batch->turns);
+            DB::transaction(function () use ($mixing, $mixedAt, $films, $begun, $pressed, $person): void {
                 $already = $mixing->pours()->first();
                 if ($already !== null && $already->id !== $films[0]) {
                     throw Refused::because(Refusal::PouredAlready, 'form', ['at' => $already->started_at->format('H:i'), 'title' => $already->title]);
                 }
                 foreach ($films as $turn => $film) {
                     $begun[$turn]->started_ms = Moment::ms($mixedAt);
-                    $this->bench->write($pressed->and(EventKind::PourBegun, $film, $begun[$turn]), $units);
+                    $this->bench->write($pressed->and(EventKind::PourBegun, $film, $begun[$turn]), $person);
                 }
             });
         }
@@ -77,10 +77,10 @@ final readonly class BatchPours
         return array_values($mixing->pours()->get()->sortBy(static fn (Pour $pour): int|false => array_search($pour->id, $films, true))->all());
     }
 
-    private function begun(Mixing $mixing, CupRecord $cup, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, UnitSystem $units): stdClass
+    private function begun(Mixing $mixing, CupRecord $cup, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, Person $person): stdClass
     {
         $coat = CoatKeys::find([$turn->coat->case->coat->id])->firstOrFail();
-        $begun = $this->pours->ready($coat, $room, $overrideReason, $units, $batch->batch->lift);
+        $begun = $this->pours->ready($coat, $room, $overrideReason, $person, $batch->batch->lift);
         $part = self::partOf($batch, $turn);
         $all = $turn->coat->case->piece->quantity;
         $begun->cup = $mixing->id;

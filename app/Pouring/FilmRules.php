@@ -12,6 +12,7 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
 use App\PlanFile\Dig;
+use App\Saying\Person;
 use OpenGlaze\Core\Journal\ActMark;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
@@ -21,7 +22,6 @@ use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Quantity\QuantityException;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\VolumeParser;
 use stdClass;
 
@@ -41,10 +41,10 @@ final readonly class FilmRules implements SubjectRules
         return SubjectKind::Film;
     }
 
-    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
+    public function accept(Pressed $pressed, array $before, Person $person): stdClass
     {
         $record = FilmRecord::of($before);
-        $facts = $pressed->kind === EventKind::ToppedUp ? self::added($pressed->facts, $units) : $pressed->facts;
+        $facts = $pressed->kind === EventKind::ToppedUp ? self::added($pressed->facts, $person) : $pressed->facts;
         $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($facts)));
         if ($refusal !== null) {
             throw Refused::because($refusal);
@@ -52,7 +52,7 @@ final readonly class FilmRules implements SubjectRules
 
         return match ($pressed->kind) {
             EventKind::PourBegun, EventKind::ToppedUp => $facts,
-            EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $units),
+            EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
             EventKind::ActDone => self::texts($facts, 'act'),
             EventKind::ActSkipped => self::texts($facts, 'act', 'reason'),
             EventKind::Observed => self::texts($facts, 'what', 'text'),
@@ -133,11 +133,11 @@ final readonly class FilmRules implements SubjectRules
     }
 
     /** How much was added, as a number of ml or as somebody wrote it down. @throws Refused when it is no amount */
-    private static function added(stdClass $facts, UnitSystem $units): stdClass
+    private static function added(stdClass $facts, Person $person): stdClass
     {
         $written = Dig::text($facts, 'written');
         try {
-            $ml = $written === null ? Dig::float($facts, 'ml') : VolumeParser::ml($written, $units);
+            $ml = $written === null ? Dig::float($facts, 'ml') : VolumeParser::ml($written, $person->units);
         } catch (QuantityException) {
             $ml = null;
         }

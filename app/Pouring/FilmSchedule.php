@@ -10,10 +10,10 @@ use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Journal\FilmRecord;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** The times of a film, computed when the last of it is on the piece, with the age that the mix has by then. */
@@ -31,19 +31,19 @@ final readonly class FilmSchedule
      *
      * @throws FieldException when its plan cannot be computed
      */
-    public function of(FilmRecord $film, int $pouredMs, UnitSystem $units): stdClass
+    public function of(FilmRecord $film, int $pouredMs, Person $person): stdClass
     {
         $plan = $film->begun?->facts->object('plan') ?? new stdClass;
         $inCupMin = max(0, $pouredMs - ($film->startedMs() ?? $pouredMs)) / 60_000;
-        $ageMin = $this->ageInCupMin($film, $plan, $inCupMin, $units);
+        $ageMin = $this->ageInCupMin($film, $plan, $inCupMin);
 
-        return (object) ['age_min' => $ageMin, 'answer' => CoatAnswer::object($this->coats->computeLast(self::aged($plan, $ageMin), $units))];
+        return (object) ['age_min' => $ageMin, 'answer' => CoatAnswer::object($this->coats->computeLast(self::aged($plan, $ageMin)), $person)];
     }
 
     /** The pour computed again from its own copy, for its arithmetic. @throws FieldException */
-    public function again(stdClass $plan, ?float $ageMin, UnitSystem $units): CoatResult
+    public function again(stdClass $plan, ?float $ageMin): CoatResult
     {
-        return $this->coats->computeLast($ageMin === null ? $plan : self::aged($plan, $ageMin), $units);
+        return $this->coats->computeLast($ageMin === null ? $plan : self::aged($plan, $ageMin));
     }
 
     /** Of all that was computed, what is counted down. */
@@ -73,13 +73,13 @@ final readonly class FilmSchedule
     }
 
     /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */
-    private function ageInCupMin(FilmRecord $film, stdClass $plan, float $inCupMin, UnitSystem $units): float
+    private function ageInCupMin(FilmRecord $film, stdClass $plan, float $inCupMin): float
     {
         $cup = $film->begun?->facts->text('cup');
         $mixing = $cup === null ? null : Mixing::query()->find($cup);
-        $age = $mixing === null ? null : $this->cups->batch($mixing, $units)->run?->ageAt($inCupMin);
+        $age = $mixing === null ? null : $this->cups->batch($mixing)->run?->ageAt($inCupMin);
 
-        return $age ?? $inCupMin * $this->coats->computeLast($plan, $units)->film->rate;
+        return $age ?? $inCupMin * $this->coats->computeLast($plan)->film->rate;
     }
 
     /** The plan whose last coat had such an age, in minutes at the reference temperature, when it was poured. */

@@ -18,13 +18,13 @@ use App\Planning\CoatDesk;
 use App\Planning\Namesakes;
 use App\Planning\PlanAssembler;
 use App\Planning\Room;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Journal\Refusal;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** Begins pours: each with a copy of the plan, the sheet and what was computed, so that nothing edited later changes it. */
@@ -46,14 +46,14 @@ final readonly class PourDesk
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
      * @throws Refused when it is being poured already
      */
-    public function begin(Coat $coat, stdClass $room, ?string $overrideReason, Pressed $pressed, UnitSystem $units): Pour
+    public function begin(Coat $coat, stdClass $room, ?string $overrideReason, Pressed $pressed, Person $person): Pour
     {
         if ($this->journal->find($pressed->id) === null) {
-            $begun = $this->ready($coat, $room, $overrideReason, $units);
-            DB::transaction(function () use ($coat, $begun, $pressed, $units): void {
+            $begun = $this->ready($coat, $room, $overrideReason, $person);
+            DB::transaction(function () use ($coat, $begun, $pressed, $person): void {
                 if ($this->journal->find($pressed->id) === null) {
                     self::refuseSecond($coat);
-                    $this->bench->write($pressed->saying($begun), $units);
+                    $this->bench->write($pressed->saying($begun), $person);
                 }
             });
         }
@@ -68,11 +68,11 @@ final readonly class PourDesk
      *
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
      */
-    public function ready(Coat $coat, stdClass $room, ?string $overrideReason, UnitSystem $units, ?int $lift = null): stdClass
+    public function ready(Coat $coat, stdClass $room, ?string $overrideReason, Person $person, ?int $lift = null): stdClass
     {
         $document = $this->assembler->forCoat($coat);
         $document->studio = Room::measured(Dig::object($document, 'studio'), $room);
-        $result = $this->coats->computeLast($document, $units);
+        $result = $this->coats->computeLast($document);
         $reason = trim((string) $overrideReason);
         if ($reason === '' && [...self::stops($result), ...ColourStops::of($document)] !== []) {
             throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
@@ -82,7 +82,7 @@ final readonly class PourDesk
             'coat_id' => $coat->id,
             'title' => Namesakes::told($coat->piece, Namesakes::among([$coat->piece]) !== []),
             'plan' => Json::copy($document),
-            'result' => CoatAnswer::object($result),
+            'result' => CoatAnswer::object($result, $person),
             ...($reason === '' ? [] : ['reason' => $reason]),
         ];
         if (count($result->lifts) > 1) {

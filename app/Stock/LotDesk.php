@@ -12,6 +12,7 @@ use App\Journal\Pressed;
 use App\Models\Lot;
 use App\Models\Resin;
 use App\Planning\ShelfDesk;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Journal\EventKind;
@@ -67,7 +68,7 @@ final readonly class LotDesk
         $label = $this->label($fields);
         $lot->fill($label)->save();
         foreach (self::said($fields) as $kind => $facts) {
-            $this->bench->write($pressed->and(EventKind::from($kind), $lot->subject, $facts), UnitSystem::Metric);
+            $this->bench->write($pressed->and(EventKind::from($kind), $lot->subject, $facts), new Person(UnitSystem::Metric));
         }
 
         return $lot->refresh();

@@ -10,13 +10,13 @@ use App\Journal\Refused;
 use App\Journal\SubjectRules;
 use App\Models\Lot;
 use App\PlanFile\Dig;
+use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** What may happen to the bottles of a lot; its label stays a row, what is left in it is folded. */
@@ -29,7 +29,7 @@ final readonly class LotRules implements SubjectRules
         return SubjectKind::Lot;
     }
 
-    public function accept(Pressed $pressed, array $before, UnitSystem $units): stdClass
+    public function accept(Pressed $pressed, array $before, Person $person): stdClass
     {
         if (Lot::withTrashed()->where('subject', $pressed->subject)->doesntExist()) {
             throw Refused::because(Refusal::NotThere);

@@ -24,6 +24,7 @@ use App\Planning\SpecMerge;
 use App\Planning\StackDesk;
 use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
+use App\Saying\Person;
 use App\Stock\LotDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -100,7 +101,7 @@ final class DemoSeeder extends Seeder
         foreach (Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', self::YESTERDAY)->get() as $coat) {
             $this->yesterday($coat);
         }
-        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT, UnitSystem::Metric)[0], UnitSystem::Metric, Edit::byStudio());
+        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT)[0], Edit::byStudio());
         $this->running($coats['autumn'], minutesAgo: 9.0, done: 1);
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }
@@ -208,7 +209,7 @@ final class DemoSeeder extends Seeder
     {
         $room = (object) ['temperature_c' => $celsius, 'humidity_pct' => $humidity];
 
-        return $this->pours->begin($coat, $room, null, $this->presses->byStudio(EventKind::PourBegun, (string) Str::uuid(), $at), UnitSystem::Metric);
+        return $this->pours->begin($coat, $room, null, $this->presses->byStudio(EventKind::PourBegun, (string) Str::uuid(), $at), new Person(UnitSystem::Metric));
     }
 
     /**
@@ -232,7 +233,7 @@ final class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $facts */
     private function press(Pour $pour, EventKind $kind, CarbonImmutable $at, array $facts = []): void
     {
-        $this->bench->write($this->presses->byStudio($kind, $pour->id, $at, (object) $facts), UnitSystem::Metric);
+        $this->bench->write($this->presses->byStudio($kind, $pour->id, $at, (object) $facts), new Person(UnitSystem::Metric));
     }
 
     private function weighed(Pour $pour, string $part, float $share): stdClass

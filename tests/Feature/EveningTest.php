@@ -12,9 +12,11 @@ use App\Models\Pour;
 use App\PlanFile\Json;
 use App\Planning\PlanAssembler;
 use App\Planning\PlanImporter;
+use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Inertia\Testing\AssertableInertia;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use Tests\TestCase;
 
 /** Tonight's cups through the front door, in the demo studio. */
@@ -40,7 +42,7 @@ final class EveningTest extends TestCase
     public function test_coats_of_a_plan_that_was_brought_in_share_cups_with_the_rest(): void
     {
         $plan = app(PlanImporter::class)->import((string) file_get_contents(base_path('docs/examples/autumn-sky.json')), 'From a friend');
-        $choices = collect(app(Choices::class)->of(CarbonImmutable::now()));
+        $choices = collect(app(Choices::class)->of(CarbonImmutable::now(), new Person(UnitSystem::Metric)));
         $theirs = $choices->firstWhere('coat', "{$plan->id}:flood");
         self::assertSame(['Autumn sky', 'From a friend', 'ready'], [$theirs['piece'], $theirs['plan'], $theirs['state']]);
 
@@ -86,7 +88,7 @@ final class EveningTest extends TestCase
     {
         $plan = app(PlanImporter::class)->import((string) file_get_contents(base_path('docs/examples/autumn-sky.json')), 'From a friend');
         $plan->update(['put_away_at' => now()]);
-        self::assertNull(collect(app(Choices::class)->of(CarbonImmutable::now()))->firstWhere('coat', "{$plan->id}:flood"));
+        self::assertNull(collect(app(Choices::class)->of(CarbonImmutable::now(), new Person(UnitSystem::Metric)))->firstWhere('coat', "{$plan->id}:flood"));
     }
 
     public function test_what_each_coat_takes_is_computed_once_and_again_when_it_changes(): void
@@ -156,7 +158,7 @@ final class EveningTest extends TestCase
             $this->travel(1)->days();
         }
         self::assertNotEqualsWithDelta($amounts[0], $amounts[2], 1.0, 'gears lie in the first');
-        $choices = array_column(app(Choices::class)->of(now()->toImmutable()), 'coat');
+        $choices = array_column(app(Choices::class)->of(now()->toImmutable(), new Person(UnitSystem::Metric)), 'coat');
         self::assertNotContains($coat->key, $choices, 'all lifts are poured');
     }
 

@@ -11,6 +11,7 @@ use App\Models\Device;
 use App\Models\JournalEvent;
 use App\Models\Lot;
 use App\Models\Pour;
+use App\Saying\Person;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
@@ -126,7 +127,7 @@ final class JournalTest extends TestCase
     public function test_a_tab_with_old_figures_does_not_undo_what_was_taken_from_a_bottle(): void
     {
         $lot = Lot::query()->where('name', 'E-31')->firstOrFail();
-        app(Bench::class)->write(app(Presses::class)->byStudio(EventKind::Taken, $lot->subject, now()->toImmutable(), (object) ['a_ml' => 100, 'b_ml' => 90, 'by' => 'x']), UnitSystem::Metric);
+        app(Bench::class)->write(app(Presses::class)->byStudio(EventKind::Taken, $lot->subject, now()->toImmutable(), (object) ['a_ml' => 100, 'b_ml' => 90, 'by' => 'x']), new Person(UnitSystem::Metric));
         $left = [$lot->left_a_ml - 100, $lot->left_b_ml - 90];
         $this->putJson("/shelf/lots/{$lot->id}", ['name' => 'E-31 b'])->assertOk();
         self::assertSame(['E-31 b', ...$left], [$lot->refresh()->name, $lot->left_a_ml, $lot->left_b_ml]);

@@ -10,11 +10,13 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\Planning\PlanImporter;
+use App\Saying\Person;
 use Bench\Plans;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use Tests\TestCase;
 
 /** Hundreds of pieces, plans that come and go, and what was taken away. */
@@ -95,7 +97,7 @@ final class ManyPiecesTest extends TestCase
         $this->postJson('/pieces', [...self::AUTUMN_SKY, 'name' => 'Serving trays'])->assertRedirect();
         $ids = Piece::query()->get()->filter(fn (Piece $piece): bool => $piece->name() === 'Serving trays')->pluck('id')->all();
         self::assertCount(2, $ids);
-        $names = array_column(app(Choices::class)->of(now()->toImmutable()), 'piece');
+        $names = array_column(app(Choices::class)->of(now()->toImmutable(), new Person(UnitSystem::Metric)), 'piece');
         foreach ($ids as $id) {
             self::assertContains("Serving trays no. $id", $names);
         }

@@ -12,9 +12,11 @@ use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Json;
 use App\Planning\PlanImporter;
+use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 use Tests\TestCase;
 
@@ -61,7 +63,7 @@ final class MixingTest extends TestCase
         $pour = Pour::query()->latest('rowid')->firstOrFail();
         self::assertStringEndsWith(', 2 of 4', $pour->title);
         self::assertEqualsWithDelta([$mixing->result()->a_ml, $mixing->result()->b_ml], [$pour->used_a_ml, $pour->used_b_ml], 1e-6, 'what was weighed is written down already');
-        $choices = app(Choices::class)->of(CarbonImmutable::now());
+        $choices = app(Choices::class)->of(CarbonImmutable::now(), new Person(UnitSystem::Metric));
         self::assertSame(2, collect($choices)->firstWhere('coat', 'prints-flood')['quantity'] ?? null, 'the other two are still to be poured');
         $rest = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('answer.batches');
         self::assertSame([2], array_map(static fn (array $batch): int => $batch['turns'][0]['count'], $rest));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Person;
 use App\Models\JournalEvent;
 use App\Models\Pour;
+use App\Saying\Person;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 

@@ -6,11 +6,13 @@ namespace App\Console\Commands;
 
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
+use App\Saying\Person;
 use Illuminate\Console\Command;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Range\Ranges;
 use OpenGlaze\Core\Range\RangesDocument;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
@@ -44,7 +46,7 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
-        $document = ResultDocument::of($plan, $results, $batches);
+        $document = ResultDocument::of($plan, new Person(UnitSystem::Metric), $results, $batches);
         if ($this->option('ranges')) {
             $document['ranges'] = RangesDocument::of(Ranges::of($read->document));
         }

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Editing;
-use App\Http\Person;
 use App\Mixing\ColourStops;
 use App\Mixing\Cups;
 use App\Models\Coat;
@@ -27,6 +26,7 @@ use App\Planning\StackAnswer;
 use App\Planning\TypedFields;
 use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -67,7 +67,7 @@ final readonly class CoatController
             // by typical densities nothing is weighed anyway
             'asks_how' => Dig::text(Plan::own()->studio(), 'measure_by') === null && data_get($answer, 'answer.weighed_off_pct') === 0.0,
             'cautions' => $this->cautions($coat),
-            'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat))),
+            'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat)), Person::of($request)),
         ]);
     }
 
@@ -85,17 +85,17 @@ final readonly class CoatController
     /** Computes without saving. */
     public function live(Request $request, Coat $coat): JsonResponse
     {
-        return response()->json(StackAnswer::of($this->desk->changed($coat, $this->changes($request), Person::units($request))));
+        return response()->json(StackAnswer::of($this->desk->changed($coat, $this->changes($request)), Person::of($request)));
     }
 
     public function update(Request $request, Coat $coat): JsonResponse
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        $result = $this->desk->save($coat, CoatChanges::typed($body, new TypedFields(Person::units($request))), Person::units($request), $edit);
+        $result = $this->desk->save($coat, CoatChanges::typed($body, new TypedFields(Person::of($request)->units)), $edit);
 
         return response()->json([
-            'answer' => StackAnswer::of($result),
+            'answer' => StackAnswer::of($result, Person::of($request)),
             'coat' => $this->row($coat),
             'room' => $coat->piece->plan->studio(),
             'edge' => self::edge($coat),
@@ -105,26 +105,26 @@ final readonly class CoatController
 
     public function trace(Request $request, Coat $coat, string $figure): JsonResponse
     {
-        $traces = Traces::of($this->desk->changed($coat, $this->changes($request), Person::units($request))->coat);
+        $traces = Traces::of($this->desk->changed($coat, $this->changes($request))->coat);
 
-        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
+        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404), Person::of($request)));
     }
 
     /** How sure its figures are; asked for only when somebody rests on the page. */
     public function ranges(Request $request, Coat $coat): JsonResponse
     {
-        return response()->json(RangeAnswer::of($this->desk->ranges($coat, $this->changes($request), Person::units($request))));
+        return response()->json(RangeAnswer::of($this->desk->ranges($coat, $this->changes($request))));
     }
 
     /** What would keep a film that runs over its edge; asked for when somebody wants to see it. */
     public function ways(Request $request, Coat $coat): JsonResponse
     {
-        return response()->json(EdgeAnswer::ways($this->desk->ways($coat, $this->changes($request), Person::units($request))));
+        return response()->json(EdgeAnswer::ways($this->desk->ways($coat, $this->changes($request))));
     }
 
     private function changes(Request $request): CoatChanges
     {
-        return CoatChanges::typed(Body::of($request), new TypedFields(Person::units($request)));
+        return CoatChanges::typed(Body::of($request), new TypedFields(Person::of($request)->units));
     }
 
     /** @return array<string, mixed> */
@@ -188,9 +188,9 @@ final readonly class CoatController
     {
         $phases = FilmsNow::ofPiece($coat->piece_id, CarbonImmutable::now());
         try {
-            $stack = $this->desk->saved($coat, Person::units($request));
+            $stack = $this->desk->saved($coat);
 
-            return ['answer' => StackAnswer::of($stack), 'sentences' => null, 'phases' => $phases->byCoat(), 'next_now' => CoatAnswer::advice($phases->judge($stack))];
+            return ['answer' => StackAnswer::of($stack, Person::of($request)), 'sentences' => null, 'phases' => $phases->byCoat(), 'next_now' => CoatAnswer::advice($phases->judge($stack), Person::of($request))];
         } catch (FieldException $exception) {
             return ['answer' => null, 'sentences' => $exception->sentences, 'phases' => $phases->byCoat(), 'next_now' => []];
         }

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Editing;
-use App\Http\Person;
 use App\Mixing\Choices;
 use App\Mixing\Evening;
 use App\Mixing\EveningAnswer;
@@ -17,6 +16,7 @@ use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\RangeAnswer;
 use App\Planning\TypedFields;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -55,7 +55,7 @@ final readonly class EveningController
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
             'read' => ['plan' => $plan->version],
             // of hundreds of pieces: asked for when somebody chooses
-            'choices' => Inertia::optional(fn (): array => $choices->of(CarbonImmutable::now())),
+            'choices' => Inertia::optional(fn (): array => $choices->of(CarbonImmutable::now(), Person::of($request))),
             ...$this->kept($request, $plan)[0],
             'mixings' => $this->mixings($plan),
         ]);
@@ -92,9 +92,9 @@ final readonly class EveningController
     {
         $keys = Dig::value(Body::of($request), 'coats');
         $keys = array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
-        [$batches, $apart] = $this->desk->propose($plan, $keys, Person::units($request));
+        [$batches, $apart] = $this->desk->propose($plan, $keys);
 
-        return response()->json(['apart' => $apart, ...$this->answer($this->desk->compute($plan, $batches, Person::units($request)), $batches)]);
+        return response()->json(['apart' => $apart, ...$this->answer($this->desk->compute($plan, $batches), $batches, $request)]);
     }
 
     /** Pieces go into another cup; it is saved. */
@@ -103,15 +103,15 @@ final readonly class EveningController
         $body = Body::of($request);
         $text = static fn (string $field): ?string => is_string($body->{$field} ?? null) ? $body->{$field} : null;
         $whole = static fn (string $field): ?int => is_numeric($body->{$field} ?? null) ? (int) $body->{$field} : null;
-        [$batches, $evening] = $this->desk->move($plan, $text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at'), Person::units($request), Editing::by($request, $body));
+        [$batches, $evening] = $this->desk->move($plan, $text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at'), Editing::by($request, $body));
 
-        return response()->json([...$this->answer($evening, $batches), 'read' => ['plan' => $plan->version]]);
+        return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
     }
 
     /** What a cup that gets hot offers. */
     public function halve(Request $request, Plan $plan, string $batch): RedirectResponse
     {
-        $this->desk->halve($plan, $batch, Person::units($request), Editing::by($request, Body::of($request)));
+        $this->desk->halve($plan, $batch, Editing::by($request, Body::of($request)));
 
         return redirect()->route('batches.show', [$plan, $batch])->with('said', 'Half of them are in a cup of their own now.');
     }
@@ -120,33 +120,33 @@ final readonly class EveningController
     public function live(Request $request, Plan $plan): JsonResponse
     {
         $one = Body::text($request, 'batch');
-        $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $one);
+        $evening = $this->desk->compute($plan, $this->typed($request), $one);
         $batch = $evening->batch($one) ?? abort(404);
 
-        return response()->json(['figures' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now()), 'cup' => EveningAnswer::cup($evening, $batch)]);
+        return response()->json(['figures' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now(), Person::of($request)), 'cup' => EveningAnswer::cup($evening, $batch)]);
     }
 
     public function update(Request $request, Plan $plan): JsonResponse
     {
         $batches = $this->typed($request);
-        $evening = $this->desk->save($plan, $batches, Person::units($request), Editing::by($request, Body::of($request)));
+        $evening = $this->desk->save($plan, $batches, Editing::by($request, Body::of($request)));
 
-        return response()->json([...$this->answer($evening, $batches), 'read' => ['plan' => $plan->version]]);
+        return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
     }
 
     /** How a figure of a batch came about, as it is being changed. */
     public function trace(Request $request, Plan $plan, string $batch, string $figure): JsonResponse
     {
-        $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $batch);
+        $evening = $this->desk->compute($plan, $this->typed($request), $batch);
         $traces = Traces::ofBatch($evening->batch($batch) ?? abort(404), $evening->plan->studio);
 
-        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
+        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404), Person::of($request)));
     }
 
     /** How sure the figures of a batch are, as it is being changed. */
     public function ranges(Request $request, Plan $plan, string $batch): JsonResponse
     {
-        $evening = $this->desk->compute($plan, $this->typed($request), Person::units($request), $batch);
+        $evening = $this->desk->compute($plan, $this->typed($request), $batch);
         abort_if($evening->batch($batch) === null, 404);
 
         return response()->json(RangeAnswer::of($this->desk->ranges($evening, $batch)));
@@ -156,14 +156,14 @@ final readonly class EveningController
     {
         $typed = Body::of($request)->celsius ?? null;
         try {
-            $celsius = NumberParser::celsius(is_scalar($typed) ? (string) $typed : '', Person::units($request));
+            $celsius = NumberParser::celsius(is_scalar($typed) ? (string) $typed : '', Person::of($request)->units);
         } catch (QuantityException $exception) {
             throw FieldException::at(['celsius' => $exception->getMessage()]);
         }
         if ($celsius < 5 || $celsius > 60) {
             throw FieldException::at(['celsius' => 'Write a temperature from 5 to 60 °C: hotter water starts the reaction in the bottle.']);
         }
-        $evening = $this->desk->compute($plan, $this->desk->kept($plan), Person::units($request));
+        $evening = $this->desk->compute($plan, $this->desk->kept($plan));
 
         return response()->json(['bath' => EveningAnswer::bath($evening, $evening->batch($batch) ?? abort(404), $celsius)]);
     }
@@ -177,9 +177,9 @@ final readonly class EveningController
     {
         $batches = $this->desk->kept($plan);
         try {
-            $evening = $this->desk->compute($plan, $batches, Person::units($request));
+            $evening = $this->desk->compute($plan, $batches);
 
-            return [[...$this->answer($evening, $batches), 'sentences' => null], $evening];
+            return [[...$this->answer($evening, $batches, $request), 'sentences' => null], $evening];
         } catch (FieldException $exception) {
             return [['batches' => $batches, 'answer' => null, 'sentences' => $exception->sentences], null];
         }
@@ -189,15 +189,15 @@ final readonly class EveningController
      * @param  list<stdClass>  $batches
      * @return array{batches: list<stdClass>, answer: array<string, mixed>}
      */
-    private function answer(Evening $evening, array $batches): array
+    private function answer(Evening $evening, array $batches, Request $request): array
     {
-        return ['batches' => $batches, 'answer' => EveningAnswer::of($evening, CarbonImmutable::now())];
+        return ['batches' => $batches, 'answer' => EveningAnswer::of($evening, CarbonImmutable::now(), Person::of($request))];
     }
 
     /** @return list<stdClass> */
     private function typed(Request $request): array
     {
-        $read = (new TypedFields(Person::units($request)))->read(Body::of($request), '');
+        $read = (new TypedFields(Person::of($request)->units))->read(Body::of($request), '');
 
         return Dig::objects($read, 'batches');
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
-use App\Http\Person;
 use App\Http\Presses;
 use App\Journal\Bench;
 use App\Journal\Refused;
@@ -15,11 +14,11 @@ use App\Models\Mixing;
 use App\Models\Pour;
 use App\PlanFile\Dig;
 use App\Pouring\PourState;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
 /** Takes down what devices send of what happened, and answers what became of it. */
@@ -38,7 +37,7 @@ final readonly class JournalController
     public function append(Request $request): JsonResponse
     {
         $heard = CarbonImmutable::now();
-        $units = Person::units($request);
+        $person = Person::of($request);
         $body = Body::of($request);
         $this->presses->refuseOthers(Dig::text($body, 'studio'));
         $device = Presses::device(Dig::object($body, 'device'), $heard);
@@ -46,21 +45,21 @@ final readonly class JournalController
         foreach (array_slice(Dig::objects($body, 'events'), 0, self::MOST_AT_ONCE) as $sent) {
             $subject = Dig::text($sent, 'subject') ?? '';
             $subjects[$subject] = true;
-            $results[] = ['id' => Dig::text($sent, 'id'), ...$this->take($sent, $device, $heard, $units)];
+            $results[] = ['id' => Dig::text($sent, 'id'), ...$this->take($sent, $device, $heard, $person)];
         }
 
         return response()->json([
             'now' => (int) CarbonImmutable::now()->valueOf(),
             'results' => $results,
-            'states' => (object) $this->states(array_map(strval(...), array_keys($subjects)), $units),
+            'states' => (object) $this->states(array_map(strval(...), array_keys($subjects)), $person),
         ]);
     }
 
     /** @return array{status: string, code?: string, sentence?: string, field?: string} */
-    private function take(stdClass $sent, string $device, CarbonImmutable $heard, UnitSystem $units): array
+    private function take(stdClass $sent, string $device, CarbonImmutable $heard, Person $person): array
     {
         try {
-            $this->bench->write($this->presses->pressed($sent, $device, $heard), $units);
+            $this->bench->write($this->presses->pressed($sent, $device, $heard), $person);
 
             return ['status' => 'done'];
         } catch (Refused $refused) {
@@ -74,14 +73,14 @@ final readonly class JournalController
      * @param  list<string>  $subjects
      * @return array<string, array<string, mixed>> as their pages show them
      */
-    private function states(array $subjects, UnitSystem $units): array
+    private function states(array $subjects, Person $person): array
     {
         $states = [];
         foreach (Pour::query()->whereKey($subjects)->get() as $pour) {
             $states[$pour->id] = PourState::of($pour, CarbonImmutable::now());
         }
         foreach (Mixing::query()->whereKey($subjects)->get() as $mixing) {
-            $states[$mixing->id] = MixingState::of($mixing, $this->cups, $units, CarbonImmutable::now());
+            $states[$mixing->id] = MixingState::of($mixing, $this->cups, $person, CarbonImmutable::now());
         }
 
         return $states;

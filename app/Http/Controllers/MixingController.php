@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
-use App\Http\Person;
 use App\Http\Presses;
 use App\Mixing\CupReader;
 use App\Mixing\EveningAnswer;
@@ -17,6 +16,7 @@ use App\Models\Plan;
 use App\PlanFile\Dig;
 use App\Planning\TypedFields;
 use App\Pouring\BatchPours;
+use App\Saying\Person;
 use App\Scale\Scale;
 use App\Scale\ScaleReading;
 use App\Scale\SocketScale;
@@ -40,25 +40,25 @@ final readonly class MixingController
 
     public function begin(Request $request, Plan $plan, string $batch, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
+        return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     /** The first time it is said too how this studio measures. */
     public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->beginAlone($coat, Dig::text(Body::of($request), 'measure_by'), $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::units($request)));
+        return redirect()->route('mixings.show', $desk->beginAlone($coat, Dig::text(Body::of($request), 'measure_by'), $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     public function show(Request $request, Mixing $mixing, MixingDesk $desk): Response
     {
-        $evening = $this->cups->evening($mixing, Person::units($request));
+        $evening = $this->cups->evening($mixing);
         $batch = $evening->batches[0];
 
         return Inertia::render('Weigh', [
-            'mixing' => MixingState::of($mixing, $this->cups, Person::units($request), CarbonImmutable::now()),
-            'batch' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now()),
+            'mixing' => MixingState::of($mixing, $this->cups, Person::of($request), CarbonImmutable::now()),
+            'batch' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now(), Person::of($request)),
             'plan_id' => $mixing->plan_id,
-            'takes_now_g' => $desk->takesNowG($mixing, Person::units($request)),
+            'takes_now_g' => $desk->takesNowG($mixing),
             'room' => $evening->document->studio,
             'cautions' => EveningAnswer::cautions($batch),
         ]);
@@ -66,16 +66,16 @@ final readonly class MixingController
 
     public function state(Request $request, Mixing $mixing): JsonResponse
     {
-        return response()->json(MixingState::of($mixing, $this->cups, Person::units($request), CarbonImmutable::now()));
+        return response()->json(MixingState::of($mixing, $this->cups, Person::of($request), CarbonImmutable::now()));
     }
 
     public function pour(Request $request, Mixing $mixing, BatchPours $pours): RedirectResponse
     {
         $body = Body::of($request);
         $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
-        $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
+        $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $reason = $body->reason ?? null;
-        $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::units($request));
+        $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
 
         return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', 'All clocks of this batch run. Pour in this order, from the first on.');
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
-use App\Http\Person;
 use App\PlanFile\Dig;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -124,7 +124,7 @@ final class OutlineController
     private function mm(mixed $written, string $field, Request $request): float
     {
         try {
-            $mm = is_int($written) || is_float($written) ? (float) $written : LengthParser::mm(is_string($written) ? $written : '', Person::units($request)->lengthUnit());
+            $mm = is_int($written) || is_float($written) ? (float) $written : LengthParser::mm(is_string($written) ? $written : '', Person::of($request)->units->lengthUnit());
         } catch (QuantityException $exception) {
             throw FieldException::at([$field => $exception->getMessage()]);
         }

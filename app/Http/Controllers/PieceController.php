@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Editing;
-use App\Http\Person;
 use App\Journal\Moment;
 use App\Models\Coat;
 use App\Models\Piece;
@@ -19,6 +18,7 @@ use App\Planning\PieceDesk;
 use App\Planning\TypedFields;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -135,7 +135,7 @@ final readonly class PieceController
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        $this->desk->change($piece, (new TypedFields(Person::units($request)))->read($body, ''), $edit);
+        $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body, ''), $edit);
         $coat = $piece->coats()->first();
 
         return $coat === null ? redirect()->route('pieces') : redirect()->route('coats.show', $coat);
@@ -153,7 +153,7 @@ final readonly class PieceController
 
     public function trace(Request $request, string $figure): JsonResponse
     {
-        return response()->json(CoatAnswer::trace(Traces::ofPiece($this->unsaved($request))[$figure] ?? abort(404)));
+        return response()->json(CoatAnswer::trace(Traces::ofPiece($this->unsaved($request))[$figure] ?? abort(404), Person::of($request)));
     }
 
     /** A piece that something is setting on is not taken away with one press. */
@@ -183,7 +183,7 @@ final readonly class PieceController
         $outline = (new PieceReader)->saved($piece->spec)->outline ?? abort(404);
         $less = $request->query('less');
         try {
-            $lessMm = is_string($less) && trim($less) !== '' ? max(0.0, LengthParser::mm($less, Person::units($request)->lengthUnit())) : self::LESS_MM;
+            $lessMm = is_string($less) && trim($less) !== '' ? max(0.0, LengthParser::mm($less, Person::of($request)->units->lengthUnit())) : self::LESS_MM;
             $shape = ['d' => Inset::pathData($outline, $lessMm), 'sentence' => null];
         } catch (QuantityException|OutlineException $exception) {
             $lessMm = self::LESS_MM;
@@ -232,6 +232,6 @@ final readonly class PieceController
 
     private function typed(Request $request): stdClass
     {
-        return (new TypedFields(Person::units($request)))->read(Body::of($request), '');
+        return (new TypedFields(Person::of($request)->units))->read(Body::of($request), '');
     }
 }

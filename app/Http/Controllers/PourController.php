@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
-use App\Http\Person;
 use App\Http\Presses;
 use App\Journal\Bench;
 use App\Models\Coat;
@@ -19,6 +18,7 @@ use App\Pouring\PourDesk;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
 use App\Pouring\UsedFields;
+use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -45,9 +45,9 @@ final readonly class PourController
     {
         $body = Body::of($request);
         $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
-        $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
+        $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $reason = $body->reason ?? null;
-        $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::units($request));
+        $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
 
         return redirect()->route('pours.show', $pour);
     }
@@ -71,9 +71,9 @@ final readonly class PourController
 
     public function trace(Request $request, Pour $pour, string $figure, FilmSchedule $schedule): JsonResponse
     {
-        $traces = Traces::of($schedule->again($pour->plan(), $pour->ageMin(), Person::units($request)));
+        $traces = Traces::of($schedule->again($pour->plan(), $pour->ageMin()));
 
-        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404)));
+        return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404), Person::of($request)));
     }
 
     public function finishing(Pour $pour): Response
@@ -93,7 +93,7 @@ final readonly class PourController
         $photo = $file instanceof UploadedFile ? $photos->keep($file) : null;
         try {
             $pressed = $this->presses->ofForm((object) ['press' => self::press($request)], EventKind::Took, $pour->id);
-            $bench->write($pressed->saying((object) [...get_object_vars($facts), ...($photo === null ? [] : ['photo' => $photo])]), Person::units($request));
+            $bench->write($pressed->saying((object) [...get_object_vars($facts), ...($photo === null ? [] : ['photo' => $photo])]), Person::of($request));
         } finally {
             // what is not the photo of this pour now is nobody's
             foreach (array_diff(array_filter([$before, $photo]), [$pour->refresh()->photo]) as $nobodys) {

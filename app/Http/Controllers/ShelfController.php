@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Editing\Edit;
 use App\Http\Body;
 use App\Http\Editing;
-use App\Http\Person;
 use App\Http\Presses;
 use App\Journal\Bench;
 use App\Journal\Journal;
@@ -26,6 +25,7 @@ use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\ShelfDesk;
 use App\Planning\TypedFields;
+use App\Saying\Person;
 use App\Stock\LotDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -37,11 +37,11 @@ use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\BatchReader;
 use OpenGlaze\Core\Plan\ResinReader;
 use OpenGlaze\Core\Plan\SheetCheck;
 use OpenGlaze\Core\Plan\VesselSheet;
-use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Stock\Packs;
 use stdClass;
 
@@ -57,7 +57,7 @@ final readonly class ShelfController
     public function show(Request $request, Choices $choices): Response
     {
         $needed = $choices->needed();
-        $say = new Wording(Person::units($request));
+        $say = Person::of($request);
 
         return Inertia::render('Shelf', [
             'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0, $say)),
@@ -71,7 +71,9 @@ final readonly class ShelfController
     {
         $sheet = $this->desk->readTyped($this->typed($request));
 
-        return response()->json(['doubts' => SheetCheck::doubts($sheet), 'silences' => SheetCheck::silences($sheet, new Wording(Person::units($request))), 'phases' => CoatAnswer::phases($sheet->labelPhases()), 'typical' => (object) $sheet->typical()]);
+        $say = Person::of($request);
+
+        return response()->json(['doubts' => array_map($say->say(...), SheetCheck::doubts($sheet)), 'silences' => array_map($say->say(...), SheetCheck::silences($sheet)), 'phases' => CoatAnswer::phases($sheet->labelPhases()), 'typical' => (object) $sheet->typical()]);
     }
 
     public function addResin(Request $request): RedirectResponse
@@ -146,7 +148,7 @@ final readonly class ShelfController
 
     public function takeLotAway(Request $request, Lot $lot, Bench $bench): RedirectResponse
     {
-        $bench->write($this->presses->ofForm(Body::of($request), EventKind::ThrownAway, $lot->subject), Person::units($request));
+        $bench->write($this->presses->ofForm(Body::of($request), EventKind::ThrownAway, $lot->subject), Person::of($request));
 
         return redirect('/shelf')->with('said', "Lot {$lot->name} was taken away.")->with('undo', "/shelf/lots/{$lot->id}/restore");
     }
@@ -156,7 +158,7 @@ final readonly class ShelfController
         $away = LotRecord::of($journal->of($lot->subject))->thrownAway;
         if ($away !== null) {
             $pressed = $this->presses->ofForm(Body::of($request), EventKind::Undone, $lot->subject);
-            $bench->write($pressed->saying((object) ['of' => $away->id]), Person::units($request));
+            $bench->write($pressed->saying((object) ['of' => $away->id]), Person::of($request));
         }
 
         return redirect('/shelf')->with('said', "Lot {$lot->name} is back.");
@@ -189,11 +191,11 @@ final readonly class ShelfController
 
     private function sheet(Request $request, stdClass $body): stdClass
     {
-        return (new TypedFields(Person::units($request)))->readSheet($body);
+        return (new TypedFields(Person::of($request)->units))->readSheet($body);
     }
 
     /** @return array<string, mixed> */
-    private static function resin(Resin $resin, float $neededMl, Wording $say): array
+    private static function resin(Resin $resin, float $neededMl, Speaker $say): array
     {
         $sheet = (new ResinReader)->saved($resin->sheet);
         $left = $resin->lots->sum(fn (Lot $lot): float => ($lot->left_a_ml ?? 0.0) + ($lot->left_b_ml ?? 0.0));
@@ -205,8 +207,8 @@ final readonly class ShelfController
             'name' => $resin->name(),
             'sheet' => $resin->sheet,
             'phases' => CoatAnswer::phases($sheet->labelPhases()),
-            'doubts' => SheetCheck::doubts($sheet),
-            'silences' => SheetCheck::silences($sheet, $say),
+            'doubts' => array_map($say->say(...), SheetCheck::doubts($sheet)),
+            'silences' => array_map($say->say(...), SheetCheck::silences($sheet)),
             'needed_ml' => $neededMl,
             'left_ml' => (float) $left,
             'to_buy' => (object) Packs::of($neededMl - ((float) $left), array_values($packs)),

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Editing;
-use App\Http\Person;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Template;
@@ -48,7 +47,7 @@ final readonly class StackController
     public function split(Request $request, Coat $coat, CoatDesk $coats): RedirectResponse
     {
         $count = Body::of($request)->count ?? null;
-        $film = $coats->saved($coat, Person::units($request))->coat->case->thicknessMm?->value;
+        $film = $coats->saved($coat)->coat->case->thicknessMm?->value;
         if (! is_int($count) || $count < 2 || $count > WhatKeepsIt::MOST_COATS || $film === null) {
             throw FieldException::at(['form' => sprintf('Lay it in 2 to %d coats.', WhatKeepsIt::MOST_COATS)]);
         }
@@ -69,7 +68,7 @@ final readonly class StackController
             throw FieldException::at(['form' => 'It is not known how thick it was before.']);
         }
         // read before it is kept, of a copy: what is asked for comes in the address
-        $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, (object) ['size_by' => $sizeBy], new stdClass), Person::units($request));
+        $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, (object) ['size_by' => $sizeBy], new stdClass));
         $this->stacks->whole($coat, array_map(intval(...), explode(',', is_string($others) ? $others : '')), $sizeBy, Editing::by($request, Body::of($request)));
 
         return redirect()->route('coats.show', $coat)->with('said', 'It is one coat again.');

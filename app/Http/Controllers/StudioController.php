@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Editing;
-use App\Http\Person;
 use App\Models\Plan;
 use App\Planning\RoomDesk;
 use App\Planning\RoomInForce;
 use App\Planning\TypedFields;
+use App\Saying\Person;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -39,7 +39,7 @@ final readonly class StudioController
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
         $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
-        $room = (new TypedFields(Person::units($request)))->read($typed, 'studio.');
+        $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $name = $body->name ?? null;
         $desk->change(Plan::own(), is_string($name) ? $name : '', $room, $edit);
 

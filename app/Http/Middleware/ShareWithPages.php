@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Person;
 use App\Journal\ThisStudio;
 use App\Models\Plan;
+use App\Saying\Person;
 use Closure;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -36,7 +36,7 @@ final class ShareWithPages extends Middleware
     {
         return [
             ...parent::share($request),
-            'units' => Person::units($request)->value,
+            'units' => Person::of($request)->units->value,
             'studio_id' => fn (): string => $this->studio->id(),
             'studio' => fn (): ?string => Plan::query()->oldest('id')->first()?->name,
             'no_substitute' => Caution::NO_SUBSTITUTE,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Advice;
 
+use OpenGlaze\Core\Message\Message;
+
 /** One thing the core has to say about a coat: what to do, then why; and which figure it hangs on. */
 final readonly class Advice
 {
@@ -11,24 +13,30 @@ final readonly class Advice
     private function __construct(
         public string $code,
         public Level $level,
-        public string $text,
+        public Message $said,
         public Topic $topic,
         public array $remedies = [],
     ) {
     }
 
-    public static function note(string $code, Topic $topic, string $text, Remedy ...$remedies): self
+    public static function note(Topic $topic, Message $said, Remedy ...$remedies): self
     {
-        return new self($code, Level::Note, $text, $topic, array_values($remedies));
+        return new self(self::code($said), Level::Note, $said, $topic, array_values($remedies));
     }
 
-    public static function caution(string $code, Topic $topic, string $text, Remedy ...$remedies): self
+    public static function caution(Topic $topic, Message $said, Remedy ...$remedies): self
     {
-        return new self($code, Level::Caution, $text, $topic, array_values($remedies));
+        return new self(self::code($said), Level::Caution, $said, $topic, array_values($remedies));
     }
 
-    public static function stop(string $code, Topic $topic, string $text, Remedy ...$remedies): self
+    public static function stop(Topic $topic, Message $said, Remedy ...$remedies): self
     {
-        return new self($code, Level::Stop, $text, $topic, array_values($remedies));
+        return new self(self::code($said), Level::Stop, $said, $topic, array_values($remedies));
+    }
+
+    /** "advice.hot_batch.over" is said of what programs know as hot_batch. */
+    private static function code(Message $said): string
+    {
+        return explode('.', $said->key)[1];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Amount;
 
 use DomainException;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Wording\Wording;
 
 /** A coat whose amount cannot be worked out; names the field of the coat, and says what would do. */
 final class SizingException extends DomainException

@@ -18,13 +18,12 @@ use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\ResinSheet;
-use OpenGlaze\Core\Quantity\Wording;
 
 /** Computes plans: every coat with its amounts, its film, its times and the advice on it. */
 final readonly class Planner
 {
-    /** @param  Wording|null  $wording  of the advice; null where none is wanted */
-    public function __construct(private ?Wording $wording = new Wording)
+    /** @param  bool  $advises  whether advice is wanted as well */
+    public function __construct(private bool $advises = true)
     {
     }
 
@@ -92,7 +91,7 @@ final readonly class Planner
             $resin->labelWindows()->by($case->clock),
         );
 
-        return $this->wording === null ? $result : $result->withAdvice((new Advisor($this->wording))->advise($result));
+        return $this->advises ? $result->withAdvice(Advisor::advise($result)) : $result;
     }
 
     /** @return list<Lift> */

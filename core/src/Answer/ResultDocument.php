@@ -13,6 +13,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\Piece;
@@ -28,7 +29,7 @@ final class ResultDocument
      * @param  list<BatchResult>  $batches
      * @return array<string, mixed>
      */
-    public static function of(Plan $plan, array $results, array $batches = []): array
+    public static function of(Plan $plan, Speaker $say, array $results, array $batches = []): array
     {
         $ofPiece = [];
         foreach ($results as $result) {
@@ -42,8 +43,8 @@ final class ResultDocument
                 static fn (Piece $piece): array => [...self::piece($piece), 'stack' => self::stack($piece, $ofPiece[$piece->id] ?? [])],
                 array_values($plan->pieces),
             ),
-            'coats' => array_map(self::coat(...), $results),
-            'batches' => array_map(self::batch(...), $batches),
+            'coats' => array_map(static fn (CoatResult $result): array => self::coat($result, $say), $results),
+            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($batch, $say), $batches),
         ];
     }
 
@@ -80,7 +81,7 @@ final class ResultDocument
     }
 
     /** @return array<string, mixed> */
-    public static function coat(CoatResult $result): array
+    public static function coat(CoatResult $result, Speaker $say): array
     {
         $volume = $result->volume;
         $film = $result->film;
@@ -171,12 +172,12 @@ final class ResultDocument
                 'handle_h' => $windows->handleH,
                 'full_cure_h' => $windows->fullCureH,
             ],
-            'advice' => self::advice($result->advice),
+            'advice' => self::advice($result->advice, $say),
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function batch(BatchResult $result): array
+    public static function batch(BatchResult $result, Speaker $say): array
     {
         return [
             'id' => $result->batch->id,
@@ -206,7 +207,7 @@ final class ResultDocument
                 'ground' => $swatch->ground->colour(),
                 'seen' => $swatch->seen->colour(),
             ], $result->swatches),
-            'advice' => self::advice($result->advice),
+            'advice' => self::advice($result->advice, $say),
         ];
     }
 
@@ -254,8 +255,8 @@ final class ResultDocument
      * @param  list<Advice>  $advice
      * @return list<array{code: string, level: string, text: string}>
      */
-    private static function advice(array $advice): array
+    private static function advice(array $advice, Speaker $say): array
     {
-        return array_map(static fn (Advice $one): array => ['code' => $one->code, 'level' => $one->level->value, 'text' => $one->text], $advice);
+        return array_map(static fn (Advice $one): array => ['code' => $one->code, 'level' => $one->level->value, 'text' => $say->say($one->said)], $advice);
     }
 }

@@ -9,8 +9,10 @@ use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Studio;
-use OpenGlaze\Core\Quantity\Wording;
 
 /** What is to be said about one batch: stops first. */
 final class BatchAdvisor
@@ -22,45 +24,49 @@ final class BatchAdvisor
     private const CLOSE_SHARE = 0.15;
 
     /** @return list<Advice> */
-    public static function advise(BatchResult $result, Studio $studio, Wording $say): array
+    public static function advise(BatchResult $result, Studio $studio): array
     {
-        return [...self::colour($result, $say), ...self::heat($result, $studio, $say), ...self::age($result, $say), ...self::measuring($result, $say), ...self::spreading($result, $say), ...self::size($result, $say)];
+        return [...self::colour($result), ...self::heat($result, $studio), ...self::age($result), ...self::measuring($result), ...self::spreading($result), ...self::size($result)];
     }
 
     /** @return list<Advice> */
-    private static function colour(BatchResult $result, Wording $say): array
+    private static function colour(BatchResult $result): array
     {
-        return $result->colours === [] ? [] : ColourAdvisor::advise($result, $say);
+        return $result->colours === [] ? [] : ColourAdvisor::advise($result);
     }
 
     /** @return list<Advice> */
-    private static function heat(BatchResult $result, Studio $studio, Wording $say): array
+    private static function heat(BatchResult $result, Studio $studio): array
     {
         $run = $result->run;
         if ($run === null) {
-            return [Advice::note('value_unknown', Topic::Heat, 'How warm it gets in its cup cannot be told from this label: pour it out at once.')];
+            return [Advice::note(Topic::Heat, Message::of('advice.value_unknown.heat_in_cup'))];
         }
         $advice = [];
         $hot = $run->minutesToC(Heating::HOT_C);
         $ends = min($result->potLifeMin ?? INF, $hot ?? INF);
         if ($ends - $result->emptiedMin < self::CLOSE_SHARE * $ends) {
             $best = self::best($result, $studio, $ends - $result->emptiedMin);
-            $text = sprintf(
-                '%s: %s after %s, emptied after %s.',
-                self::remedy($best, $say),
-                $hot !== null && $hot <= $ends ? 'at '.$say->temperature(Heating::HOT_C) : 'its pot life is over',
-                $say->minutes($ends),
-                $say->minutes($result->emptiedMin),
+            $said = Message::of(
+                $hot !== null && $hot <= $ends ? 'advice.hot_batch.hot' : 'advice.hot_batch.over',
+                remedy: self::remedy($best),
+                hot: Measure::temperature(Heating::HOT_C),
+                ends: Measure::minutes($ends),
+                emptied: Measure::minutes($result->emptiedMin),
             );
             $pieces = array_sum(array_map(static fn (Turn $turn): int => $turn->count, $result->turns));
             $remedies = $pieces > 1 && ($best === null || $best[0] === 'halved') ? [Remedy::halve()] : [];
-            $advice[] = $ends < $result->emptiedMin ? Advice::stop('hot_batch', Topic::Heat, $text, ...$remedies) : Advice::caution('hot_batch', Topic::Heat, $text, ...$remedies);
+            $advice[] = $ends < $result->emptiedMin ? Advice::stop(Topic::Heat, $said, ...$remedies) : Advice::caution(Topic::Heat, $said, ...$remedies);
         }
         if ($hot !== null) {
-            $advice[] = Advice::note('never_leave_in_cup', Topic::Heat, sprintf('Never leave it in the cup: forgotten, it %s after %s.', $run->peakC > Heating::RUNAWAY_C ? 'runs away, past '.$say->temperature(Heating::HOT_C) : 'reaches '.$say->temperature(Heating::HOT_C), $say->minutes($hot)));
+            $advice[] = Advice::note(Topic::Heat, Message::of(
+                $run->peakC > Heating::RUNAWAY_C ? 'advice.never_leave_in_cup.runs_away' : 'advice.never_leave_in_cup.reaches',
+                hot: Measure::temperature(Heating::HOT_C),
+                after: Measure::minutes($hot),
+            ));
         }
         if ($result->resin->heatKjKg === null && $result->resin->potLifeMin !== null && $result->resin->potLifeMassG !== null && $result->heatKjKg === Curing::HEAT_KJ_KG) {
-            $advice[] = Advice::note('value_unknown', Topic::Heat, sprintf('No heat of reaction fits the label\'s pot life: %s kJ/kg are taken.', Wording::number($result->heatKjKg, 0)));
+            $advice[] = Advice::note(Topic::Heat, Message::of('advice.value_unknown.heat_of_reaction', heat: Measure::number($result->heatKjKg)));
         }
 
         return $advice;
@@ -86,13 +92,13 @@ final class BatchAdvisor
     }
 
     /** @param  array{string, float}|null  $best */
-    private static function remedy(?array $best, Wording $say): string
+    private static function remedy(?array $best): Message
     {
-        return $best === null ? 'Pour fewer pieces from one cup' : sprintf('%s, then %s are left when it is empty', match ($best[0]) {
-            'halved' => 'Mix half as much at once',
-            'dish' => 'Pour it into a dish at once',
-            default => sprintf('Mix it %s cooler', $say->temperatureDifference(CupClock::COOLER_K)),
-        }, $best[1] > 0 ? $say->minutes($best[1]) : 'no minutes');
+        return $best === null ? Message::of('advice.hot_batch.fewer') : Message::of(
+            $best[1] > 0 ? 'advice.hot_batch.then_left' : 'advice.hot_batch.then_none_left',
+            what: Message::of('advice.hot_batch.'.$best[0], cooler: Measure::temperatureDifference(CupClock::COOLER_K)),
+            left: Measure::minutes($best[1]),
+        );
     }
 
     /**
@@ -100,12 +106,12 @@ final class BatchAdvisor
      *
      * @return list<Advice>
      */
-    private static function age(BatchResult $result, Wording $say): array
+    private static function age(BatchResult $result): array
     {
         $gels = $result->turns[0]->coat->case->resin->kinetics($result->turns[0]->coat->case->studio)->gelAgeMin();
         foreach ($result->turns as $turn) {
             if ($turn->ageMin !== null && $turn->ageMin > $gels) {
-                return [Advice::stop('gelled', Topic::Heat, sprintf('Do not pour %s from it: it has gelled in the cup by then, after %s.', $turn->coat->case->piece->name, $say->minutes($turn->toMin)))];
+                return [Advice::stop(Topic::Heat, Message::of('advice.gelled.cup', piece: $turn->coat->case->piece->name, after: Measure::minutes($turn->toMin)))];
             }
         }
 
@@ -113,40 +119,33 @@ final class BatchAdvisor
     }
 
     /** @return list<Advice> */
-    private static function measuring(BatchResult $result, Wording $say): array
+    private static function measuring(BatchResult $result): array
     {
         $error = $result->ratioError;
         if ($error === null) {
             return [];
         }
         if ($error->likelyPct === null) {
-            return [Advice::stop('cannot_be_measured', Topic::Sheet, sprintf(
-                'Mix more than %s, or measure more finely: the second part is smaller than the error of reading it.',
-                $say->volume($result->mix->totalMl() * $error->measurableFrom),
-            ))];
+            return [Advice::stop(Topic::Sheet, Message::of('advice.cannot_be_measured', least: Measure::volume($result->mix->totalMl() * $error->measurableFrom)))];
         }
         $advice = [];
         $tolerance = $result->resin->ratioTolerancePct->value;
         $off = $result->resin->weighedOffPct();
         $isWeighed = $result->batch->measuredBy?->isByVolume() === false;
         if ($off > 0 && $isWeighed) {
-            $advice[] = Advice::caution('weigh_needs_density', Topic::Sheet, sprintf(
-                'Measure it by volume: its densities are typical ones, and weighed by them the ratio may be off by up to %s %%. Or weigh 100 ml of each part, less the cup, and write it on its sheet.',
-                Wording::number($off, 1),
-            ));
+            $advice[] = Advice::caution(Topic::Sheet, Message::of('advice.weigh_needs_density', off: Measure::percent($off, 1)));
         }
         if ($error->likelyPct > $tolerance) {
-            $advice[] = Advice::caution('measuring_too_coarse', Topic::Sheet, sprintf(
-                '%s: measured so, the ratio is likely off by up to %s %%, and this resin takes up to %s %%. From %s on it would do.',
+            $advice[] = Advice::caution(Topic::Sheet, Message::of(
                 match (true) {
-                    $isWeighed => 'Take a finer scale',
+                    $isWeighed => 'advice.measuring_too_coarse.finer_scale',
                     // weighed by typical densities it would be no better
-                    $off > $error->likelyPct => 'Mix more, or measure more finely',
-                    default => 'Weigh it',
+                    $off > $error->likelyPct => 'advice.measuring_too_coarse.more',
+                    default => 'advice.measuring_too_coarse.weigh',
                 },
-                Wording::number($error->likelyPct, 1),
-                Wording::number($tolerance, 1),
-                $say->volume($result->mix->totalMl() * $error->factorWithin($tolerance)),
+                likely: Measure::percent($error->likelyPct, 1),
+                tolerance: Measure::percent($tolerance, 1),
+                from: Measure::volume($result->mix->totalMl() * $error->factorWithin($tolerance)),
             ));
         }
 
@@ -154,15 +153,15 @@ final class BatchAdvisor
     }
 
     /** @return list<Advice> */
-    private static function spreading(BatchResult $result, Wording $say): array
+    private static function spreading(BatchResult $result): array
     {
         $open = $result->resin->openMin->value;
         foreach ($result->turns as $turn) {
             if ($turn->ageMin !== null && $turn->ageMin > self::SPREAD_BY * $open) {
-                return [Advice::caution('spread_longer_than_open_time', Topic::Heat, sprintf(
-                    'Split it: %s would be spread only after %s, past four fifths of its open time.',
-                    $turn->coat->case->piece->name,
-                    $say->minutes($turn->toMin),
+                return [Advice::caution(Topic::Heat, Message::of(
+                    'advice.spread_longer_than_open_time',
+                    piece: $turn->coat->case->piece->name,
+                    after: Measure::minutes($turn->toMin),
                 ))];
             }
         }
@@ -171,16 +170,21 @@ final class BatchAdvisor
     }
 
     /** @return list<Advice> */
-    private static function size(BatchResult $result, Wording $say): array
+    private static function size(BatchResult $result): array
     {
         $least = $result->resin->minBatchMl?->value;
         $total = $result->mix->totalMl();
 
-        return $least === null || $total >= $least ? [] : [Advice::note('under_min_batch', Topic::Sheet, sprintf(
-            'Mix %s, the smallest batch of its maker, and keep spares ready for %s%s.',
-            $say->volume($least),
-            $say->volume($least - $total),
-            ($spares = Spares::words($result, $least - $total)) === null ? '' : ', that is '.$spares,
+        if ($least === null || $total >= $least) {
+            return [];
+        }
+        $spares = Spares::named($result, $least - $total);
+
+        return [Advice::note(Topic::Sheet, Message::of(
+            $spares === [] ? 'advice.under_min_batch.less_than_one' : 'advice.under_min_batch.spares',
+            least: Measure::volume($least),
+            spare: Measure::volume($least - $total),
+            more: Listed::orOf($spares),
         ))];
     }
 }

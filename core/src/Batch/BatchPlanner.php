@@ -21,7 +21,6 @@ use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\Studio;
-use OpenGlaze\Core\Quantity\Wording;
 
 /**
  * Computes batches: what its coats take without their own residue and margin, what its own cups keep, the
@@ -32,8 +31,8 @@ use OpenGlaze\Core\Quantity\Wording;
  */
 final readonly class BatchPlanner
 {
-    /** @param  Wording|null  $wording  of the advice; null where none is wanted */
-    public function __construct(private ?Wording $wording = new Wording)
+    /** @param  bool  $advises  whether advice is wanted as well */
+    public function __construct(private bool $advises = true)
     {
     }
 
@@ -116,7 +115,7 @@ final readonly class BatchPlanner
             self::swatches($colours, $coats, $grounds ?? Grounds::of($coats)),
         );
 
-        return $this->wording === null ? $result : $result->withAdvice(BatchAdvisor::advise($result, $studio, $this->wording));
+        return $this->advises ? $result->withAdvice(BatchAdvisor::advise($result, $studio)) : $result;
     }
 
     /** What of an amount of mixed resin goes into a colour cup, ml. */

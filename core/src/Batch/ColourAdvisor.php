@@ -8,7 +8,8 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Flammable;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** What is to be said about the colours of one batch: limits, flow, and what travels with them into the film. */
 final class ColourAdvisor
@@ -20,15 +21,12 @@ final class ColourAdvisor
     private const FLOWS_UP_TO = 6.0;
 
     /** @return list<Advice> */
-    public static function advise(BatchResult $result, Wording $say): array
+    public static function advise(BatchResult $result): array
     {
         $advice = [];
         $taken = array_sum(array_map(static fn (ColourShare $share): float => $share->resinMl, $result->colours));
         if ($taken > $result->mix->totalMl() * (1 + 1e-9)) {
-            $advice[] = Advice::stop('colours_over_batch', Topic::Sheet, sprintf(
-                'The colour cups take %s, and only %s are mixed: split less off, or mix more.',
-                $say->volume($taken), $say->volume($result->mix->totalMl()),
-            ));
+            $advice[] = Advice::stop(Topic::Sheet, Message::of('advice.colours_over_batch', taken: Measure::volume($taken), mixed: Measure::volume($result->mix->totalMl())));
         }
         foreach ($result->colours as $share) {
             array_push($advice, ...self::limits($share, $result), ...self::filler($share, $result), ...self::flags($share));
@@ -43,16 +41,28 @@ final class ColourAdvisor
         $limit = $result->resin->colourantLimitPct;
         $watery = $result->resin->wateryLimitPct;
         $over = match (true) {
-            self::passes($share->colourantPct(), $limit->value) => sprintf('it holds %s %% colour, and %s takes %s %%%s', self::pct($share->colourantPct()), $result->resin->name, self::pct($limit->value), $limit->isAssumed() ? ' (assumed: see its label)' : ''),
-            self::passes($share->wateryPct(), $watery->value) => sprintf('it holds %s %% watery colour, and %s takes %s %% of that%s', self::pct($share->wateryPct()), $result->resin->name, self::pct($watery->value), $watery->isAssumed() ? ' (assumed: see its label)' : ''),
+            self::passes($share->colourantPct(), $limit->value) => ['colour', $share->colourantPct(), $limit->value, $result->resin->name, $limit->isAssumed()],
+            self::passes($share->wateryPct(), $watery->value) => ['watery', $share->wateryPct(), $watery->value, $result->resin->name, $watery->isAssumed()],
             default => null,
         };
         $own = $share->overOwnLimit();
         if ($over === null && $own !== null) {
-            $over = sprintf('%s is %s %% of it, and its label allows %s %%', $own->colourant->name, self::pct(100 * $own->ml() / $share->resinMl), self::pct($own->colourant->limitPct ?? 0.0));
+            $over = ['own', 100 * $own->ml() / $share->resinMl, $own->colourant->limitPct ?? 0.0, $own->colourant->name, false];
         }
 
-        return $over === null ? [] : [Advice::stop('colour_over_limit', Topic::Sheet, sprintf('Less colour in "%s": %s. Past it the film stays soft.', $share->cup->name, $over))];
+        if ($over === null) {
+            return [];
+        }
+        [$what, $holds, $takes, $name, $isAssumed] = $over;
+
+        return [Advice::stop(Topic::Sheet, Message::of(
+            'advice.colour_over_limit.'.$what,
+            cup: $share->cup->name,
+            holds: self::pct($holds),
+            takes: self::pct($takes),
+            name: $name,
+            assumed: $isAssumed ? Message::of('advice.colour_over_limit.assumed') : null,
+        ))];
     }
 
     /** @return list<Advice> */
@@ -64,13 +74,15 @@ final class ColourAdvisor
         }
         $limit = $result->resin->fillerLimitPct?->value;
         if ($limit !== null && self::passes($pct, $limit)) {
-            return [Advice::caution('filler_over_limit', Topic::Sheet, sprintf('Less filler in "%s": it holds %s %%, and its maker names %s %%.', $share->cup->name, self::pct($pct), self::pct($limit)))];
+            return [Advice::caution(Topic::Sheet, Message::of('advice.filler_over_limit.label', cup: $share->cup->name, holds: self::pct($pct), takes: self::pct($limit)))];
         }
         $thicker = self::thickerWith($pct);
 
-        return $thicker <= self::FLOWS_UP_TO ? [] : [Advice::caution('filler_over_limit', Topic::Sheet, sprintf(
-            'Less filler in "%s": with %s %% it is %s as thick as clear resin, and holds its air. An estimate.',
-            $share->cup->name, self::pct($pct), is_finite($thicker) ? Wording::number($thicker, 0).' times' : 'many times',
+        return $thicker <= self::FLOWS_UP_TO ? [] : [Advice::caution(Topic::Sheet, Message::of(
+            is_finite($thicker) ? 'advice.filler_over_limit.thick' : 'advice.filler_over_limit.stiff',
+            cup: $share->cup->name,
+            holds: self::pct($pct),
+            times: Measure::number(is_finite($thicker) ? $thicker : 0.0),
         ))];
     }
 
@@ -92,13 +104,14 @@ final class ColourAdvisor
         $advice = [];
         $burning = self::first($share, static fn (Colourant $one): bool => $one->flammable->forbidsFlame());
         if ($burning !== null) {
-            $advice[] = Advice::caution('no_flame', Topic::Heat, sprintf(
-                'No flame over anything that "%s" is poured on: %s %s. Extracted or outdoors, no sparks.',
-                $share->cup->name, $burning->name, $burning->flammable === Flammable::Yes ? 'is flammable' : 'may be flammable',
+            $advice[] = Advice::caution(Topic::Heat, Message::of(
+                $burning->flammable === Flammable::Yes ? 'advice.no_flame.cup_burns' : 'advice.no_flame.cup_may_burn',
+                cup: $share->cup->name,
+                what: $burning->name,
             ));
         }
         if ($share->isStirredAgain()) {
-            $advice[] = Advice::note('stir_again', Topic::Sheet, sprintf('Stir "%s" once more just before it is poured: grains settle.', $share->cup->name));
+            $advice[] = Advice::note(Topic::Sheet, Message::of('advice.stir_again', cup: $share->cup->name));
         }
 
         return $advice;
@@ -114,8 +127,8 @@ final class ColourAdvisor
         $allOfIt = count($oily) === count($result->colours) && $result->clearMl() < 0.01 * $result->mix->totalMl();
 
         return [
-            ...($allOfIt ? [Advice::caution('oil_in_every_cup', Topic::Sheet, 'Leave the oil out of some cups: in all of them it makes mud, not cells.')] : []),
-            Advice::note('oil_film', Topic::Surface, 'With oil in it the next coat has no window: let this one harden, wipe, sand and wash it first.'),
+            ...($allOfIt ? [Advice::caution(Topic::Sheet, Message::of('advice.oil_in_every_cup'))] : []),
+            Advice::note(Topic::Surface, Message::of('advice.oil_film')),
         ];
     }
 
@@ -136,8 +149,8 @@ final class ColourAdvisor
         return $pct > $limit * (1 + 1e-9);
     }
 
-    private static function pct(float $pct): string
+    private static function pct(float $pct): Measure
     {
-        return Wording::number($pct, $pct < 10 ? 1 : 0);
+        return Measure::percent($pct, $pct < 10 ? 1 : 0);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Batch;
 
+use OpenGlaze\Core\Message\Message;
+
 /** What is left over of a batch would coat so many more. */
 final class Spares
 {
@@ -22,11 +24,15 @@ final class Spares
         }, $result->turns);
     }
 
-    /** In words: "2 more of Tiles, or 3 of Trays"; null where it is not enough for one. */
-    public static function words(BatchResult $result, float $surplusMl): ?string
+    /**
+     * As "2 more of Tiles"; those of which it is enough for one.
+     *
+     * @return list<Message>
+     */
+    public static function named(BatchResult $result, float $surplusMl): array
     {
         $enough = array_filter(self::of($result, $surplusMl), static fn (array $one): bool => $one['count'] > 0);
 
-        return $enough === [] ? null : implode(', or ', array_map(static fn (array $one): string => sprintf('%d more of %s', $one['count'], $one['turn']->coat->case->piece->name), $enough));
+        return array_values(array_map(static fn (array $one): Message => Message::of('batches.spare', count: $one['count'], piece: $one['turn']->coat->case->piece->name), $enough));
     }
 }

@@ -23,6 +23,7 @@ use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\CoatKind;
@@ -232,14 +233,14 @@ final readonly class CoatCase
         return $this->coat->afterOil || $this->ground->onOil;
     }
 
-    /** What a flame must not pass over here, in words; null when it may. */
-    public function noFlameOver(): ?string
+    /** What a flame must not pass over here; null when it may. */
+    public function noFlameOver(): Message|string|null
     {
         if (! $this->face->toleratesHeat) {
-            return $this->face->surface->words();
+            return Message::named('surfaces', $this->face->surface);
         }
         if ($this->coat->dam !== null && ! $this->coat->dam->toleratesHeat()) {
-            return $this->coat->dam->words();
+            return Message::named('dams', $this->coat->dam);
         }
         foreach ($this->coat->inclusions as $inclusion) {
             if (! $inclusion->toleratesHeat && ! $inclusion->afterHeat) {

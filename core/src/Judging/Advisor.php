@@ -7,21 +7,16 @@ namespace OpenGlaze\Core\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Quantity\Wording;
 
 /** Asks every rule about a coat; stops first, then cautions, then notes. */
 final readonly class Advisor
 {
-    public function __construct(private Wording $wording)
-    {
-    }
-
     /** @return list<Advice> */
-    public function advise(CoatResult $result): array
+    public static function advise(CoatResult $result): array
     {
         $advice = [];
         foreach (self::rules() as $rule) {
-            array_push($advice, ...$rule->judge($result, $this->wording));
+            array_push($advice, ...$rule->judge($result));
         }
         $weight = static fn (Advice $one): int => match ($one->level) {
             Level::Stop => 0,

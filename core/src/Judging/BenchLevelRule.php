@@ -8,7 +8,8 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** A bench out of level gathers the film at one side. */
 final class BenchLevelRule implements Rule
@@ -16,17 +17,17 @@ final class BenchLevelRule implements Rule
     /** More than this end to end shows, mm. */
     public const SHOWS_MM = 0.1;
 
-    public function judge(CoatResult $result, Wording $say): array
+    public function judge(CoatResult $result): array
     {
         $endToEnd = 2 * ($result->film->driftMm ?? 0.0);
         if ($endToEnd <= self::SHOWS_MM || $result->film->levelWithinMmPerM === null) {
             return [];
         }
 
-        return [Advice::caution('out_of_level', Topic::Bench, sprintf(
-            'Level the piece to %s: as the bench stands, the film ends %s thicker at the low side than at the high one.',
-            $say->slope($result->film->levelWithinMmPerM),
-            $say->thickness($endToEnd),
+        return [Advice::caution(Topic::Bench, Message::of(
+            'advice.out_of_level',
+            slope: Measure::slope($result->film->levelWithinMmPerM),
+            thicker: Measure::thickness($endToEnd),
         ))];
     }
 }

@@ -9,8 +9,10 @@ use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\WhatKeepsIt;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Laying;
-use OpenGlaze\Core\Quantity\Wording;
 
 /** What runs over the edge of an open film, and where nothing can. */
 final class EdgeRule implements Rule
@@ -18,13 +20,13 @@ final class EdgeRule implements Rule
     /** So small a share of the film is not worth a word. */
     private const HARDLY = 0.002;
 
-    public function judge(CoatResult $result, Wording $say): array
+    public function judge(CoatResult $result): array
     {
-        return [...self::keeps($result, $say), ...self::runsOff($result, $say), ...self::uncoated($result, $say)];
+        return [...self::keeps($result), ...self::runsOff($result), ...self::uncoated($result)];
     }
 
     /** @return list<Advice> */
-    private static function keeps(CoatResult $result, Wording $say): array
+    private static function keeps(CoatResult $result): array
     {
         $edge = $result->edge;
         $keeping = WhatKeepsIt::of($result->case);
@@ -34,28 +36,29 @@ final class EdgeRule implements Rule
         $coats = $keeping->coats();
         $or = [];
         if ($keeping->heldMm() !== null) {
-            $or[] = 'hold it at the edge, which holds '.$say->thickness(floor($keeping->heldMm() * 100) / 100);
+            $or[] = Message::of('advice.edge_keeps_less.or_held', holds: Measure::thickness(floor($keeping->heldMm() * 100) / 100));
         }
         $age = $keeping->leastAgeMin();
         if ($age !== null) {
-            $or[] = sprintf('lay it %s old, and %s stay', $say->minutes(ceil($age)), $say->thickness(WhatKeepsIt::KEPT_SHARE * $keeping->askedMm));
+            $or[] = Message::of('advice.edge_keeps_less.or_older', age: Measure::minutes(ceil($age)), stays: Measure::thickness(WhatKeepsIt::KEPT_SHARE * $keeping->askedMm));
         }
         $runoff = $keeping->runoffPct();
         if ($runoff !== null) {
-            $or[] = sprintf('pour %s on top of it, and %s stay', $say->percent($runoff), $say->thickness($keeping->askedMm));
+            $or[] = Message::of('advice.edge_keeps_less.or_more', runoff: Measure::percent($runoff), stays: Measure::thickness($keeping->askedMm));
         }
 
-        return [Advice::caution('edge_keeps_less', Topic::Thickness, sprintf(
-            '%s, only %s stay, for the edge keeps %s.%s',
-            $coats === null ? 'Dam it: flooded over its edge' : sprintf('Lay it in %d coats of %s, and nothing runs: of one', $coats, $say->thickness($keeping->askedMm / $coats)),
-            $say->thickness($edge->staysMm),
-            $say->thickness($edge->keepsMm),
-            $or === [] ? '' : ' Or '.implode('; or ', $or).'.',
+        return [Advice::caution(Topic::Thickness, Message::of(
+            $coats === null ? 'advice.edge_keeps_less.dam' : 'advice.edge_keeps_less.coats',
+            coats: $coats,
+            each: $coats === null ? null : Measure::thickness($keeping->askedMm / $coats),
+            stays: Measure::thickness($edge->staysMm),
+            keeps: Measure::thickness($edge->keepsMm),
+            or: $or === [] ? null : Message::of('advice.edge_keeps_less.or', ways: Listed::or($or)),
         ), ...$coats === null ? [] : [Remedy::coats($coats)], ...$runoff === null ? [] : [Remedy::runoff($runoff)])];
     }
 
     /** @return list<Advice> */
-    private static function runsOff(CoatResult $result, Wording $say): array
+    private static function runsOff(CoatResult $result): array
     {
         $edge = $result->edge;
         $poured = $result->volume->runoffMl;
@@ -66,15 +69,15 @@ final class EdgeRule implements Rule
         }
         $runoff = WhatKeepsIt::of($result->case)?->runoffPct();
 
-        return [Advice::note('runs_off_more', Topic::Thickness, sprintf(
-            'Catch it: %s run over the edge, and %s were poured for that. The rest comes out of the film.',
-            $say->volume($edge->runsOffMl),
-            $poured > 0 ? $say->volume($poured) : 'none',
+        return [Advice::note(Topic::Thickness, Message::of(
+            $poured > 0 ? 'advice.runs_off_more.than_poured' : 'advice.runs_off_more.none_poured',
+            runsOff: Measure::volume($edge->runsOffMl),
+            poured: Measure::volume($poured),
         ), ...$runoff === null ? [] : [Remedy::runoff($runoff)])];
     }
 
     /** @return list<Advice> */
-    private static function uncoated(CoatResult $result, Wording $say): array
+    private static function uncoated(CoatResult $result): array
     {
         $case = $result->case;
         $holds = $case->uncoatedEdgeHoldsMm();
@@ -85,14 +88,11 @@ final class EdgeRule implements Rule
         if ($film > $holds) {
             $most = floor($holds * 100) / 100;
 
-            return [Advice::stop('dome_over_limit', Topic::Thickness, sprintf(
-                'Lay at most %s: the edge that is not coated holds no more, and the rest runs over it.',
-                $say->thickness($most),
-            ), ...($most > 0 ? [Remedy::film($most)] : []))];
+            return [Advice::stop(Topic::Thickness, Message::of('advice.dome_over_limit.uncoated', most: Measure::thickness($most)), ...($most > 0 ? [Remedy::film($most)] : []))];
         }
 
-        return [Advice::note('held_at_uncoated_edge', Topic::Thickness, $case->face->coatedEdgeMm > 0
-            ? 'Where its edge is not coated the film stops at it, and is held there.'
-            : 'No edge of this piece is coated: the film stops at it, and is held there.')];
+        return [Advice::note(Topic::Thickness, Message::of($case->face->coatedEdgeMm > 0
+            ? 'advice.held_at_uncoated_edge.part'
+            : 'advice.held_at_uncoated_edge.all'))];
     }
 }

@@ -8,32 +8,35 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\Levelling;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** Says why a time is missing that the film never reaches. */
 final class FlowRule implements Rule
 {
-    public function judge(CoatResult $result, Wording $say): array
+    public function judge(CoatResult $result): array
     {
         $film = $result->film;
         if ($film->levelsUpToMm === null) {
-            return [Advice::note('value_unknown', Topic::Thickness, 'How deep it stands is not known, so neither is how it levels and how its bubbles rise: measure the depth, or watch it.')];
+            return [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.depth'))];
         }
         $never = [];
         if ($film->settleMin === null) {
-            $never[] = sprintf('ripples wider than %s never level out (asked for: %s)', $say->length($film->levelsUpToMm), $say->length(Levelling::SETTLING_RIPPLE_MM));
+            $never[] = Message::of('advice.value_unknown.never_levels', widest: Measure::length($film->levelsUpToMm), asked: Measure::length(Levelling::SETTLING_RIPPLE_MM));
         }
-        $stuck = array_keys(array_filter(
-            [$say->thickness(0.1) => $film->rise100Min, $say->thickness(0.05) => $film->rise50Min, $say->thickness(0.03) => $film->rise30Min],
-            static fn (?float $min): bool => $min === null,
-        ));
+        $stuck = [
+            ...$film->rise100Min === null ? [Measure::thickness(0.1)] : [],
+            ...$film->rise50Min === null ? [Measure::thickness(0.05)] : [],
+            ...$film->rise30Min === null ? [Measure::thickness(0.03)] : [],
+        ];
         if ($stuck !== []) {
-            $never[] = sprintf('bubbles of %s radius stay in unless heat or a pin brings them out', implode(' and ', $stuck));
+            $never[] = Message::of('advice.value_unknown.bubbles_stay', radii: Listed::and($stuck));
         }
         if ($never === []) {
             return [];
         }
 
-        return [Advice::note('value_unknown', Topic::Thickness, 'The film sets first: '.implode('; ', $never).'.')];
+        return [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.sets_first', never: Listed::semicolons($never)))];
     }
 }

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Cure\Phase;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\OverHard;
 
@@ -26,23 +27,23 @@ final class NextCoatNow
     {
         if ($turnFirst) {
             return $below === Phase::Hard || $below === Phase::Cured ? null
-                : self::tooSoon('Turn or demould it only when it is hard: earlier it bends.');
+                : self::tooSoon('bends');
         }
 
         return match ($below) {
-            Phase::Wet, Phase::Tacky => self::tooSoon('Wait until the window of the coat below is open: before it this one would sink and wrinkle.'),
+            Phase::Wet, Phase::Tacky => self::tooSoon('wrinkles'),
             Phase::WindowOpen => $onOil
-                ? self::tooSoon('After oil there is no bonding in the window: let it harden, then wipe, sand and wash.')
+                ? self::tooSoon('oil')
                 : null,
-            Phase::WindowShut => Advice::caution('recoat_window_missed', Topic::Surface, 'The window of the coat below has shut: wait until it can be sanded, sand it, wipe it, then pour.'),
+            Phase::WindowShut => Advice::caution(Topic::Surface, Message::of('advice.recoat_window_missed')),
             Phase::Hard, Phase::Cured => $overHard === OverHard::Wipe
                 ? null
-                : Advice::note('sand_first', Topic::Surface, 'The coat below is hard: sand it with 220 to 320 and wipe it before this pour.'),
+                : Advice::note(Topic::Surface, Message::of('advice.sand_first')),
         };
     }
 
-    private static function tooSoon(string $text): Advice
+    private static function tooSoon(string $why): Advice
     {
-        return Advice::caution('recoat_too_soon', Topic::Surface, $text);
+        return Advice::caution(Topic::Surface, Message::of('advice.recoat_too_soon.'.$why));
     }
 }

@@ -8,15 +8,16 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** A pour deeper than the label allows heats up, cracks and yellows. */
 final class PourDepthRule implements Rule
 {
-    public function judge(CoatResult $result, Wording $say): array
+    public function judge(CoatResult $result): array
     {
         if ($result->case->isLump()) {
-            return [Advice::caution('depth_unknown', Topic::Thickness, 'Measure how deep it is at its deepest, and write it down with its water: without that no label\'s depth can be checked, and its heat is judged as that of one lump.')];
+            return [Advice::caution(Topic::Thickness, Message::of('advice.depth_unknown'))];
         }
         $most = $result->case->resin->maxPourMm;
         $film = $result->case->deepestMm();
@@ -26,12 +27,12 @@ final class PourDepthRule implements Rule
 
         $count = (int) ceil($film / $most->value - 1e-9);
 
-        return [Advice::stop('over_max_pour', Topic::Thickness, sprintf(
-            'Pour at most %s at a time: the label of %s allows no more, and a deeper film overheats. %s needs %d pours, each after the last has gelled.',
-            $say->thickness($most->value),
-            $result->case->resin->name,
-            $say->thickness($film),
-            $count,
+        return [Advice::stop(Topic::Thickness, Message::of(
+            'advice.over_max_pour',
+            most: Measure::thickness($most->value),
+            resin: $result->case->resin->name,
+            film: Measure::thickness($film),
+            count: $count,
         ), ...($film === $result->case->filmMm() ? [$result->case->coat->isDammed() ? Remedy::lifts($count) : Remedy::coats($count), Remedy::film(floor($most->value * 1000) / 1000)] : []))];
     }
 }

@@ -7,12 +7,13 @@ namespace OpenGlaze\Core\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** A skim on relief: thicker than its slopes keep, it runs off the heights and fills the hollows. */
 final class ReliefRule implements Rule
 {
-    public function judge(CoatResult $result, Wording $say): array
+    public function judge(CoatResult $result): array
     {
         $stays = $result->case->staysOnReliefMm();
         $film = $result->case->thicknessMm?->value;
@@ -20,9 +21,6 @@ final class ReliefRule implements Rule
             return [];
         }
 
-        return [Advice::caution('film_runs_off_relief', Topic::Thickness, sprintf(
-            'Skim at most %s: a thicker film runs off these slopes and drowns the detail.',
-            $say->thickness(floor($stays * 1000) / 1000),
-        ))];
+        return [Advice::caution(Topic::Thickness, Message::of('advice.film_runs_off_relief', most: Measure::thickness(floor($stays * 1000) / 1000)))];
     }
 }

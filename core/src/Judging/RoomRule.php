@@ -8,7 +8,8 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** The room from the pour until the piece can be handled: too cold, too warm, too damp, near its dew point. */
 final class RoomRule implements Rule
@@ -16,7 +17,7 @@ final class RoomRule implements Rule
     /** How long the room is watched when the label says neither when to handle nor when it is cured, hours. */
     public const WATCHED_H = 24.0;
 
-    public function judge(CoatResult $result, Wording $say): array
+    public function judge(CoatResult $result): array
     {
         $case = $result->case;
         $room = $case->studio->temperatures;
@@ -27,34 +28,22 @@ final class RoomRule implements Rule
         $advice = [];
 
         if ($lowest < $resin->minRoomC->value) {
-            $advice[] = Advice::caution('room_too_cold', Topic::Room, sprintf(
-                'Warm the room to %s or more until the piece can be handled: at %s the film traps bubbles and sets slowly.',
-                $say->temperature($resin->minRoomC->value),
-                $say->temperature($lowest),
-            ));
+            $advice[] = Advice::caution(Topic::Room, Message::of('advice.room_too_cold', least: Measure::temperature($resin->minRoomC->value), at: Measure::temperature($lowest)));
         }
         if ($highest > $resin->maxRoomC->value) {
-            $advice[] = Advice::caution('room_too_warm', Topic::Room, sprintf(
-                'Cool the room to %s or less: at %s the open time is short and the cup heats up.',
-                $say->temperature($resin->maxRoomC->value),
-                $say->temperature($highest),
-            ));
+            $advice[] = Advice::caution(Topic::Room, Message::of('advice.room_too_warm', most: Measure::temperature($resin->maxRoomC->value), at: Measure::temperature($highest)));
         }
         if ($humidity > $resin->maxHumidityPct->value) {
-            $advice[] = Advice::caution('damp_air', Topic::Room, sprintf(
-                'Dry the air to %s or less: at %s the film can blush, and the next coat would not hold on the bloom.',
-                $say->percent($resin->maxHumidityPct->value),
-                $say->percent($humidity),
-            ));
+            $advice[] = Advice::caution(Topic::Room, Message::of('advice.damp_air', most: Measure::percent($resin->maxHumidityPct->value), at: Measure::percent($humidity)));
         }
         $dew = DewPoint::celsius(self::airC($result), $humidity);
         $surface = self::surfaceC($result);
         if ($surface - $dew <= DewPoint::NEAR_C) {
-            $advice[] = Advice::caution('near_dew_point', Topic::Room, sprintf(
-                'Warm the piece or dry the air: its surface at %s is within %s of the dew point, %s, and moisture would get under the film.',
-                $say->temperature($surface),
-                $say->temperatureDifference(DewPoint::NEAR_C),
-                $say->temperature($dew),
+            $advice[] = Advice::caution(Topic::Room, Message::of(
+                'advice.near_dew_point',
+                surface: Measure::temperature($surface),
+                near: Measure::temperatureDifference(DewPoint::NEAR_C),
+                dewPoint: Measure::temperature($dew),
             ));
         }
 

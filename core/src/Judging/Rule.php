@@ -6,11 +6,10 @@ namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Quantity\Wording;
 
 /** One rule of the work that may have something to say about a computed coat. */
 interface Rule
 {
     /** @return list<Advice> */
-    public function judge(CoatResult $result, Wording $say): array;
+    public function judge(CoatResult $result): array;
 }

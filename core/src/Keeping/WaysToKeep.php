@@ -181,7 +181,7 @@ final class WaysToKeep
     /** @return list<CoatResult> */
     private static function plan(stdClass $document): array
     {
-        return (new Planner(null))->plan((new PlanReader)->read($document));
+        return (new Planner(advises: false))->plan((new PlanReader)->read($document));
     }
 
     private static function copy(stdClass $object): stdClass

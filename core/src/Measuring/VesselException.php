@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Measuring;
 
 use DomainException;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Wording\Wording;
 
 /** A vessel that cannot be, or that does not take what is asked of it. */
 final class VesselException extends DomainException

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Mix;
 
 use DomainException;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Wording\Wording;
 
 /** A mix that cannot be; the message is a sentence for the person. */
 final class MixException extends DomainException

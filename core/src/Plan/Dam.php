@@ -19,17 +19,4 @@ enum Dam: string
     {
         return $this === self::Frame || $this === self::Lip;
     }
-
-    /** The trade's words, for sentences. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::Tape => 'tape',
-            self::Frame => 'a wooden frame',
-            self::Border => 'a slick border',
-            self::Mould => 'a mould',
-            self::Lip => 'its own lip',
-            self::Drape => 'plastic film',
-        };
-    }
 }

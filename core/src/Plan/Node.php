@@ -7,7 +7,7 @@ namespace OpenGlaze\Core\Plan;
 use BackedEnum;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Wording\Wording;
 use stdClass;
 
 /**

@@ -15,8 +15,8 @@ use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Side;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
-use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Surface\Surface;
+use OpenGlaze\Core\Wording\Wording;
 use stdClass;
 
 /** Reads one piece. */

@@ -42,7 +42,7 @@ final class Ranges
     public static function of(stdClass $document): array
     {
         $plan = (new PlanReader)->read($document);
-        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner(null))->plan($plan, (new Planner(null))->plan($plan)));
+        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner(advises: false))->plan($plan, (new Planner(advises: false))->plan($plan)));
         $deviations = self::deviations(count($assumptions));
         $figures = [];
         for ($draw = 0; $draw < self::DRAWS; $draw++) {
@@ -105,8 +105,8 @@ final class Ranges
     {
         try {
             $plan = (new PlanReader)->read($document);
-            $coats = (new Planner(null))->plan($plan);
-            $batches = (new BatchPlanner(null))->plan($plan, $coats);
+            $coats = (new Planner(advises: false))->plan($plan);
+            $batches = (new BatchPlanner(advises: false))->plan($plan, $coats);
         } catch (PlanException) {
             return;
         }

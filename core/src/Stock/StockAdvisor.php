@@ -9,7 +9,9 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
-use OpenGlaze\Core\Quantity\Wording;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** Whether what is on the shelf does for a batch: dates, lots, amounts. */
 final class StockAdvisor
@@ -18,21 +20,21 @@ final class StockAdvisor
      * @param  list<Lot>  $shelf  of the batch's resin, in the order in which they are finished; none when nobody keeps them
      * @return list<Advice>
      */
-    public static function advise(BatchResult $result, array $shelf, DateTimeImmutable $today, Wording $say = new Wording): array
+    public static function advise(BatchResult $result, array $shelf, DateTimeImmutable $today): array
     {
         $lots = self::pouredFrom($result, $shelf);
         $advice = [];
         foreach ($lots as $lot) {
             if ($lot->isPast($today)) {
-                $advice[] = Advice::caution('lot_past_date', Topic::Sheet, sprintf('Try a little of lot %s on a board first: it was good until %s.', $lot->name, $lot->bestBefore?->format('j F Y')));
+                $advice[] = Advice::caution(Topic::Sheet, Message::of('advice.lot_past_date', lot: $lot->name, until: $lot->bestBefore === null ? null : Message::of('dates.day', day: (int) $lot->bestBefore->format('j'), month: Message::of('dates.months.'.$lot->bestBefore->format('n')), year: $lot->bestBefore->format('Y'))));
             }
         }
         if (count($lots) > 1) {
-            $advice[] = Advice::caution('two_lots', Topic::Sheet, sprintf('Finish one lot before the other: %s in one cup may differ in colour and speed.', implode(' and ', array_map(static fn (Lot $lot): string => $lot->name, $lots))));
+            $advice[] = Advice::caution(Topic::Sheet, Message::of('advice.two_lots', lots: Listed::and(array_map(static fn (Lot $lot): string => $lot->name, $lots))));
         }
         $share = self::shareAtHand($result, $lots);
 
-        return $share === null || $share >= 1 ? $advice : [...$advice, self::short($result, $share, $say)];
+        return $share === null || $share >= 1 ? $advice : [...$advice, self::short($result, $share)];
     }
 
     /**
@@ -47,16 +49,16 @@ final class StockAdvisor
             return null;
         }
 
-        return Advice::caution('vessel_not_free', Topic::Sheet, sprintf(
-            'Take another cup: of "%s" there %s free, and this takes %d.%s',
-            $stock->sheet->name,
+        return Advice::caution(Topic::Sheet, Message::of(
             match ($left) {
-                0 => 'is none',
-                1 => 'is 1',
-                default => "are $left",
+                0 => 'advice.vessel_not_free.none',
+                1 => 'advice.vessel_not_free.one',
+                default => 'advice.vessel_not_free.some',
             },
-            $result->batch->cups,
-            $stock->nextMs === null ? '' : sprintf(' What is left in the next has hardened in %d h.', max(1, (int) ceil(($stock->nextMs - $nowMs) / 3_600_000))),
+            vessel: $stock->sheet->name,
+            left: $left,
+            takes: $result->batch->cups,
+            next: $stock->nextMs === null ? null : Message::of('advice.vessel_not_free.next', hours: max(1, (int) ceil(($stock->nextMs - $nowMs) / 3_600_000))),
         ));
     }
 
@@ -100,7 +102,7 @@ final class StockAdvisor
         return $shares === [] ? null : min($shares);
     }
 
-    private static function short(BatchResult $result, float $share, Wording $say): Advice
+    private static function short(BatchResult $result, float $share): Advice
     {
         $left = $share * ($result->mix->totalMl());
         $could = [];
@@ -108,12 +110,14 @@ final class StockAdvisor
             $each = self::eachMl($result, $turn);
             $count = min($turn->count, (int) floor($left / $each + 1e-9));
             $left -= $count * $each;
-            $could[] = sprintf('%d of %d %s', $count, $turn->count, $turn->coat->case->piece->name);
+            $could[] = Message::of('batches.some_of', count: $count, all: $turn->count, piece: $turn->coat->case->piece->name);
         }
 
-        return Advice::caution('short_on_shelf', Topic::Sheet, sprintf(
-            'The shelf has enough for %s of the %s: it would coat %s.',
-            $say->volume($share * $result->mix->totalMl()), $say->volume($result->mix->totalMl()), implode(', ', $could),
+        return Advice::caution(Topic::Sheet, Message::of(
+            'advice.short_on_shelf',
+            enough: Measure::volume($share * $result->mix->totalMl()),
+            all: Measure::volume($result->mix->totalMl()),
+            could: Listed::commas($could),
         ));
     }
 

@@ -62,24 +62,4 @@ enum Surface: string
     {
         return $this !== self::PrintedPlastic;
     }
-
-    /** The name in the trade's words, for sentences. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::RawPly => 'raw plywood',
-            self::RawMdf => 'raw MDF',
-            self::RawWood => 'raw solid wood',
-            self::PrimedCanvas => 'primed canvas',
-            self::UnsealedPaper => 'unsealed paper or print',
-            self::Fabric => 'fabric',
-            self::UnglazedCeramic => 'unglazed ceramic',
-            self::Slate => 'slate',
-            self::PrintedPlastic => 'printed plastic',
-            self::GlazedTile => 'glazed tile',
-            self::Metal => 'metal',
-            self::Sealed => 'a sealed or painted surface',
-            self::CuredResin => 'cured resin',
-        };
-    }
 }

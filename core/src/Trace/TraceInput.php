@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
@@ -12,7 +13,7 @@ final readonly class TraceInput
 {
     private function __construct(
         public string $symbol,
-        public string $label,
+        public Message|string $label,
         public float $value,
         public string $unit,
         public Origin $origin,
@@ -20,23 +21,23 @@ final readonly class TraceInput
     ) {
     }
 
-    public static function sourced(string $symbol, string $label, Sourced $value, string $unit): self
+    public static function sourced(string $symbol, Message|string $label, Sourced $value, string $unit): self
     {
         return new self($symbol, $label, $value->value, $unit, $value->origin, null);
     }
 
-    public static function given(string $symbol, string $label, float $value, string $unit, Origin $origin): self
+    public static function given(string $symbol, Message|string $label, float $value, string $unit, Origin $origin): self
     {
         return new self($symbol, $label, $value, $unit, $origin, null);
     }
 
-    public static function constant(string $symbol, string $label, float $value, string $unit): self
+    public static function constant(string $symbol, Message|string $label, float $value, string $unit): self
     {
         return new self($symbol, $label, $value, $unit, Origin::Constant, null);
     }
 
     /** A number that is a figure itself, and has its own trace when one is named. */
-    public static function computed(string $symbol, string $label, float $value, string $unit, ?string $figure = null): self
+    public static function computed(string $symbol, Message|string $label, float $value, string $unit, ?string $figure = null): self
     {
         return new self($symbol, $label, $value, $unit, Origin::Computed, $figure);
     }

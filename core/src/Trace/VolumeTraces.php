@@ -8,6 +8,7 @@ use OpenGlaze\Core\Amount\Volume;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Quantity\Origin;
@@ -164,7 +165,7 @@ final readonly class VolumeTraces
             return $this->trace('soak', 'Soak', $this->volume->soakMl, 'a place drinks once, under its first coat; this one lies on a film', '0', []);
         }
         $raw = TraceInput::computed('raw_cm2', 'of the covered face, still raw', $volume->rawMm2 / 100, 'cm²');
-        $soak = TraceInput::sourced('soak_ml_m2', 'soak of '.$this->case->face->surface->words(), $this->case->face->soakMlPerM2, 'ml/m²');
+        $soak = TraceInput::sourced('soak_ml_m2', Message::of('traces.soak_of', surface: Message::named('surfaces', $this->case->face->surface)), $this->case->face->soakMlPerM2, 'ml/m²');
         if (! $this->case->coat->isOpen()) {
             return $this->trace('soak', 'Soak', $this->volume->soakMl, 'covered face that is still raw × what the surface drinks, for all pieces',
                 'raw_cm2 / 10000 * soak_ml_m2 * quantity', [$raw, $soak, $this->face->quantity()]);

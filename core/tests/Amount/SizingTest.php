@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Tests\Amount;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -78,7 +79,7 @@ final class SizingTest extends TestCase
         $bare = Plans::computed([...$counted, '/coats/0/size_by' => (object) ['ml_per_piece' => 1.5]]);
         self::assertEqualsWithDelta(90, $bare->volume->filmMl, 1e-9);
         self::assertNull($bare->case->thicknessMm);
-        self::assertStringContainsString('film of what is counted (1.6 mm)', implode(' ', array_column($bare->advice, 'text')));
+        self::assertStringContainsString('film of what is counted (1.6 mm)', English::advice($bare->advice));
         $film = Plans::computed(['/coats/0/size_by' => (object) ['thickness_mm' => 1.6]])->film;
         self::assertEqualsWithDelta([$film->levelsUpToMm, $film->torch->closesMin], [$bare->film->levelsUpToMm, $bare->film->torch->closesMin], 1e-9, 'as a usual film');
         self::assertNotSame([], $bare->film->torch->passesMin);
@@ -94,7 +95,7 @@ final class SizingTest extends TestCase
         foreach ([['thickness_mm' => 1.6], ['ml_per_piece' => 1.2]] as $size) {
             $result = Plans::computed([...$counted, '/coats/0/containment' => 'placed', '/coats/0/size_by' => (object) $size]);
             self::assertEqualsWithDelta([72.0, 3.0], [$result->volume->filmMl, $result->case->thicknessMm?->value], 1e-9, 'what it takes over its area');
-            self::assertStringNotContainsString('film of what is counted', implode(' ', array_column($result->advice, 'text')));
+            self::assertStringNotContainsString('film of what is counted', English::advice($result->advice));
         }
         self::assertArrayHasKey('/pieces/0/measure/area_cm2', Plans::faults([...$counted, '/pieces/0/measure' => (object) ['each_ml' => 1.2, 'area_cm2' => 0]]));
     }

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Body\CylinderSide;
 use OpenGlaze\Core\Body\Ellipsoid;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -109,7 +110,7 @@ final class AnyPieceTest extends TestCase
     public function test_parts_laid_wet_on_wet_share_the_total(): void
     {
         $result = Plans::computed(['/coats/0/parts' => [(object) ['colour' => 'clear', 'share_pct' => 40], (object) ['colour' => 'night blue', 'share_pct' => 60, 'laying' => 'ribbons']]]);
-        $parts = ResultDocument::coat($result)['parts'];
+        $parts = ResultDocument::coat($result, English::speaker())['parts'];
         self::assertIsArray($parts);
         self::assertEqualsWithDelta($result->volume->totalMl(), array_sum(array_column($parts, 'ml')), 1e-9);
     }

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -132,7 +133,7 @@ final class PlannerTest extends TestCase
     public function test_the_result_file_carries_every_named_figure(): void
     {
         $plan = (new PlanReader)->read(Plans::autumnSky());
-        $document = ResultDocument::of($plan, (new Planner)->plan($plan));
+        $document = ResultDocument::of($plan, English::speaker(), (new Planner)->plan($plan));
         $json = json_decode(json_encode($document, JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
         self::assertIsArray($json);
         self::assertSame('open-glaze-result', $json['format']);

@@ -14,6 +14,7 @@ use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -26,7 +27,7 @@ final class StackLawsTest extends TestCase
     public function test_whatever_the_coat_its_parts_add_up_to_what_is_mixed(): void
     {
         foreach (self::full() as $result) {
-            $volume = ResultDocument::coat($result)['volume_ml'];
+            $volume = ResultDocument::coat($result, English::speaker())['volume_ml'];
             self::assertIsArray($volume);
             $total = array_pop($volume);
             self::assertEqualsWithDelta($total, array_sum($volume), 1e-9, $result->case->coat->id);
@@ -43,8 +44,8 @@ final class StackLawsTest extends TestCase
         $plan = Plans::full();
         $plan->pieces = array_reverse($plan->pieces);
         $plan->resins = array_reverse($plan->resins);
-        $again = array_map(ResultDocument::coat(...), (new Planner)->plan((new PlanReader)->read($plan)));
-        self::assertEquals(array_map(ResultDocument::coat(...), self::full()), $again);
+        $again = array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), (new Planner)->plan((new PlanReader)->read($plan)));
+        self::assertEquals(array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), self::full()), $again);
     }
 
     public function test_coats_of_one_piece_do_not_hear_of_the_others(): void
@@ -52,8 +53,8 @@ final class StackLawsTest extends TestCase
         $plan = Plans::full();
         $plan->coats = array_values(array_filter($plan->coats, static fn ($coat): bool => $coat->piece === 'bezel'));
         $plan->batches = [];
-        $alone = array_map(ResultDocument::coat(...), (new Planner)->plan((new PlanReader)->read($plan)));
-        $among = array_values(array_filter(array_map(ResultDocument::coat(...), self::full()), static fn (array $coat): bool => $coat['piece'] === 'bezel'));
+        $alone = array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), (new Planner)->plan((new PlanReader)->read($plan)));
+        $among = array_values(array_filter(array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), self::full()), static fn (array $coat): bool => $coat['piece'] === 'bezel'));
         self::assertEquals($among, $alone);
     }
 
@@ -86,7 +87,7 @@ final class StackLawsTest extends TestCase
             if ($told !== []) {
                 $hot++;
                 self::assertNotNull($result->case->resin->maxPourMm);
-                self::assertSame(1, preg_match('/^Pour it in (\d+) lifts/', $told[0]->text, $found));
+                self::assertSame(1, preg_match('/^Pour it in (\d+) lifts/', English::say($told[0]->said), $found));
                 $total = array_sum(array_map(static fn ($lift): float => $lift->depthMm, $result->lifts));
                 $peak = static fn (int $count): float => Heating::asLayer($result->case->selfHeating?->asLayer() ?? throw new LogicException, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->temperatures, $result->case->clock->ageAtPourMin())->peakC;
                 self::assertGreaterThan(count($result->lifts), $count = (int) $found[1]);

@@ -12,6 +12,7 @@ use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -99,7 +100,7 @@ final class BatchTest extends TestCase
             $potLife = (float) self::batch(['cup_diameter_mm' => $diameter], $changes)->potLifeMin;
             $plan = (new PlanReader)->read(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'cup_diameter_mm' => $diameter, 'emptied_min' => $potLife * $share]]]));
             $batch = (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0];
-            $text = array_column(array_map(static fn (Advice $one): array => [$one->code, $one->text], $batch->advice), 1, 0)['hot_batch'];
+            $text = array_column(array_map(static fn (Advice $one): array => [$one->code, English::say($one->said)], $batch->advice), 1, 0)['hot_batch'];
             $left = [];
             foreach (CupClock::of($plan->studio, $batch)?->compared() ?? [] as $way => $standing) {
                 $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - $batch->emptiedMin / ($way === 'halved' ? 2 : 1);
@@ -193,7 +194,7 @@ final class BatchTest extends TestCase
     public function test_who_weighs_is_told_of_a_finer_scale_and_not_to_weigh(): void
     {
         $small = ['/coats/0/size_by' => (object) ['ml_per_piece' => 12, 'counted' => 'laid'], '/pieces/0/surface' => 'metal', '/pieces/0/coated_edges' => 'none'];
-        $text = static fn (string $by, string $field, float $step): string => implode(' ', array_map(static fn (Advice $one): string => $one->text, self::batch(['residue_ml_per_cup' => 0, 'measure' => (object) ['by' => $by, $field => $step]], $small)->advice));
+        $text = static fn (string $by, string $field, float $step): string => implode(' ', array_map(static fn (Advice $one): string => English::say($one->said), self::batch(['residue_ml_per_cup' => 0, 'measure' => (object) ['by' => $by, $field => $step]], $small)->advice));
         self::assertStringContainsString('Take a finer scale: measured so', $text('scale', 'resolution_g', 1));
         self::assertStringNotContainsString('Weigh it', $text('scale', 'resolution_g', 1));
         self::assertStringContainsString('Weigh it: measured so', $text('cups', 'graduation_ml', 5));

@@ -14,6 +14,7 @@ use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Steps\StepList;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -96,7 +97,7 @@ final class ColourTest extends TestCase
         $found = array_values(array_filter(self::batch($colours)->advice, static fn (Advice $one): bool => $one->code === $code));
         self::assertNotEmpty($found);
         self::assertSame($level, $found[0]->level->value);
-        self::assertStringContainsString($words, $found[0]->text);
+        self::assertStringContainsString($words, English::say($found[0]->said));
     }
 
     public function test_a_sound_colour_is_let_be(): void

@@ -12,6 +12,7 @@ use OpenGlaze\Core\Batch\Spares;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -105,8 +106,8 @@ final class CupClockTest extends TestCase
         foreach ([0.0, 0.99, 1.0, 2.5] as $share) {
             self::assertSame((int) floor($share), Spares::of($batch, $share * $each)[0]['count']);
         }
-        self::assertNull(Spares::words($batch, 0.5 * $each));
-        self::assertSame('2 more of Autumn sky', Spares::words($batch, 2.2 * $each));
+        self::assertSame([], Spares::named($batch, 0.5 * $each));
+        self::assertSame(['2 more of Autumn sky'], array_map(English::say(...), Spares::named($batch, 2.2 * $each)));
     }
 
     private static function clock(float $mm, float $celsius): CupClock

@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\RemedyKind;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\WhatKeepsIt;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -20,11 +21,11 @@ final class EdgeRuleTest extends TestCase
         $result = Plans::computed(['/studio/temperature_c' => 23]);
         $advice = self::told($result)['edge_keeps_less'] ?? self::fail('nothing is said');
         self::assertSame('caution', $advice->level->value);
-        self::assertStringStartsWith('Lay it in 2 coats of 0.8 mm, and nothing runs: of one, only 1.27 mm stay, for the edge keeps 1.09 mm.', $advice->text);
-        self::assertStringContainsString('lay it 21 min old, and 1.44 mm stay', $advice->text);
-        self::assertStringContainsString('hold it at the edge', $advice->text);
+        self::assertStringStartsWith('Lay it in 2 coats of 0.8 mm, and nothing runs: of one, only 1.27 mm stay, for the edge keeps 1.09 mm.', English::say($advice->said));
+        self::assertStringContainsString('lay it 21 min old, and 1.44 mm stay', English::say($advice->said));
+        self::assertStringContainsString('hold it at the edge', English::say($advice->said));
         self::assertSame([RemedyKind::Coats, 2.0], [$advice->remedies[0]->kind, (float) $advice->remedies[0]->value]);
-        self::assertStringContainsString('125 ml run over the edge, and 40.7 ml were poured', self::told($result)['runs_off_more']->text ?? '');
+        self::assertStringContainsString('125 ml run over the edge, and 40.7 ml were poured', English::say(self::told($result)['runs_off_more']->said ?? null));
         $keeping = WhatKeepsIt::of($result->case) ?? self::fail('nothing runs');
         self::assertEqualsWithDelta(20.1, $keeping->leastAgeMin(), 0.1);
         self::assertNull($keeping->layMm(), 'no amount keeps it');
@@ -61,7 +62,7 @@ final class EdgeRuleTest extends TestCase
     public function test_what_would_take_more_coats_than_anybody_lays_is_to_be_dammed(): void
     {
         $advice = self::told(Plans::computed(['/coats/0/size_by/thickness_mm' => 30]))['edge_keeps_less'] ?? self::fail('nothing is said');
-        self::assertStringStartsWith('Dam it: flooded over its edge, only 1.3', $advice->text);
+        self::assertStringStartsWith('Dam it: flooded over its edge, only 1.3', English::say($advice->said));
         self::assertSame([], $advice->remedies);
     }
 
@@ -80,8 +81,8 @@ final class EdgeRuleTest extends TestCase
     public function test_where_no_edge_is_coated_it_is_held_and_more_than_that_edge_holds_is_a_stop(): void
     {
         $told = static fn (array $changes): array => self::told(Plans::computed(['/pieces/0/coated_edges' => 'none', '/coats/0/runoff_pct' => new Gone, ...$changes]));
-        self::assertStringContainsString('No edge of this piece is coated', $told([])['held_at_uncoated_edge']->text ?? '');
-        self::assertStringContainsString('Where its edge is not coated', $told(['/pieces/0/coated_edges' => ['top']])['held_at_uncoated_edge']->text ?? '');
+        self::assertStringContainsString('No edge of this piece is coated', English::say($told([])['held_at_uncoated_edge']->said ?? null));
+        self::assertStringContainsString('Where its edge is not coated', English::say($told(['/pieces/0/coated_edges' => ['top']])['held_at_uncoated_edge']->said ?? null));
         $stop = $told(['/coats/0/size_by/thickness_mm' => 4.0])['dome_over_limit'] ?? self::fail('it runs over');
         self::assertSame('stop', $stop->level->value);
         $most = (float) $stop->remedies[0]->value;

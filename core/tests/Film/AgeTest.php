@@ -12,6 +12,7 @@ use OpenGlaze\Core\Film\SteadyFilmClock;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Trace\Traces;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -35,7 +36,7 @@ final class AgeTest extends TestCase
         self::assertSame($code === null ? [] : [$code], array_map(static fn ($one): string => $one->code, $of));
         if ($code !== null) {
             self::assertSame($code === 'gelled' ? Level::Stop : Level::Caution, $of[0]->level);
-            self::assertMatchesRegularExpression('/ (min|h|days?)( \d+ min)? sooner/', $of[0]->text);
+            self::assertMatchesRegularExpression('/ (min|h|days?)( \d+ min)? sooner/', English::say($of[0]->said));
         }
     }
 
@@ -71,7 +72,7 @@ final class AgeTest extends TestCase
     {
         foreach ([[], ['/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 24], (object) ['at_h' => 6, 'c' => 17]]]] as $room) {
             $result = Plans::computed(['/coats/0/age_min' => $ageMin, ...$room]);
-            $text = json_encode(ResultDocument::coat($result), JSON_THROW_ON_ERROR);
+            $text = json_encode(ResultDocument::coat($result, English::speaker()), JSON_THROW_ON_ERROR);
             self::assertStringNotContainsString('NAN', $text);
             foreach (Traces::of($result) as $trace) {
                 self::assertTrue($trace->result === null || is_finite($trace->result), $trace->figure);

@@ -10,8 +10,8 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\UnitSystem;
-use OpenGlaze\Core\Quantity\Wording;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -54,13 +54,13 @@ final class AdviceTest extends TestCase
         $advice = self::find($code, Plans::computed($changes)->advice);
         self::assertNotNull($advice, "No $code.");
         self::assertSame($level, $advice->level);
-        self::assertStringContainsString($text, $advice->text);
+        self::assertStringContainsString($text, English::say($advice->said));
     }
 
     public function test_a_sound_plan_gets_neither_caution_nor_stop(): void
     {
         foreach (Plans::computed(['/coats/0/size_by/thickness_mm' => 1.0])->advice as $advice) {
-            self::assertSame(Level::Note, $advice->level, $advice->text);
+            self::assertSame(Level::Note, $advice->level, English::say($advice->said));
         }
     }
 
@@ -82,9 +82,9 @@ final class AdviceTest extends TestCase
     public function test_it_speaks_the_persons_units(): void
     {
         $plan = (new PlanReader)->read(Plans::with(['/coats/0/size_by/thickness_mm' => 9, '/studio/temperature_c' => 12]));
-        $advice = (new Planner(new Wording(UnitSystem::Imperial)))->plan($plan)[0]->advice;
-        self::assertStringContainsString('0.157 in', (string) self::find('over_max_pour', $advice)?->text);
-        self::assertStringContainsString('59 °F', (string) self::find('room_too_cold', $advice)?->text);
+        $advice = (new Planner)->plan($plan)[0]->advice;
+        self::assertStringContainsString('0.157 in', English::say(self::find('over_max_pour', $advice)?->said, UnitSystem::Imperial));
+        self::assertStringContainsString('59 °F', English::say(self::find('room_too_cold', $advice)?->said, UnitSystem::Imperial));
     }
 
     /** @param  list<Advice>  $advice */

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Judging;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -86,6 +87,6 @@ final class HeatAndAirTest extends TestCase
 
     private static function text(CoatResult $result, string $code): string
     {
-        return implode(' ', array_map(static fn ($one): string => $one->code === $code ? $one->text : '', $result->advice));
+        return implode(' ', array_map(static fn ($one): string => $one->code === $code ? English::say($one->said) : '', $result->advice));
     }
 }

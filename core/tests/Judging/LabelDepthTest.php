@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
@@ -49,7 +50,7 @@ final class LabelDepthTest extends TestCase
         ];
         $advice = (new Planner)->plan((new PlanReader)->read($plan))[0]->advice;
 
-        return array_values(array_map(static fn (Advice $one): string => $one->code.': '.$one->text, array_filter($advice, static fn (Advice $one): bool => $one->level === Level::Stop)));
+        return array_values(array_map(static fn (Advice $one): string => $one->code.': '.English::say($one->said), array_filter($advice, static fn (Advice $one): bool => $one->level === Level::Stop)));
     }
 
     private static function resin(string $id): stdClass

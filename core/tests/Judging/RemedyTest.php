@@ -10,6 +10,7 @@ use OpenGlaze\Core\Advice\RemedyKind;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +30,7 @@ final class RemedyTest extends TestCase
                     $seen[$advice->code.' '.$remedy->kind->value] = true;
                     $changed = self::changedBy($document, $remedy, self::lowest($document));
                     foreach ((new Planner)->plan((new PlanReader)->read($changed)) as $coat) {
-                        self::assertNotContains($advice->code, self::codes($coat), $advice->text.' '.json_encode([$remedy, $document->coats, $document->pieces]));
+                        self::assertNotContains($advice->code, self::codes($coat), English::say($advice->said).' '.json_encode([$remedy, $document->coats, $document->pieces]));
                     }
                 }
             }

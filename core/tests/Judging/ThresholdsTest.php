@@ -7,7 +7,9 @@ namespace OpenGlaze\Core\Tests\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Cure\DewPoint;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Surface\Surface;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -81,7 +83,7 @@ final class ThresholdsTest extends TestCase
             $advice = $this->find('surface_drinks', ['/pieces/0/surface' => $surface->value, '/pieces/0/soak_ml_m2' => new Gone]);
             self::assertSame(in_array($surface, $dry, true), $advice === null, $surface->value);
             if ($advice !== null) {
-                self::assertStringContainsString($surface->words(), $advice->text);
+                self::assertStringContainsString(English::say(Message::named('surfaces', $surface)), English::say($advice->said));
             }
             self::assertSame($surface === Surface::PrintedPlastic, $this->find('no_flame', ['/pieces/0/surface' => $surface->value]) !== null);
         }
@@ -109,18 +111,18 @@ final class ThresholdsTest extends TestCase
 
     public function test_a_missing_label_value_is_named_and_nothing_else_is(): void
     {
-        $text = $this->find('value_unknown', ['/resins/0/handle_h' => new Gone, '/resins/0/max_pour_mm' => new Gone])?->text;
+        $text = English::say($this->find('value_unknown', ['/resins/0/handle_h' => new Gone, '/resins/0/max_pour_mm' => new Gone])?->said);
         self::assertStringContainsString('when to handle and how deep a pour may be are not known', (string) $text);
         self::assertStringNotContainsString('recoat', (string) $text);
-        self::assertStringContainsString('when to sand is not known', (string) $this->find('value_unknown', ['/resins/0/sand_from_h' => new Gone])?->text);
+        self::assertStringContainsString('when to sand is not known', English::say($this->find('value_unknown', ['/resins/0/sand_from_h' => new Gone])?->said));
     }
 
     public function test_what_was_assumed_is_listed_until_it_is_said(): void
     {
         $all = ['/coats/0/runoff_pct' => new Gone, '/studio/humidity_pct' => new Gone, '/coats/0/residue_ml_per_cup' => new Gone];
         foreach (['run-off', 'humidity', 'what the cups keep'] as $word) {
-            self::assertStringContainsString($word, (string) $this->find('assumed_value', $all)?->text);
-            self::assertStringNotContainsString($word, (string) $this->find('assumed_value', [])?->text);
+            self::assertStringContainsString($word, English::say($this->find('assumed_value', $all)?->said));
+            self::assertStringNotContainsString($word, English::say($this->find('assumed_value', [])?->said));
         }
     }
 

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Trace\Traces;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -50,7 +51,7 @@ final class EndsOfRangesTest extends TestCase
 
                 continue;
             }
-            self::assertNotSame('', json_encode(ResultDocument::of($plan, $results, $batches), JSON_THROW_ON_ERROR));
+            self::assertNotSame('', json_encode(ResultDocument::of($plan, English::speaker(), $results, $batches), JSON_THROW_ON_ERROR));
             foreach ($results as $result) {
                 self::assertNotSame([], Acts::of($result));
                 foreach (Traces::of($result) as $trace) {

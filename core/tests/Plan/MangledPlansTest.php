@@ -9,6 +9,7 @@ use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Steps\StepList;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Trace\Traces;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -48,7 +49,7 @@ final class MangledPlansTest extends TestCase
 
                 continue;
             }
-            self::assertJson(json_encode(ResultDocument::of($read, $results), JSON_THROW_ON_ERROR));
+            self::assertJson(json_encode(ResultDocument::of($read, English::speaker(), $results), JSON_THROW_ON_ERROR));
             foreach ($results as $result) {
                 self::assertGreaterThan(0, $result->volume->totalMl());
                 self::assertNotSame([], Traces::of($result));

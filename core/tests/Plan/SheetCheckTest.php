@@ -8,6 +8,7 @@ use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,7 +40,7 @@ final class SheetCheckTest extends TestCase
     #[DataProvider('doubtful')]
     public function test_what_cannot_be_right_is_said_in_plain_words(array $changes, string $words): void
     {
-        self::assertStringContainsString($words, implode(' ', SheetCheck::doubts(self::sheet($changes))));
+        self::assertStringContainsString($words, implode(' ', array_map(English::say(...), SheetCheck::doubts(self::sheet($changes)))));
     }
 
     public function test_a_window_that_shuts_before_it_opens_is_no_sheet_at_all(): void
@@ -58,7 +59,7 @@ final class SheetCheckTest extends TestCase
     public function test_each_silence_names_what_it_costs_and_nothing_else(): void
     {
         foreach (['recoat_from_h' => 'Recoat from', 'recoat_to_h' => 'Recoat to', 'sand_from_h' => 'Sand from', 'handle_h' => 'Handle from', 'full_cure_h' => 'Fully cured', 'max_pour_mm' => 'Deepest pour', 'mix_min' => 'Stirring time', 'pot_life_min' => 'Pot life'] as $field => $words) {
-            $silences = SheetCheck::silences(self::sheet([$field => new Gone]));
+            $silences = array_map(English::say(...), SheetCheck::silences(self::sheet([$field => new Gone])));
             self::assertCount(1, $silences, $field);
             self::assertStringStartsWith($words, $silences[0]);
         }

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -65,16 +66,16 @@ final class TypicalTest extends TestCase
     public function test_what_is_assumed_is_said_of_the_coat_and_in_its_traces(): void
     {
         $result = Plans::computed(self::gone());
-        $assumed = array_values(array_filter($result->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->text;
+        $assumed = English::say(array_values(array_filter($result->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->said);
         foreach (['density of part A', 'density of part B', 'thickness of the mixed resin', 'temperature its times are for'] as $words) {
             self::assertStringContainsString($words, $assumed);
         }
-        $known = array_values(array_filter(Plans::computed()->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->text;
+        $known = English::say(array_values(array_filter(Plans::computed()->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->said);
         self::assertStringNotContainsString('density', $known);
         self::assertStringNotContainsString('working time', $known);
         self::assertStringNotContainsString('heat of reaction', $known, 'it is fitted to the pot life');
         $cold = Plans::computed(['/resins/0/pot_life_min' => new Gone])->advice;
-        self::assertStringContainsString('heat of reaction', implode(' ', array_map(static fn (Advice $one): string => $one->text, $cold)));
+        self::assertStringContainsString('heat of reaction', implode(' ', array_map(static fn (Advice $one): string => English::say($one->said), $cold)));
     }
 
     public function test_a_working_time_known_of_the_cup_alone_is_marked_where_it_is_taken_for_the_film(): void
@@ -86,7 +87,7 @@ final class TypicalTest extends TestCase
 
     public function test_a_steep_or_turned_ratio_is_asked_about(): void
     {
-        $doubts = static fn (float $a, float $b): string => implode(' ', SheetCheck::doubts(self::sheet(['ratio' => (object) ['a' => $a, 'b' => $b, 'by' => 'volume']])));
+        $doubts = static fn (float $a, float $b): string => implode(' ', array_map(English::say(...), SheetCheck::doubts(self::sheet(['ratio' => (object) ['a' => $a, 'b' => $b, 'by' => 'volume']]))));
         self::assertStringContainsString('right way round', $doubts(1, 3));
         self::assertStringContainsString('11 of A to 1 of B', $doubts(11, 1));
         self::assertSame('', $doubts(10, 1).$doubts(1, 1).$doubts(100, 44));
@@ -94,7 +95,7 @@ final class TypicalTest extends TestCase
 
     public function test_its_silences_name_what_is_taken_and_how_far_weighing_may_be_off(): void
     {
-        $silences = implode(' ', SheetCheck::silences(self::sheet([])));
+        $silences = implode(' ', array_map(English::say(...), SheetCheck::silences(self::sheet([]))));
         self::assertStringContainsString('1 Pa·s, typical', $silences);
         self::assertStringContainsString('23 °C is taken', $silences);
         self::assertStringContainsString('up to 6.2 %', $silences);

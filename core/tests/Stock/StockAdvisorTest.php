@@ -12,6 +12,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Stock\Lot;
 use OpenGlaze\Core\Stock\StockAdvisor;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -23,8 +24,8 @@ final class StockAdvisorTest extends TestCase
         self::assertSame([], self::advised([new Lot('L1', leftAMl: $batch->mix->aMl, leftBMl: $batch->mix->bMl)]));
         $half = self::advised([new Lot('L1', leftAMl: $batch->mix->aMl * 0.55, leftBMl: $batch->mix->bMl)]);
         self::assertSame(['short_on_shelf'], array_column($half, 'code'));
-        self::assertStringContainsString('2 of 4 Autumn sky', $half[0]->text);
-        self::assertStringContainsString('0 of 4', self::advised([new Lot('L1', leftAMl: 10, leftBMl: 1)])[0]->text);
+        self::assertStringContainsString('2 of 4 Autumn sky', English::say($half[0]->said));
+        self::assertStringContainsString('0 of 4', English::say(self::advised([new Lot('L1', leftAMl: 10, leftBMl: 1)])[0]->said));
     }
 
     public function test_the_part_that_runs_out_first_decides(): void
@@ -47,7 +48,7 @@ final class StockAdvisorTest extends TestCase
     {
         $advice = self::advised([new Lot('L0', leftAMl: 0.0), new Lot('L1', leftAMl: 300, leftBMl: 4000), new Lot('L2', leftAMl: 4000, leftBMl: 4000), new Lot('L3')]);
         self::assertSame(['two_lots'], array_column($advice, 'code'));
-        self::assertStringContainsString('L1 and L2', $advice[0]->text);
+        self::assertStringContainsString('L1 and L2', English::say($advice[0]->said));
     }
 
     /**

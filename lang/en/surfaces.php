@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+// What a face is made of, in the trade's words.
+return [
+    'cured_resin' => 'cured resin',
+    'fabric' => 'fabric',
+    'glazed_tile' => 'glazed tile',
+    'metal' => 'metal',
+    'primed_canvas' => 'primed canvas',
+    'printed_plastic' => 'printed plastic',
+    'raw_mdf' => 'raw MDF',
+    'raw_ply' => 'raw plywood',
+    'raw_wood' => 'raw solid wood',
+    'sealed' => 'a sealed or painted surface',
+    'slate' => 'slate',
+    'unglazed_ceramic' => 'unglazed ceramic',
+    'unsealed_paper' => 'unsealed paper or print',
+];

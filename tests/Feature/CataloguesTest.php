@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use BackedEnum;
+use OpenGlaze\Core\Plan\Dam;
+use OpenGlaze\Core\Surface\Surface;
+use PhpParser\Node;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every sentence has its code, and every code its sentence, in each language. */
+final class CataloguesTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../../';
+
+    /** Choices of the trade, by the catalogue that names them. */
+    private const NAMED = ['surfaces' => Surface::class, 'dams' => Dam::class];
+
+    /** What is written by units and lists, by the room that does it. */
+    private const OF_THE_WORDING = ['quantities', 'lists'];
+
+    /** @return iterable<string, array{string}> */
+    public static function languages(): iterable
+    {
+        foreach (glob(self::ROOT.'lang/*', GLOB_ONLYDIR) ?: [] as $directory) {
+            yield basename($directory) => [basename($directory)];
+        }
+    }
+
+    #[DataProvider('languages')]
+    public function test_what_is_said_has_a_sentence_with_the_same_names_in_it(string $language): void
+    {
+        $lines = self::lines($language);
+        $faults = [];
+        foreach (self::messages() as [$where, $keys, $names]) {
+            foreach ($keys as $key) {
+                $said = str_ends_with($key, '.') ? array_filter($lines, static fn (string $of): bool => str_starts_with($of, $key), ARRAY_FILTER_USE_KEY) : array_intersect_key($lines, [$key => '']);
+                if ($said === []) {
+                    $faults[] = "$where: nothing says $key";
+                }
+                foreach ($said as $line) {
+                    preg_match_all('/:(\w+)/', $line, $holes);
+                    foreach (array_diff(array_map(lcfirst(...), $holes[1]), $names ?? array_map(lcfirst(...), $holes[1])) as $hole) {
+                        $faults[] = "$where: nothing fills :$hole of $key";
+                    }
+                }
+            }
+        }
+        self::assertSame([], $faults);
+    }
+
+    #[DataProvider('languages')]
+    public function test_no_sentence_is_for_nothing(string $language): void
+    {
+        $written = [];
+        foreach (self::code() as $nodes) {
+            foreach ((new NodeFinder)->findInstanceOf($nodes, Node\Scalar\String_::class) as $literal) {
+                $written[$literal->value] = true;
+            }
+            foreach ((new NodeFinder)->findInstanceOf($nodes, Node\InterpolatedStringPart::class) as $literal) {
+                $written[$literal->value] = true;
+            }
+        }
+        $prefixes = array_filter(array_keys($written), static fn (int|string $literal): bool => preg_match('/^\w+(\.\w+)*\.$/', (string) $literal) === 1);
+        $unused = [];
+        foreach (array_keys(self::lines($language)) as $key) {
+            $catalogue = explode('.', $key)[0];
+            if (isset($written[$key]) || isset(self::NAMED[$catalogue]) || in_array($catalogue, self::OF_THE_WORDING, true)) {
+                continue;
+            }
+            if (array_filter($prefixes, static fn (int|string $prefix): bool => str_starts_with($key, (string) $prefix)) === []) {
+                $unused[] = $key;
+            }
+        }
+        self::assertSame([], $unused);
+    }
+
+    #[DataProvider('languages')]
+    public function test_every_choice_of_the_trade_has_its_name(string $language): void
+    {
+        foreach (self::NAMED as $catalogue => $enum) {
+            self::assertEqualsCanonicalizing(
+                array_map(static fn (BackedEnum $case): string => "$catalogue.$case->value", $enum::cases()),
+                array_keys(array_filter(self::lines($language), static fn (string $key): bool => explode('.', $key)[0] === $catalogue, ARRAY_FILTER_USE_KEY)),
+            );
+        }
+    }
+
+    /** @return array<string, string> by key */
+    private static function lines(string $language): array
+    {
+        $lines = [];
+        foreach (glob(self::ROOT."lang/$language/*.php") ?: [] as $file) {
+            foreach (self::flat(require $file, basename($file, '.php')) as $key => $line) {
+                $lines[$key] = $line;
+            }
+        }
+        self::assertNotSame([], $lines);
+
+        return $lines;
+    }
+
+    /** @return iterable<string, string> */
+    private static function flat(mixed $part, string $key): iterable
+    {
+        if (is_array($part)) {
+            foreach ($part as $name => $inner) {
+                yield from self::flat($inner, "$key.$name");
+            }
+        } else {
+            yield $key => is_string($part) ? $part : '';
+        }
+    }
+
+    /**
+     * Every place where a message is made: its file and line, the keys that it may have, or what they begin with,
+     * and what fills it where that can be read off.
+     *
+     * @return iterable<array{string, list<string>, list<string>|null}>
+     */
+    private static function messages(): iterable
+    {
+        foreach (self::code() as $file => $nodes) {
+            foreach ((new NodeFinder)->findInstanceOf($nodes, Node\Expr\StaticCall::class) as $call) {
+                if (! $call->class instanceof Node\Name || $call->class->getLast() !== 'Message' || ! $call->name instanceof Node\Identifier || $call->name->name !== 'of') {
+                    continue;
+                }
+                $names = [];
+                foreach (array_slice($call->getArgs(), 1) as $arg) {
+                    $names = $arg->unpack || $names === null ? null : [...$names, (string) $arg->name];
+                }
+                $keys = array_values(array_filter(
+                    array_map(static fn (Node\Scalar\String_ $literal): string => $literal->value, (new NodeFinder)->findInstanceOf([$call->getArgs()[0]], Node\Scalar\String_::class)),
+                    static fn (string $literal): bool => str_contains($literal, '.'),
+                ));
+                yield [substr($file, strlen(self::ROOT)).':'.$call->getStartLine(), $keys, $names];
+            }
+        }
+    }
+
+    /** @return array<string, array<Node>> */
+    private static function code(): array
+    {
+        static $code = [];
+        if ($code === []) {
+            $parser = (new ParserFactory)->createForHostVersion();
+            foreach (['app', 'core/src', 'bootstrap'] as $place) {
+                foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles(self::ROOT.$place) as $file) {
+                    if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), 'bootstrap/cache')) {
+                        $code[$file->getPathname()] = $parser->parse($file->getContents()) ?? [];
+                    }
+                }
+            }
+        }
+
+        return $code;
+    }
+}
