@@ -37,13 +37,22 @@ const SAME = [
         '$log = min(log(4 * tan($angle / 4) / ($capillary * sinh($halfWidth / $capillary))), -log($halfWidth));' => 'where the search begins',
         '$slope = -$capillary / ($capillary + $halfWidth);' => 'the slope that the secant begins with',
     ],
+    'Held/Meniscus.php' => [
+        'private const DRAWN = 24;' => 'how many points of the same curve are drawn',
+    ],
+    'Film/ChangingFilmClock.php' => [
+        'private const LONGEST_STEP_MIN = 15.0;' => 'how long a step may be, of an integral that is exact enough either way',
+    ],
     'Outline/EllipticArc.php' => [
+        'if ($turned * $this->sweepRad >= 0 && abs($turned) <= abs($this->sweepRad)) {' => 'a quotient has the sign of its product',
         '$pieces = max(1, (int) ceil(abs($this->sweepRad) / max(1e-4, $step)));' => 'into how many points at most it is drawn',
         '$pieces = max(1, (int) ceil(abs($this->sweepRad) / self::AS_CURVE_RAD));' => 'as more curves it is the same arc',
     ],
     'Held/Dome.php' => [
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
         'if ($here === $over) {' => 'the same',
+        '[$over, $next] = [$here, $next - $here * ($next - $before->angleDeg) / ($here - $over)];' => 'where the secant does not get there, the slower search does',
+        '$long = $edge->roundShare < 1.0 ? LongPuddle::meetingAt($edge->halfWidthMm(), $angleDeg, $capillaryMm) : null;' => 'of a round one, its straight share counts nothing',
         'for ($i = 0; $i < self::SECANTS && $next > 0 && $next <= 180; $i++) {' => 'where the secant does not get there, the slower search does',
     ],
     'Outline/Box.php' => [
@@ -51,6 +60,7 @@ const SAME = [
         '$top = $bottom = $points[0]->y;' => 'the same',
     ],
     'Outline/Edges.php' => [
+        'if (abs($across) < 1e-12 * (hypot($abX, $abY) * hypot($cdX, $cdY) + 1e-12)) {' => 'how nearly two edges are parallel to count so',
         'return $along > 0 && abs($backX * $onY - $backY * $onX) <= 1e-12 * $along;' => 'how nearly an edge turns back on itself to lie on it',
     ],
     'Outline/Sweep.php' => [
@@ -61,6 +71,9 @@ const SAME = [
         '$pieces = max(1, (int) ceil($length * 200 / max($piece->boxWidthMm(), $piece->boxHeightMm())));' => 'how finely an edge is walked along',
     ],
     'Held/Puddle.php' => [
+        '$near = $this->curvature === null ? null : $this->curvature * tan(deg2rad($angleDeg) / 4) / tan(deg2rad($this->angleDeg) / 4);' => 'where the search begins',
+        '$log = Root::below($misfit, log(2 / $radius), 1e-9, self::NEAR);' => 'how near is near enough',
+        '$bend = 2 * $curvature + $z * $inverse - sin($phi) / $r;' => 'how large the next step is; where it is the last, the angle that is left goes with it',
         '$log = log($near ?? 2 * tan($angle / 4) / ($capillary * self::besselI1($radius / $capillary)));' => 'where the search begins',
         'return $x < 2 ? $x / 2 * exp($x ** 2 / 8) : exp($x) / sqrt(2 * M_PI * $x) * (1 - 3 / (8 * $x));' => 'the same',
         '$slope = -$capillary / ($capillary + $radius);' => 'the slope that the secant begins with',

@@ -43,7 +43,7 @@ final class CataloguesTest extends TestCase
                 if ($said === []) {
                     $faults[] = "$where: nothing says $key";
                 }
-                foreach ($said as $line) {
+                foreach (str_ends_with($key, '.') ? [] : $said as $line) {
                     preg_match_all('/:(\w+)/', $line, $holes);
                     foreach (array_diff(array_map(lcfirst(...), $holes[1]), $names ?? array_map(lcfirst(...), $holes[1])) as $hole) {
                         $faults[] = "$where: nothing fills :$hole of $key";

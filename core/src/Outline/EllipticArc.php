@@ -92,7 +92,7 @@ final readonly class EllipticArc implements Segment
 
     public function isPoint(): bool
     {
-        return $this->sweepRad === 0.0 || max($this->rx, $this->ry) === 0.0;
+        return $this->sweepRad === 0.0;
     }
 
     public function pointsAfterStart(float $toleranceMm): array

@@ -15,7 +15,7 @@ final class Outlines
 
     public static function ellipse(float $width, float $height): Outline
     {
-        return Region::within(Loop::ellipse(new Point($width / 2, $height / 2), $width / 2, $height / 2), 2 * min($width, $height) / max($width, $height) ** 2);
+        return Region::within(Loop::ellipse(new Point(0, 0), $width / 2, $height / 2), 2 * min($width, $height) / max($width, $height) ** 2);
     }
 
     /** @throws OutlineException when the inner diameter is not the smaller one */

@@ -130,6 +130,8 @@ final class SizingTest extends TestCase
         self::assertEqualsWithDelta(50, $results[0]->volume->filmMl + $results[0]->volume->displacedMl, 1e-9);
         self::assertEqualsWithDelta(105, $results[1]->volume->filmMl, 1e-9);
         self::assertEqualsWithDelta(15, $results[2]->volume->filmMl, 1e-9);
+        $drop = Plans::stack($mould, ['containment' => 'dammed', 'size_by' => (object) ['ml_per_piece' => 179.6]], ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_ml' => 0]]);
+        self::assertEqualsWithDelta(0.4, $drop[1]->volume->filmMl, 1e-9, 'however little is left');
         self::assertStringContainsString('leave 0 ml', Plans::faults($mould,
             ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_ml' => 0]],
             ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_ml' => 0]],
@@ -144,6 +146,7 @@ final class SizingTest extends TestCase
             ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_mm' => 1]],
         );
         self::assertEqualsWithDelta(3.5, $results[1]->case->thicknessMm?->value, 1e-9);
+        self::assertEqualsWithDelta(0.25, Plans::stack($tray, ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_mm' => 5.75]])[0]->case->thicknessMm?->value, 1e-9);
         self::assertStringContainsString('recess', Plans::faults([], ['containment' => 'dammed', 'size_by' => (object) ['rest_leaving_mm' => 0]])['/coats/0/size_by']);
     }
 

@@ -116,4 +116,43 @@ final class PeakTest extends TestCase
             self::assertEqualsWithDelta($room->at($min), $run->celsiusAt($min), 0.3, "after $min min");
         }
     }
+
+    /** @return iterable<string, array{float, float, float}> */
+    public static function rooms(): iterable
+    {
+        yield 'a stove is lit' => [12.0, 34.0, 90.0];
+        yield 'a cold night' => [26.0, 8.0, 240.0];
+        yield 'an oven' => [20.0, 60.0, 45.0];
+    }
+
+    /** A small cup follows a room that changes: held against steps of a fiftieth of a minute in time. */
+    #[DataProvider('rooms')]
+    public function test_a_room_that_changes_is_followed_as_small_steps_follow_it(float $fromC, float $toC, float $minutes): void
+    {
+        $curing = new Curing(new Kinetics(30, 23, 1.1, 25, 55, 65), 200, 40);
+        $cup = new StraightCup(60);
+        $room = Temperatures::through([new TemperaturePoint(0, $fromC), new TemperaturePoint($minutes / 60, $toC), new TemperaturePoint(9, $fromC)]);
+        $run = Heating::inCup($curing, 40.0, 1100, $cup, $room, $fromC, untilMin: 400);
+        $loss = 10 * $cup->surfaceMm2(40.0) / (40.0 * 1100 * 1900) * 60;
+        [$celsius, $age] = [$fromC, 0.0];
+        $step = 0.02;
+        for ($at = 1; $at <= 20_000; $at++) {
+            $rate = $curing->kinetics->rate($celsius);
+            $celsius += $step * ($curing->warming(max($age, 1e-9)) * $rate - $loss * ($celsius - $room->at($at * $step)));
+            $age += $step * $rate;
+            if ($at % 1000 === 0) {
+                self::assertEqualsWithDelta($celsius, $run->celsiusAt($at * $step), 0.1, sprintf('after %g min', $at * $step));
+                self::assertEqualsWithDelta(min($age, $curing->kinetics->stiffAgeMin()), $run->ageAt($at * $step), 0.005 * $age);
+            }
+        }
+    }
+
+    /** What loses nothing keeps all: it ends warmer by its heat over its capacity. */
+    public function test_what_loses_no_heat_keeps_all_of_it(): void
+    {
+        foreach ([100.0, 250.0] as $heat) {
+            $run = Heating::asLayer(new Curing(new Kinetics(30, 23, 1.1, 25, 55, 65), 200, $heat), 20.0, 1100, Temperatures::steady(21), lossWM2K: 0.0);
+            self::assertEqualsWithDelta(21 + $heat * 1000 / 1900, $run->peakC, 0.01 * $heat * 1000 / 1900);
+        }
+    }
 }

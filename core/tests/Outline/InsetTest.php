@@ -39,4 +39,14 @@ final class InsetTest extends TestCase
         $this->expectException(OutlineException::class);
         Inset::pathData(Outlines::path('M0 0H40V40H22V20H21.5V40H0Z'), -1);
     }
+
+    /** The corner of a needle would move in without end: it moves at most four times as far as its sides. */
+    public function test_a_sharp_corner_moves_in_at_most_four_times_as_far(): void
+    {
+        foreach ([[60.0, 2.0], [20.0, 3.9], [5.0, 4.0], [2.0, 4.0]] as [$degrees, $times]) {
+            $half = tan(deg2rad($degrees) / 2) * 200;
+            $height = Outlines::path(Inset::pathData(Outlines::path(sprintf('M0 0L200 %F V%F Z', -$half, $half)), 0.5))->boxWidthMm();
+            self::assertEqualsWithDelta(min(4.0, 1 / sin(deg2rad($degrees) / 2)) * 0.5 + 0.5, 200 - $height, 0.01, "$degrees degrees");
+        }
+    }
 }

@@ -245,4 +245,14 @@ final class ShapesTest extends TestCase
             self::assertEqualsWithDelta(400 * 300 - M_PI * 60, $region->areaMm2(), 1e-6);
         }
     }
+
+    public function test_an_edge_is_least_round_where_it_is_flattest(): void
+    {
+        self::assertEqualsWithDelta(1 / 40, Outlines::ellipse(80, 80)->leastCurvature(), 1e-12);
+        self::assertEqualsWithDelta(1 / 40, Outlines::ring(80, 20)->leastCurvature(), 1e-12);
+        // half axes b and a: b/a²
+        self::assertEqualsWithDelta(20 / 50 ** 2, Outlines::ellipse(100, 40)->leastCurvature(), 1e-12);
+        self::assertEqualsWithDelta(20 / 50 ** 2, Outlines::ellipse(40, 100)->leastCurvature(), 1e-12);
+        self::assertSame([0.0, 0.0], [Outlines::rectangle(100, 40)->leastCurvature(), Outlines::rectangle(100, 40, 10)->leastCurvature()]);
+    }
 }

@@ -305,4 +305,46 @@ final class SweepTest extends TestCase
 
         return false;
     }
+
+    /** Teeth lie one above the other by the hundred; whichever leans over its neighbour is found. */
+    public function test_whichever_of_many_neighbours_cross_is_found(): void
+    {
+        mt_srand(31);
+        $teeth = 150;
+        $comb = static function (int $leaning) use ($teeth): array {
+            $points = [];
+            for ($at = 0; $at < $teeth; $at++) {
+                $notch = 10 + mt_rand(0, 4000) / 100;
+                array_push($points, new Point($notch, 2 * $at), new Point(100, 2 * $at), new Point(100, 2 * $at + ($at === $leaning ? 2.5 : 1)), new Point(10 + mt_rand(0, 4000) / 100, 2 * $at + 1));
+            }
+
+            return [...$points, new Point(0, 2 * $teeth), new Point(0, -1)];
+        };
+        for ($leaning = 0; $leaning < $teeth - 1; $leaning++) {
+            self::assertNotNull(Sweep::clash([$comb($leaning)]), "tooth $leaning");
+            self::assertNotNull(Sweep::clash([array_reverse($comb($leaning))]), "tooth $leaning, the other way round");
+        }
+        self::assertNull(Sweep::clash([$comb(-1)]));
+    }
+
+    /** Edges on one line touch where they share a stretch of it, whichever of them begins first and however they run. */
+    public function test_edges_on_one_line_touch_where_they_share_a_stretch(): void
+    {
+        foreach ([-9, -4, 4, 9, -11, 11] as $aside) {
+            foreach ([0.0, 0.5, M_PI / 2, 2.0] as $turn) {
+                $square = static fn (float $x, float $y, bool $back): array => array_map(
+                    static fn (array $corner): Point => new Point(cos($turn) * $corner[0] - sin($turn) * $corner[1], sin($turn) * $corner[0] + cos($turn) * $corner[1]),
+                    $back ? [[$x, $y], [$x, $y + 10], [$x + 10, $y + 10], [$x + 10, $y]] : [[$x, $y], [$x + 10, $y], [$x + 10, $y + 10], [$x, $y + 10]],
+                );
+                $edge = [new Point(-90, -90), new Point(90, -90), new Point(90, 90), new Point(-90, 90)];
+                foreach ([[false, false], [false, true], [true, false], [true, true]] as [$one, $other]) {
+                    $meets = abs($aside) < 10;
+                    // turned by a part of a right angle they share a line only up to rounding
+                    if (fmod($turn, M_PI / 2) === 0.0 || ! $meets) {
+                        self::assertSame($meets, Sweep::clash([$edge, $square(0, 0, $one), $square(10, $aside, $other)]) !== null, "$aside aside, turned by $turn");
+                    }
+                }
+            }
+        }
+    }
 }
