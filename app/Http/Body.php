@@ -8,6 +8,7 @@ use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Http\Request;
 use JsonException;
+use OpenGlaze\Core\Message\Message;
 use stdClass;
 
 /** The JSON object that a page sent, with {} and [] and 1 and 1.0 as they were; nothing sent is an empty one. */
@@ -71,8 +72,6 @@ final class Body
 
     private static function refused(string $code): FieldException
     {
-        $sentence = __("problems.$code");
-
-        return FieldException::at(['form' => is_string($sentence) ? $sentence : $code]);
+        return FieldException::at(['form' => Message::of('problems.'.$code)]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Editing\Stale;
 use App\Journal\Refused;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -15,6 +16,7 @@ use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
+use OpenGlaze\Core\Message\Message;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
@@ -29,7 +31,7 @@ final class Problems
         $exceptions->dontReportWhen(fn (Throwable $exception): bool => self::whyUnwritable($exception) === 'locked');
         $exceptions->render(fn (FieldException $exception, Request $request): Response => self::atFields($exception, $request));
         $exceptions->render(fn (PostTooLargeException $exception, Request $request): Response => self::atFields(
-            FieldException::at(['photo' => self::sentence('413')]), $request,
+            FieldException::at(['photo' => Message::of('problems.413')]), $request,
         ));
         $exceptions->render(fn (Refused $refused, Request $request): Response => self::refused($refused, $request));
         $exceptions->render(fn (Stale $stale, Request $request): Response => self::stale($stale, $request));
@@ -41,10 +43,10 @@ final class Problems
     private static function atFields(FieldException $exception, Request $request): Response
     {
         if ($request->hasHeader('X-Inertia') || ! $request->expectsJson()) {
-            return back()->withErrors(self::fitting($exception->sentences))->setStatusCode(303);
+            return back()->withErrors(self::fitting($exception->sentences(Person::of($request))))->setStatusCode(303);
         }
 
-        return response()->json(['sentences' => $exception->sentences], 422);
+        return response()->json(['sentences' => $exception->sentences(Person::of($request))], 422);
     }
 
     /**

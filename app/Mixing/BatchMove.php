@@ -7,6 +7,7 @@ namespace App\Mixing;
 use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Typed\FieldException;
+use OpenGlaze\Core\Message\Message;
 use stdClass;
 
 /** Moves pieces of a coat from one batch's entry to another's; a batch that is left empty goes. */
@@ -50,10 +51,10 @@ final readonly class BatchMove
         $source = self::find($batches, $from);
         $all = $this->counted($source, $coat);
         if (! in_array($coat, self::coats($source), true)) {
-            throw FieldException::at(['form' => 'That coat is not in this batch any more: reload the page.']);
+            throw FieldException::at(['form' => Message::of('refused.coat_left_batch')]);
         }
         if ($count !== null && ($count < 1 || $count > $all)) {
-            throw FieldException::at(['count' => sprintf('Write a whole number from 1 to %d: so many are in this batch.', $all)]);
+            throw FieldException::at(['count' => Message::of('refused.count_in_batch', all: $all)]);
         }
         $count ??= $all;
         $target = $to === $from ? $source : ($to === null ? $this->another($batches, $source) : self::find($batches, $to));
@@ -121,7 +122,7 @@ final readonly class BatchMove
             }
         }
 
-        throw FieldException::at(['form' => 'This batch is not planned any more: reload the page.']);
+        throw FieldException::at(['form' => Message::of('refused.batch_gone_reload')]);
     }
 
     /** @return list<string> */

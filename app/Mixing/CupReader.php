@@ -75,7 +75,7 @@ final readonly class CupReader
         try {
             return Weighing::of($batch, $gotG, $resolutionG, $first);
         } catch (WeighingException $exception) {
-            throw FieldException::at(['form' => $exception->getMessage()]);
+            throw FieldException::at(['form' => $exception->said]);
         }
     }
 }

@@ -24,6 +24,7 @@ use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Batch\VesselChoice;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
@@ -153,7 +154,7 @@ final readonly class EveningDesk
     public function propose(Plan $plan, array $keys): array
     {
         if ($keys === []) {
-            throw FieldException::at(['coats' => 'Choose at least one coat to be poured.']);
+            throw FieldException::at(['coats' => Message::of('refused.no_coats')]);
         }
         $evening = $this->computed($this->assembler->evening($plan, [], $keys));
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
@@ -233,10 +234,10 @@ final readonly class EveningDesk
     {
         DB::transaction(function () use ($plan, $batchId, $edit): void {
             $batches = $this->kept($plan->refresh());
-            $turns = $this->compute($plan, $batches)->batch($batchId)->turns ?? throw FieldException::at(['form' => 'This batch is not planned any more.']);
+            $turns = $this->compute($plan, $batches)->batch($batchId)->turns ?? throw FieldException::at(['form' => Message::of('refused.batch_gone')]);
             $left = intdiv((int) array_sum(array_map(static fn (Turn $turn): int => $turn->count, $turns)), 2);
             if ($left === 0) {
-                throw FieldException::at(['form' => 'It is one piece: it cannot be shared out.']);
+                throw FieldException::at(['form' => Message::of('refused.one_piece')]);
             }
             $into = null;
             foreach (array_reverse($turns) as $turn) {

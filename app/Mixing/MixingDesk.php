@@ -20,6 +20,7 @@ use App\Typed\FieldException;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\ResultDocument;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\Speaker;
 use stdClass;
 
@@ -90,7 +91,7 @@ final readonly class MixingDesk
                 return $spec;
             }
         }
-        throw FieldException::at(['form' => 'This batch is not planned any more.']);
+        throw FieldException::at(['form' => Message::of('refused.batch_gone')]);
     }
 
     /** @throws FieldException when it cannot be computed */

@@ -9,6 +9,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Intervention\Image\ImageManager;
+use OpenGlaze\Core\Message\Message;
 use Throwable;
 
 /** Keeps photos upright, at a sensible size, and without what a camera wrote into them besides. */
@@ -33,23 +34,23 @@ final class PhotoStore
     public function keep(UploadedFile $file): string
     {
         if (! $file->isValid() || $file->getSize() > self::MOST_MEGABYTES * 1024 * 1024) {
-            throw self::refused(sprintf('This photo is larger than %d MB: choose a smaller one.', self::MOST_MEGABYTES));
+            throw self::refused(Message::of('refused.photo_large', most: self::MOST_MEGABYTES));
         }
         $size = @getimagesize($file->getPathname());
         if ($size === false || ! in_array($size[2], self::TYPES, true)) {
-            throw self::refused('This is not a photo that can be read: choose a JPEG, PNG or WebP file.');
+            throw self::refused(Message::of('refused.no_photo'));
         }
         if (self::MOST_MEGAPIXELS * 1_000_000 < $size[0] * $size[1]) {
-            throw self::refused(sprintf('This photo has more than %d megapixels: choose a smaller one.', self::MOST_MEGAPIXELS));
+            throw self::refused(Message::of('refused.photo_many_pixels', most: self::MOST_MEGAPIXELS));
         }
         if (self::isCutShort($file->getPathname(), $size[2])) {
-            throw self::refused('This photo was cut short on its way: choose it again, or another.');
+            throw self::refused(Message::of('refused.photo_cut_short'));
         }
         try {
             $image = ImageManager::gd()->read($file->getPathname())->scaleDown(self::LONGEST_SIDE_PX, self::LONGEST_SIDE_PX);
             $bytes = (string) $image->toJpeg(85);
         } catch (Throwable) {
-            throw self::refused('This photo is damaged and cannot be read: take it again, or choose another.');
+            throw self::refused(Message::of('refused.photo_damaged'));
         }
 
         return $this->keepJpeg($bytes);
@@ -91,8 +92,8 @@ final class PhotoStore
         Storage::delete('photos/'.$name);
     }
 
-    private static function refused(string $sentence): FieldException
+    private static function refused(Message $why): FieldException
     {
-        return FieldException::at(['photo' => $sentence]);
+        return FieldException::at(['photo' => $why]);
     }
 }

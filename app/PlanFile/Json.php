@@ -23,7 +23,7 @@ final class Json
     {
         $value = json_decode($text, false, self::DEPTH, JSON_THROW_ON_ERROR);
 
-        return $value instanceof stdClass ? $value : throw new JsonException('This is not a JSON object: it begins with { and ends with }.');
+        return $value instanceof stdClass ? $value : throw new JsonException('no JSON object');
     }
 
     /** On one line, for rows of the database. */

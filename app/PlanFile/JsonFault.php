@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\PlanFile;
 
+use OpenGlaze\Core\Message\Message;
+
 /**
  * Finds where a text stops being JSON, since PHP's own decoder does not say.
  *
@@ -27,11 +29,11 @@ final class JsonFault
     {
     }
 
-    /** A sentence with line and column, or null when the text is JSON. */
-    public static function sentence(string $text): ?string
+    /** What is wrong, with line and column, or null when the text is JSON. */
+    public static function of(string $text): ?Message
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
-            return 'This is not JSON: the text is not UTF-8.';
+            return Message::of('files.not_utf8');
         }
         $walk = new self($text);
         $fits = $walk->value(0);
@@ -43,17 +45,19 @@ final class JsonFault
         $line = substr_count($before, "\n") + 1;
         $column = mb_strlen(substr($before, (int) strrpos("\n".$before, "\n"))) + 1;
         if ($walk->values > self::MOST_VALUES) {
-            return "This is not JSON, somewhere after line $line, column $column.";
+            return Message::of('files.not_json_after', line: $line, column: $column);
         }
 
-        return sprintf('This is not JSON from line %d, column %d on%s.', $line, $column, $walk->found());
+        return $walk->found($line, $column);
     }
 
-    private function found(): string
+    private function found(int $line, int $column): Message
     {
         $rest = mb_substr(substr($this->text, $this->at), 0, 12);
 
-        return $rest === '' ? ': it ends too soon' : sprintf(': "%s"', trim(str_replace(["\r", "\n"], ' ', $rest)));
+        return $rest === ''
+            ? Message::of('files.ends_too_soon', line: $line, column: $column)
+            : Message::of('files.not_json_from', line: $line, column: $column, found: trim(str_replace(["\r", "\n"], ' ', $rest)));
     }
 
     private function value(int $depth): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\PlanFile;
 
 use JsonException;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
@@ -29,24 +30,24 @@ final readonly class PlanFile
     public static function read(string $text): self
     {
         if (strlen($text) > self::MOST_BYTES) {
-            throw self::fault('The file is larger than 20 MB.');
+            throw self::fault(Message::of('files.too_large'));
         }
         if (substr_count($text, ',') > self::MOST_VALUES) {
-            throw self::fault('The file holds more than two million values, which no plan does.');
+            throw self::fault(Message::of('files.too_many_values'));
         }
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         try {
             $document = Json::object($text);
         } catch (JsonException $exception) {
             $isJson = $exception->getCode() === JSON_ERROR_NONE;
-            throw self::fault($isJson ? $exception->getMessage() : JsonFault::sentence($text) ?? $exception->getMessage());
+            throw self::fault($isJson ? Message::of('files.no_object') : JsonFault::of($text) ?? Message::of('files.unreadable'));
         }
 
         return new self($document, (new PlanReader)->read($document));
     }
 
-    private static function fault(string $sentence): PlanException
+    private static function fault(Message $what): PlanException
     {
-        return PlanException::faults([new Fault('', $sentence)]);
+        return PlanException::faults([new Fault('', $what)]);
     }
 }

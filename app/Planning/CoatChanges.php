@@ -32,7 +32,7 @@ final readonly class CoatChanges
             try {
                 $read[$name] = $fields->read($part($name), $name.'.');
             } catch (FieldException $exception) {
-                $sentences += $exception->sentences;
+                $sentences += $exception->said;
             }
         }
         if ($sentences !== []) {

@@ -17,6 +17,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Keeping\WayToKeep;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Range\Range;
@@ -172,7 +173,7 @@ final readonly class CoatDesk
         $plan = $coat->piece->plan;
         if ($changes->resinId !== null) {
             $resin = Resin::atHandFor($plan)->find($changes->resinId)
-                ?? throw FieldException::at(['coat.resin' => 'This resin is not on the shelf: choose one from the list.']);
+                ?? throw FieldException::at(['coat.resin' => Message::of('refused.no_such_resin')]);
             $coat->resin_id = $resin->id;
             $coat->setRelation('resin', $resin);
         }

@@ -16,6 +16,7 @@ use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
 use OpenGlaze\Core\Plan\PieceReader;
@@ -69,7 +70,7 @@ final readonly class PieceDesk
     public function check(Plan $plan, stdClass $spec): CorePiece
     {
         if (! is_string($spec->name ?? null) || trim($spec->name) === '') {
-            throw FieldException::at(['name' => 'Give the piece a name, to find it again.']);
+            throw FieldException::at(['name' => Message::of('refused.name_of_piece')]);
         }
         $document = $this->assembler->bare($plan);
         $document->pieces = [$spec];

@@ -12,6 +12,7 @@ use App\Models\Plan;
 use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\Studio;
@@ -31,7 +32,7 @@ final readonly class RoomDesk
     public function change(Plan $plan, string $name, stdClass $room, Edit $edit): void
     {
         if (trim($name) === '' || mb_strlen($name) > 120) {
-            throw FieldException::at(['name' => 'Give the studio a name of at most 120 characters.']);
+            throw FieldException::at(['name' => Message::of('refused.name_of_studio')]);
         }
         DB::transaction(function () use ($plan, $name, $room, $edit): void {
             $plan->refresh();

@@ -18,6 +18,7 @@ use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
@@ -88,7 +89,7 @@ final readonly class ShelfDesk
     {
         $coats = Coat::query()->where('resin_id', $resin->id)->count();
         if ($coats > 0) {
-            throw FieldException::at(['form' => sprintf('%s with %s: give them another resin first.', $coats === 1 ? 'One coat is planned' : "$coats coats are planned", $resin->name())]);
+            throw FieldException::at(['form' => Message::of($coats === 1 ? 'refused.resin_of_one_coat' : 'refused.resin_of_coats', count: $coats, resin: $resin->name())]);
         }
         $resin->delete();
     }
@@ -125,7 +126,7 @@ final readonly class ShelfDesk
     {
         $named = Json::line((object) ['in' => Plan::query()->get()->map(fn (Plan $plan): mixed => $plan->document->batches ?? [])->all(), 'recipes' => Supply::onShelf(SupplyKind::Recipe)->reject(fn (Supply $one): bool => $one->is($supply))->map(fn (Supply $one): stdClass => $one->sheet)->all()]);
         if (str_contains($named, '"'.$supply->key.'"')) {
-            throw FieldException::at(['form' => sprintf('%s is in a recipe or in a cup that is planned: take it out there first.', $supply->name())]);
+            throw FieldException::at(['form' => Message::of('refused.in_recipe', name: $supply->name())]);
         }
         $supply->delete();
     }
@@ -137,7 +138,7 @@ final readonly class ShelfDesk
         try {
             return $text === '' ? null : CarbonImmutable::createFromFormat('!Y-m-d', $text);
         } catch (InvalidFormatException) {
-            throw FieldException::at([$field => 'Write a date as year-month-day, such as 2026-05-31.']);
+            throw FieldException::at([$field => Message::of('refused.no_date')]);
         }
     }
 
@@ -170,7 +171,7 @@ final readonly class ShelfDesk
     {
         $name = trim(is_string($sheet->name ?? null) ? $sheet->name : '');
         if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
-            throw FieldException::at(['name' => 'Give it a name of at most '.self::LONGEST_NAME.' characters.']);
+            throw FieldException::at(['name' => Message::of('refused.name_of_supply', most: self::LONGEST_NAME)]);
         }
 
         return $name;

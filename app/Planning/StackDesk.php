@@ -15,6 +15,7 @@ use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\Laying;
@@ -121,7 +122,7 @@ final class StackDesk
     public function takeAway(Coat $coat): void
     {
         if ($coat->piece->coats()->count() < 2) {
-            throw FieldException::at(['form' => 'This is the only coat of the piece: change it, or take the piece away.']);
+            throw FieldException::at(['form' => Message::of('refused.only_coat')]);
         }
         $coat->delete();
     }
@@ -141,7 +142,7 @@ final class StackDesk
     {
         $name = trim($name);
         if ($name === '' || mb_strlen($name) > 100) {
-            throw FieldException::at(['name' => 'Give the stack a name of at most 100 characters, such as "our tiles".']);
+            throw FieldException::at(['name' => Message::of('refused.name_of_stack')]);
         }
         $coats = $piece->coats()->with('resin')->get()->map(function (Coat $coat): stdClass {
             $spec = Json::copy($coat->spec);
@@ -170,13 +171,13 @@ final class StackDesk
             $coats = Dig::objects($template->document, 'coats');
             foreach ($coats as $spec) {
                 if (! $shelf->has(Dig::text($spec, 'resin') ?? '')) {
-                    throw FieldException::at(['form' => sprintf('The resin "%s" of this stack is not on the shelf any more.', Dig::text($spec, 'resin'))]);
+                    throw FieldException::at(['form' => Message::of('refused.resin_of_stack', resin: Dig::text($spec, 'resin'))]);
                 }
             }
             $piece->coats()->get()->each(fn (Coat $coat) => $coat->delete());
             $laid = array_map(fn (stdClass $spec): Coat => $this->lay($piece, $shelf->get(Dig::text($spec, 'resin')) ?? self::firstResin($piece), Json::copy($spec)), $coats);
 
-            return $laid[0] ?? throw FieldException::at(['form' => 'This stack has no coats.']);
+            return $laid[0] ?? throw FieldException::at(['form' => Message::of('refused.empty_stack')]);
         });
     }
 
@@ -192,7 +193,7 @@ final class StackDesk
         DB::transaction(function () use ($piece, $ids): void {
             $gone = $piece->coats()->onlyTrashed()->whereKey($ids)->get();
             if ($gone->isEmpty()) {
-                throw FieldException::at(['form' => 'There is nothing to bring back.']);
+                throw FieldException::at(['form' => Message::of('refused.nothing_to_bring_back')]);
             }
             $piece->coats()->get()->each(fn (Coat $coat) => $coat->delete());
             $gone->each(fn (Coat $coat) => $coat->restore());
@@ -265,6 +266,6 @@ final class StackDesk
 
         return Resin::atHandFor($piece->plan)->where('created_at', '>', $lastLaid ?? '')->reorder('created_at', 'desc')->orderBy('position')->first()
             ?? Resin::atHandFor($piece->plan)->first()
-            ?? throw FieldException::at(['form' => 'There is no resin on the shelf to coat it with: put one there first, from its label.']);
+            ?? throw FieldException::at(['form' => Message::of('refused.no_resin')]);
     }
 }

@@ -111,7 +111,7 @@ final readonly class TypedFields
                     try {
                         $holder->{$field} = trim($value) === '' ? null : $this->parsed($kind, $value);
                     } catch (QuantityException $exception) {
-                        $sentences[$prefix.$place] = $exception->getMessage();
+                        $sentences[$prefix.$place] = $exception->said;
                     }
                 }
             }

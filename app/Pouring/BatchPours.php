@@ -24,6 +24,7 @@ use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Weighing\Weighing;
 use stdClass;
@@ -57,7 +58,7 @@ final readonly class BatchPours
         if ($this->journal->of($films[0]) === []) {
             $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
             if (trim((string) $overrideReason) === '' && $stops !== []) {
-                throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
+                throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
             }
             $weighing = $this->cups->weighing($batch, $mixing->weighed);
             $cup = $this->cups->record($mixing);

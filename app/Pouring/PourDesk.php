@@ -25,6 +25,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Message\Message;
 use stdClass;
 
 /** Begins pours: each with a copy of the plan, the sheet and what was computed, so that nothing edited later changes it. */
@@ -75,7 +76,7 @@ final readonly class PourDesk
         $result = $this->coats->computeLast($document);
         $reason = trim((string) $overrideReason);
         if ($reason === '' && [...self::stops($result), ...ColourStops::of($document)] !== []) {
-            throw FieldException::at(['reason' => 'Change the plan, or write down why you pour all the same.']);
+            throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
         }
         $begun = (object) [
             'piece_id' => $coat->piece_id,

@@ -43,7 +43,7 @@ final readonly class UsedFields
                     $facts->{$part} = $amount;
                 }
             } catch (QuantityException $exception) {
-                $sentences["used_$part"] = $exception->getMessage();
+                $sentences["used_$part"] = $exception->said;
             }
         }
         try {
@@ -51,7 +51,7 @@ final readonly class UsedFields
                 $facts->tray_g = self::inRange($typed('tray_g'), MassParser::g($typed('tray_g')));
             }
         } catch (QuantityException $exception) {
-            $sentences['tray_g'] = $exception->getMessage();
+            $sentences['tray_g'] = $exception->said;
         }
         if ($sentences !== []) {
             throw FieldException::at($sentences);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Scale;
 
+use OpenGlaze\Core\Message\Message;
+
 /** Why a scale says nothing that can be used. */
 enum ScaleFault: string
 {
@@ -14,14 +16,8 @@ enum ScaleFault: string
     case Garbled = 'not_understood';
 
     /** What to do, then why. */
-    public function sentence(): string
+    public function said(): Message
     {
-        return match ($this) {
-            self::Absent => 'Type what the display says: no scale answers here.',
-            self::Silent => 'Look at the scale: it is there, and does not answer.',
-            self::Unplugged => 'Plug the scale in, or type what it said: it has no power. What is weighed so far is kept.',
-            self::Overloaded => 'Take something off: that is more than the scale carries.',
-            self::Garbled => 'Type what the display says: this scale speaks otherwise.',
-        };
+        return Message::named('scale', $this);
     }
 }

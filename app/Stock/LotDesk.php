@@ -16,6 +16,7 @@ use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 
@@ -81,7 +82,7 @@ final readonly class LotDesk
         if (property_exists($fields, 'name')) {
             $label['name'] = trim(is_string($fields->name) ? $fields->name : '');
             if ($label['name'] === '' || mb_strlen($label['name']) > self::LONGEST_NAME) {
-                $sentences['name'] = 'Write the number on the bottle, or any name to know it by.';
+                $sentences['name'] = Message::of('refused.name_of_lot');
             }
         }
         foreach (['opened_on', 'best_before'] as $field) {
@@ -89,13 +90,13 @@ final readonly class LotDesk
                 $day = ShelfDesk::date($fields, $field);
                 $label += $field === 'best_before' && property_exists($fields, $field) ? [$field => $day] : [];
             } catch (FieldException $exception) {
-                $sentences += $exception->sentences;
+                $sentences += $exception->said;
             }
         }
         foreach (['left_a_ml', 'left_b_ml', 'bought_ml', 'price'] as $field) {
             $value = self::number($fields, $field);
             if ($value !== null && ($value < 0 || $value > 1_000_000)) {
-                $sentences[$field] = 'Write a number from 0 to 1 000 000.';
+                $sentences[$field] = Message::of('refused.amount_of_lot');
             }
             $label += in_array($field, ['bought_ml', 'price'], true) && property_exists($fields, $field) ? [$field => $value] : [];
         }

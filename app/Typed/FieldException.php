@@ -5,28 +5,36 @@ declare(strict_types=1);
 namespace App\Typed;
 
 use DomainException;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\PlanException;
 
-/** Something typed cannot be used; carries one sentence for each field, by the field's name on the screen. */
+/** Something typed cannot be used; carries what is to be said at each field, by the field's name on the screen. */
 final class FieldException extends DomainException
 {
-    /** @param  non-empty-array<string, string>  $sentences */
-    private function __construct(public readonly array $sentences)
+    /** @param  non-empty-array<string, Message|string>  $said  a text is data for the page */
+    private function __construct(public readonly array $said)
     {
-        parent::__construct(implode(' ', $sentences));
+        parent::__construct(implode(' ', array_keys($said)));
     }
 
-    /** @param  non-empty-array<string, string>  $sentences */
-    public static function at(array $sentences): self
+    /** @param  non-empty-array<string, Message|string>  $said  a text is data for the page */
+    public static function at(array $said): self
     {
-        return new self($sentences);
+        return new self($said);
+    }
+
+    /** @return non-empty-array<string, string> by field */
+    public function sentences(Speaker $speaker): array
+    {
+        return array_map(static fn (Message|string $one): string => is_string($one) ? $one : $speaker->say($one), $this->said);
     }
 
     /** Whether all that is said is about fields whose names begin so. */
     public function isOf(string $prefix): bool
     {
-        return array_filter(array_keys($this->sentences), static fn (string $field): bool => ! str_starts_with($field, $prefix)) === [];
+        return array_filter(array_keys($this->said), static fn (string $field): bool => ! str_starts_with($field, $prefix)) === [];
     }
 
     /**
@@ -36,12 +44,12 @@ final class FieldException extends DomainException
      */
     public static function fromPlan(PlanException $exception, array $fields): self
     {
-        $sentences = [];
+        $said = [];
         foreach ($exception->faults as $fault) {
-            $sentences[self::fieldOf($fault, $fields)] ??= $fault->sentence;
+            $said[self::fieldOf($fault, $fields)] ??= $fault->said;
         }
 
-        return new self($sentences);
+        return new self($said);
     }
 
     /** @param  array<string, string>  $fields */

@@ -4,9 +4,28 @@ declare(strict_types=1);
 
 // What stands between things that are named one after the other, and before the last.
 return [
-    'commas' => ['between' => ', ', 'last' => ', '],
-    'and' => ['between' => ', ', 'last' => ' and '],
-    'semicolons' => ['between' => '; ', 'last' => '; '],
-    'or_of' => ['between' => ', or ', 'last' => ', or '],
-    'or' => ['between' => '; or ', 'last' => '; or '],
+    'and' => [
+        'between' => ', ',
+        'last' => ' and ',
+    ],
+    'commas' => [
+        'between' => ', ',
+        'last' => ', ',
+    ],
+    'or' => [
+        'between' => '; or ',
+        'last' => '; or ',
+    ],
+    'or_of' => [
+        'between' => ', or ',
+        'last' => ', or ',
+    ],
+    'semicolons' => [
+        'between' => '; ',
+        'last' => '; ',
+    ],
+    'sentences' => [
+        'between' => ' ',
+        'last' => ' ',
+    ],
 ];

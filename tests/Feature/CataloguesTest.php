@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Scale\ScaleFault;
 use BackedEnum;
 use OpenGlaze\Core\Plan\Dam;
 use OpenGlaze\Core\Surface\Surface;
@@ -19,7 +20,7 @@ final class CataloguesTest extends TestCase
     private const ROOT = __DIR__.'/../../';
 
     /** Choices of the trade, by the catalogue that names them. */
-    private const NAMED = ['surfaces' => Surface::class, 'dams' => Dam::class];
+    private const NAMED = ['surfaces' => Surface::class, 'dams' => Dam::class, 'scale' => ScaleFault::class];
 
     /** What is written by units and lists, by the room that does it. */
     private const OF_THE_WORDING = ['quantities', 'lists'];

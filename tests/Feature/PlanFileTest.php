@@ -10,8 +10,11 @@ use App\Models\Plan;
 use App\PlanFile\Json;
 use App\PlanFile\JsonFault;
 use App\PlanFile\PlanFile;
+use App\Saying\Person;
 use Illuminate\Http\UploadedFile;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Tests\Plan\PlanReaderTest;
 use OpenGlaze\Core\Tests\Support\Plans;
 use Opis\JsonSchema\Validator;
@@ -136,13 +139,13 @@ final class PlanFileTest extends TestCase
     #[TestWith(['{"a": 1} more', 1, 10])]
     public function test_text_that_is_not_json_is_one_fault_with_line_and_column(string $text, int $line, int $column): void
     {
-        self::assertStringContainsString("line $line, column $column ", (string) JsonFault::sentence($text));
+        self::assertStringContainsString("line $line, column $column ", self::said(JsonFault::of($text)));
     }
 
     public function test_a_fault_far_inside_a_large_text_is_said_to_lie_after_where_the_looking_ended(): void
     {
-        self::assertMatchesRegularExpression('/^This is not JSON, somewhere after line 1, column \d{6}\.$/', (string) JsonFault::sentence('{"list": ['.str_repeat('1,', 300_000).'?]}'));
-        self::assertStringContainsString('line 1, column 400011 ', (string) JsonFault::sentence('{"list": ['.str_repeat('1,', 200_000).'?]}'));
+        self::assertMatchesRegularExpression('/^This is not JSON, somewhere after line 1, column \d{6}\.$/', self::said(JsonFault::of('{"list": ['.str_repeat('1,', 300_000).'?]}')));
+        self::assertStringContainsString('line 1, column 400011 ', self::said(JsonFault::of('{"list": ['.str_repeat('1,', 200_000).'?]}')));
     }
 
     #[TestWith(['', 'This is not a JSON object'])]
@@ -153,14 +156,14 @@ final class PlanFileTest extends TestCase
             PlanFile::read('['.str_repeat($entry, 2_100_000).'1]');
             self::fail('It was read.');
         } catch (PlanException $exception) {
-            self::assertStringContainsString($sentence, (string) json_encode($exception->faults));
+            self::assertStringContainsString($sentence, self::said($exception->faults[0]->said));
         }
     }
 
     public function test_what_php_reads_as_json_has_no_fault(): void
     {
         foreach ([self::FULL_OF_STRANGE_FIELDS, '[]', '{}', ' [1, -0.5e+3, "\\ud83d\\ude00", null, true] ', '"x"'] as $text) {
-            self::assertNull(JsonFault::sentence($text));
+            self::assertNull(JsonFault::of($text));
         }
     }
 
@@ -240,9 +243,17 @@ final class PlanFileTest extends TestCase
 
     public function test_a_file_over_the_limit_is_refused_before_it_is_read(): void
     {
-        $this->expectException(PlanException::class);
-        $this->expectExceptionMessage('larger than 20 MB');
-        PlanFile::read(str_repeat(' ', PlanFile::MOST_BYTES + 1));
+        try {
+            PlanFile::read(str_repeat(' ', PlanFile::MOST_BYTES + 1));
+            self::fail('It was read.');
+        } catch (PlanException $exception) {
+            self::assertSame('The file is larger than 20 MB.', self::said($exception->faults[0]->said));
+        }
+    }
+
+    private static function said(?Message $message): string
+    {
+        return $message === null ? '' : (new Person(UnitSystem::Metric))->say($message);
     }
 
     private function import(string $text): \Illuminate\Testing\TestResponse

@@ -55,7 +55,7 @@ final class TypedTest extends TestCase
             $this->read('{"inclusions": [{"size_mm": "4 × wide"}, {"count": "few"}], "size_by": {"total_depth_mm": "deep"}}');
             self::fail('These are no numbers.');
         } catch (FieldException $exception) {
-            self::assertEqualsCanonicalizing(['coat.inclusions.0.size_mm', 'coat.inclusions.1.count', 'coat.size_by.total_depth_mm'], array_keys($exception->sentences));
+            self::assertEqualsCanonicalizing(['coat.inclusions.0.size_mm', 'coat.inclusions.1.count', 'coat.size_by.total_depth_mm'], array_keys($exception->said));
         }
     }
 

@@ -34,6 +34,7 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
+        $person = new Person(UnitSystem::Metric);
         try {
             $read = PlanFile::read($text);
             $plan = $read->plan;
@@ -41,12 +42,12 @@ final class PlanCommand extends Command
             $batches = (new BatchPlanner)->plan($plan, $results);
         } catch (PlanException $exception) {
             foreach ($exception->faults as $fault) {
-                $this->errors()->writeln($fault->pointer.': '.$fault->sentence, OutputInterface::OUTPUT_RAW);
+                $this->errors()->writeln($fault->pointer.': '.$person->say($fault->said), OutputInterface::OUTPUT_RAW);
             }
 
             return self::FAILURE;
         }
-        $document = ResultDocument::of($plan, new Person(UnitSystem::Metric), $results, $batches);
+        $document = ResultDocument::of($plan, $person, $results, $batches);
         if ($this->option('ranges')) {
             $document['ranges'] = RangesDocument::of(Ranges::of($read->document));
         }

@@ -192,7 +192,7 @@ final readonly class CoatController
 
             return ['answer' => StackAnswer::of($stack, Person::of($request)), 'sentences' => null, 'phases' => $phases->byCoat(), 'next_now' => CoatAnswer::advice($phases->judge($stack), Person::of($request))];
         } catch (FieldException $exception) {
-            return ['answer' => null, 'sentences' => $exception->sentences, 'phases' => $phases->byCoat(), 'next_now' => []];
+            return ['answer' => null, 'sentences' => $exception->sentences(Person::of($request)), 'phases' => $phases->byCoat(), 'next_now' => []];
         }
     }
 }

@@ -26,6 +26,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
@@ -113,7 +114,7 @@ final readonly class EveningController
     {
         $this->desk->halve($plan, $batch, Editing::by($request, Body::of($request)));
 
-        return redirect()->route('batches.show', [$plan, $batch])->with('said', 'Half of them are in a cup of their own now.');
+        return redirect()->route('batches.show', [$plan, $batch])->with('said', Person::of($request)->say(Message::of('said.halved')));
     }
 
     /** Computes without saving, one batch of them. */
@@ -158,10 +159,10 @@ final readonly class EveningController
         try {
             $celsius = NumberParser::celsius(is_scalar($typed) ? (string) $typed : '', Person::of($request)->units);
         } catch (QuantityException $exception) {
-            throw FieldException::at(['celsius' => $exception->getMessage()]);
+            throw FieldException::at(['celsius' => $exception->said]);
         }
         if ($celsius < 5 || $celsius > 60) {
-            throw FieldException::at(['celsius' => 'Write a temperature from 5 to 60 °C: hotter water starts the reaction in the bottle.']);
+            throw FieldException::at(['celsius' => Message::of('refused.bath_temperature')]);
         }
         $evening = $this->desk->compute($plan, $this->desk->kept($plan));
 
@@ -181,7 +182,7 @@ final readonly class EveningController
 
             return [[...$this->answer($evening, $batches, $request), 'sentences' => null], $evening];
         } catch (FieldException $exception) {
-            return [['batches' => $batches, 'answer' => null, 'sentences' => $exception->sentences], null];
+            return [['batches' => $batches, 'answer' => null, 'sentences' => $exception->sentences(Person::of($request))], null];
         }
     }
 

@@ -65,7 +65,7 @@ final readonly class JournalController
         } catch (Refused $refused) {
             return ['status' => 'refused', 'code' => $refused->why->value, 'sentence' => $refused->sentence(), 'field' => $refused->field];
         } catch (FieldException $exception) {
-            return ['status' => 'refused', 'code' => 'cannot_be_computed', 'sentence' => implode(' ', $exception->sentences), 'field' => 'form'];
+            return ['status' => 'refused', 'code' => 'cannot_be_computed', 'sentence' => implode(' ', $exception->sentences($person)), 'field' => 'form'];
         }
     }
 

@@ -27,6 +27,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Message\Message;
 use stdClass;
 
 /** A batch being weighed, stirred and coloured; and the scale that it stands on. */
@@ -77,17 +78,17 @@ final readonly class MixingController
         $reason = $body->reason ?? null;
         $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
 
-        return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', 'All clocks of this batch run. Pour in this order, from the first on.');
+        return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
     }
 
-    public function scale(Scale $scale): JsonResponse
+    public function scale(Request $request, Scale $scale): JsonResponse
     {
-        return self::read($scale->reading());
+        return self::read($request, $scale->reading());
     }
 
-    public function zero(Scale $scale): JsonResponse
+    public function zero(Request $request, Scale $scale): JsonResponse
     {
-        return self::read($scale->zero());
+        return self::read($request, $scale->zero());
     }
 
     /** What a hand does to the stand-in of a scale. */
@@ -98,17 +99,17 @@ final readonly class MixingController
         $grams = $body->grams ?? 0;
         $scale->hand(is_string($what) ? $what : '', is_int($grams) || is_float($grams) ? (float) $grams : 0.0);
 
-        return self::read($scale->reading());
+        return self::read($request, $scale->reading());
     }
 
-    private static function read(ScaleReading $reading): JsonResponse
+    private static function read(Request $request, ScaleReading $reading): JsonResponse
     {
         return response()->json([
             'grams' => $reading->grams,
             'steady' => $reading->isSteady,
             'resolution_g' => $reading->resolutionG,
             'fault' => $reading->fault?->value,
-            'sentence' => $reading->fault?->sentence(),
+            'sentence' => $reading->fault === null ? null : Person::of($request)->say($reading->fault->said()),
             'standin' => $reading->isStandIn,
         ]);
     }

@@ -10,6 +10,7 @@ use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
@@ -39,7 +40,7 @@ final class OutlineController
         try {
             return $this->outline(Tracing::pathData($this->loops($body), $this->scale($body, $request)));
         } catch (TracingException|OutlineException $exception) {
-            throw FieldException::at(['outline' => $exception->getMessage()]);
+            throw FieldException::at(['outline' => $exception->said]);
         }
     }
 
@@ -51,7 +52,7 @@ final class OutlineController
             return $this->outline(SvgOutline::pathData($request->getContent(), is_string($width) && trim($width) !== '' ? $this->mm($width, 'width', $request) : null));
         } catch (SvgException|OutlineException $exception) {
             $field = $exception instanceof SvgException && $exception->asksWidth ? 'width' : 'outline';
-            throw FieldException::at([$field => $exception->getMessage()]);
+            throw FieldException::at([$field => $exception->said]);
         }
     }
 
@@ -85,7 +86,7 @@ final class OutlineController
             }
         }
         if ($count > self::MOST_KNOTS) {
-            throw FieldException::at(['outline' => 'There are more than 5,000 points: fewer, farther apart, make the same edge.']);
+            throw FieldException::at(['outline' => Message::of('refused.many_points')]);
         }
 
         return $loops;
@@ -97,14 +98,14 @@ final class OutlineController
         if ($sheet instanceof stdClass) {
             $corners = array_map($this->point(...), Dig::objects($sheet, 'corners'));
             if (count($corners) !== 4) {
-                throw FieldException::at(['outline' => 'Mark all four corners of the sheet.']);
+                throw FieldException::at(['outline' => Message::of('refused.four_corners')]);
             }
 
             return KnownSheet::at($corners, $this->mm($sheet->width_mm ?? '', 'width_mm', $request), $this->mm($sheet->height_mm ?? '', 'height_mm', $request));
         }
         $length = $body->length ?? null;
         if (! $length instanceof stdClass || ! ($length->from ?? null) instanceof stdClass || ! ($length->to ?? null) instanceof stdClass) {
-            throw FieldException::at(['outline' => 'Mark two points a known length apart, or the four corners of a sheet.']);
+            throw FieldException::at(['outline' => Message::of('refused.no_scale')]);
         }
 
         return KnownLength::between($this->point($length->from), $this->point($length->to), $this->mm($length->mm ?? '', 'mm', $request));
@@ -115,7 +116,7 @@ final class OutlineController
         $x = Dig::float($at, 'x');
         $y = Dig::float($at, 'y');
         if ($x === null || $y === null || abs($x) > 1e6 || abs($y) > 1e6) {
-            throw FieldException::at(['outline' => 'A point of this tracing has no place.']);
+            throw FieldException::at(['outline' => Message::of('refused.point_without_place')]);
         }
 
         return new Point($x, $y);
@@ -126,9 +127,9 @@ final class OutlineController
         try {
             $mm = is_int($written) || is_float($written) ? (float) $written : LengthParser::mm(is_string($written) ? $written : '', Person::of($request)->units->lengthUnit());
         } catch (QuantityException $exception) {
-            throw FieldException::at([$field => $exception->getMessage()]);
+            throw FieldException::at([$field => $exception->said]);
         }
 
-        return $mm > 0 && $mm <= self::MOST_MM ? $mm : throw FieldException::at([$field => 'Write a length from 0.1 to 10,000 mm.']);
+        return $mm > 0 && $mm <= self::MOST_MM ? $mm : throw FieldException::at([$field => Message::of('refused.length')]);
     }
 }

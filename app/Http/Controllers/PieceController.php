@@ -28,6 +28,7 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Answer\ResultDocument;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Inset;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
@@ -166,15 +167,15 @@ final readonly class PieceController
         $piece->delete();
 
         return redirect()->route('pieces')
-            ->with('said', $piece->name().' was taken away.')
+            ->with('said', Person::of($request)->say(Message::of('said.taken_away', name: $piece->name())))
             ->with('undo', "/pieces/{$piece->id}/restore");
     }
 
-    public function restore(Piece $piece): RedirectResponse
+    public function restore(Request $request, Piece $piece): RedirectResponse
     {
         $piece->restore();
 
-        return redirect()->route('pieces')->with('said', $piece->name().' is back.');
+        return redirect()->route('pieces')->with('said', Person::of($request)->say(Message::of('said.back', name: $piece->name())));
     }
 
     /** What is cut to fit inside it, at 1:1 on paper. */
@@ -187,7 +188,7 @@ final readonly class PieceController
             $shape = ['d' => Inset::pathData($outline, $lessMm), 'sentence' => null];
         } catch (QuantityException|OutlineException $exception) {
             $lessMm = self::LESS_MM;
-            $shape = ['d' => Inset::pathData($outline, 0.0), 'sentence' => $exception->getMessage()];
+            $shape = ['d' => Inset::pathData($outline, 0.0), 'sentence' => Person::of($request)->say($exception->said)];
         }
 
         return Inertia::render('Template', ['piece' => $this->desk->summary($piece), 'less_mm' => $lessMm, ...$shape]);

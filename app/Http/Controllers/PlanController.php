@@ -11,6 +11,7 @@ use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
 use App\Planning\PlanAssembler;
 use App\Planning\PlanImporter;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -19,6 +20,8 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\PlanException;
 
@@ -31,14 +34,14 @@ final readonly class PlanController
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > PlanFile::MOST_BYTES) {
-            throw FieldException::at(['file' => 'Choose a plan file of at most 20 MB.']);
+            throw FieldException::at(['file' => Message::of('refused.no_file')]);
         }
         $original = $file->getClientOriginalName();
         $name = mb_check_encoding($original, 'UTF-8') ? Str::limit(pathinfo($original, PATHINFO_FILENAME), 100, '') : '';
         $text = (string) file_get_contents($file->getPathname());
         $known = $importer->known($text);
         if ($known !== null && ! $request->boolean('again')) {
-            throw FieldException::at(['file' => self::text('known', ['name' => $known->name]), 'known' => '1']);
+            throw FieldException::at(['file' => Message::of('plans.known', name: $known->name), 'known' => '1']);
         }
         try {
             $plan = $importer->import($text, $name === '' ? 'Plan' : $name);
@@ -49,35 +52,35 @@ final readonly class PlanController
         // worked out while somebody waits for a file anyway, not when they open the shelf
         $choices->needed();
 
-        return redirect()->route('pieces')->with('said', $plan->name.' was read.');
+        return redirect()->route('pieces')->with('said', Person::of($request)->say(Message::of('plans.was_read', name: $plan->name)));
     }
 
     /** Out of the way: not among the pieces, not tonight; it can be brought back. */
-    public function putAway(Plan $plan): RedirectResponse
+    public function putAway(Request $request, Plan $plan): RedirectResponse
     {
         self::refuseOwn($plan);
         $plan->update(['put_away_at' => CarbonImmutable::now()]);
 
-        return redirect()->route('studio')->with('said', self::text('put_away', ['name' => $plan->name]))->with('undo', "/plans/{$plan->id}/back");
+        return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('plans.put_away', name: $plan->name)))->with('undo', "/plans/{$plan->id}/back");
     }
 
-    public function bringBack(Plan $plan): RedirectResponse
+    public function bringBack(Request $request, Plan $plan): RedirectResponse
     {
         $plan->update(['put_away_at' => null]);
 
-        return redirect()->route('studio')->with('said', self::text('is_back', ['name' => $plan->name]));
+        return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('plans.is_back', name: $plan->name)));
     }
 
     /** For good, with its pieces; what was poured of it stays in the log. Only what was put away before. */
-    public function remove(Plan $plan): RedirectResponse
+    public function remove(Request $request, Plan $plan): RedirectResponse
     {
         self::refuseOwn($plan);
         if ($plan->put_away_at === null) {
-            throw FieldException::at(['form' => self::text('put_away_first', ['name' => $plan->name])]);
+            throw FieldException::at(['form' => Message::of('plans.put_away_first', name: $plan->name)]);
         }
         $wet = Pour::query()->setting(CarbonImmutable::now())->whereIn('piece_id', $plan->pieces()->withTrashed()->select('id'))->first();
         if ($wet !== null) {
-            throw FieldException::at(['form' => self::text('still_wet', ['title' => $wet->title])]);
+            throw FieldException::at(['form' => Message::of('plans.still_wet', title: $wet->title)]);
         }
         DB::transaction(function () use ($plan): void {
             $plan->coats()->withTrashed()->forceDelete();
@@ -86,22 +89,14 @@ final readonly class PlanController
             $plan->delete();
         });
 
-        return redirect()->route('studio')->with('said', self::text('removed', ['name' => $plan->name]));
+        return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('plans.removed', name: $plan->name)));
     }
 
     private static function refuseOwn(Plan $plan): void
     {
         if ($plan->isOwn()) {
-            throw FieldException::at(['form' => self::text('own_stays', [])]);
+            throw FieldException::at(['form' => Message::of('plans.own_stays')]);
         }
-    }
-
-    /** @param  array<string, string>  $quantities */
-    private static function text(string $code, array $quantities): string
-    {
-        $text = __("plans.$code", $quantities);
-
-        return is_string($text) ? $text : $code;
     }
 
     public function export(Plan $plan, PlanAssembler $assembler): Response
@@ -112,14 +107,15 @@ final readonly class PlanController
         ]);
     }
 
-    private function sentence(PlanException $exception): string
+    private function sentence(PlanException $exception): Message
     {
-        $lines = array_map(
-            static fn (Fault $fault): string => ltrim($fault->pointer.': ', ': ').$fault->sentence,
-            array_slice($exception->faults, 0, self::SHOWN_FAULTS),
-        );
-        $more = count($exception->faults) - count($lines);
+        $shown = array_slice($exception->faults, 0, self::SHOWN_FAULTS);
+        $more = count($exception->faults) - count($shown);
 
-        return 'Nothing was read. '.implode(' ', $lines).($more > 0 ? " And $more more." : '');
+        return Message::of(
+            $more > 0 ? 'files.nothing_read_and_more' : 'files.nothing_read',
+            faults: Listed::sentences(array_map(static fn (Fault $fault): Message => $fault->pointer === '' ? $fault->said : Message::of('files.fault', pointer: $fault->pointer, what: $fault->said), $shown)),
+            more: $more,
+        );
     }
 }

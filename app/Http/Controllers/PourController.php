@@ -29,6 +29,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use JsonException;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
 use stdClass;
@@ -103,7 +104,7 @@ final readonly class PourController
 
         return $pour->piece_id === null
             ? redirect()->route('now')
-            : redirect()->route('pieces.history', $pour->piece_id)->with('said', 'Written down.');
+            : redirect()->route('pieces.history', $pour->piece_id)->with('said', Person::of($request)->say(Message::of('said.written_down')));
     }
 
     /** A form with a file has no objects: the press is one field of JSON. */

@@ -37,6 +37,7 @@ use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\BatchReader;
 use OpenGlaze\Core\Plan\ResinReader;
@@ -80,7 +81,7 @@ final readonly class ShelfController
     {
         $resin = $this->desk->addResin($this->typed($request));
 
-        return redirect(Piece::query()->exists() ? "/shelf?resin={$resin->id}" : '/pieces/new')->with('said', $resin->name().' stands on the shelf.');
+        return redirect(Piece::query()->exists() ? "/shelf?resin={$resin->id}" : '/pieces/new')->with('said', Person::of($request)->say(Message::of('said.on_shelf', name: $resin->name())));
     }
 
     public function changeResin(Request $request, Resin $resin): RedirectResponse
@@ -90,21 +91,25 @@ final readonly class ShelfController
         $this->desk->changeResin($resin, $typed, $edit);
         $poured = Pour::query()->whereIn('coat_id', Coat::withTrashed()->where('resin_id', $resin->id)->select('id'))->count();
 
-        return redirect('/shelf')->with('said', 'Saved.'.($poured === 0 ? '' : sprintf(' %s as it was.', $poured === 1 ? 'The one pour with it keeps its sheet' : "The $poured pours with it keep its sheet")));
+        return redirect('/shelf')->with('said', Person::of($request)->say(match ($poured) {
+            0 => Message::of('said.saved'),
+            1 => Message::of('said.saved_one_pour_keeps'),
+            default => Message::of('said.saved_pours_keep', count: $poured),
+        }));
     }
 
-    public function takeResinAway(Resin $resin): RedirectResponse
+    public function takeResinAway(Request $request, Resin $resin): RedirectResponse
     {
         $this->desk->takeResinAway($resin);
 
-        return redirect('/shelf')->with('said', $resin->name().' was taken from the shelf.')->with('undo', "/shelf/resins/{$resin->id}/restore");
+        return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.off_shelf', name: $resin->name())))->with('undo', "/shelf/resins/{$resin->id}/restore");
     }
 
-    public function restoreResin(Resin $resin): RedirectResponse
+    public function restoreResin(Request $request, Resin $resin): RedirectResponse
     {
         $resin->restore();
 
-        return redirect('/shelf')->with('said', $resin->name().' is back.');
+        return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.back', name: $resin->name())));
     }
 
     public function addSupply(Request $request, string $list): JsonResponse
@@ -120,18 +125,18 @@ final readonly class ShelfController
         return response()->json(self::supply($supply->refresh()));
     }
 
-    public function takeSupplyAway(Supply $supply): RedirectResponse
+    public function takeSupplyAway(Request $request, Supply $supply): RedirectResponse
     {
         $this->desk->takeSupplyAway($supply);
 
-        return redirect('/shelf?tab='.$supply->kind->list())->with('said', $supply->name().' was taken from the shelf.')->with('undo', "/shelf/supplies/{$supply->id}/restore");
+        return redirect('/shelf?tab='.$supply->kind->list())->with('said', Person::of($request)->say(Message::of('said.off_shelf', name: $supply->name())))->with('undo', "/shelf/supplies/{$supply->id}/restore");
     }
 
-    public function restoreSupply(Supply $supply): RedirectResponse
+    public function restoreSupply(Request $request, Supply $supply): RedirectResponse
     {
         $supply->restore();
 
-        return redirect('/shelf?tab='.$supply->kind->list())->with('said', $supply->name().' is back.');
+        return redirect('/shelf?tab='.$supply->kind->list())->with('said', Person::of($request)->say(Message::of('said.back', name: $supply->name())));
     }
 
     public function addLot(Request $request, Resin $resin, LotDesk $lots): JsonResponse
@@ -150,7 +155,7 @@ final readonly class ShelfController
     {
         $bench->write($this->presses->ofForm(Body::of($request), EventKind::ThrownAway, $lot->subject), Person::of($request));
 
-        return redirect('/shelf')->with('said', "Lot {$lot->name} was taken away.")->with('undo', "/shelf/lots/{$lot->id}/restore");
+        return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.lot_away', name: $lot->name)))->with('undo', "/shelf/lots/{$lot->id}/restore");
     }
 
     public function restoreLot(Request $request, Lot $lot, Bench $bench, Journal $journal): RedirectResponse
@@ -161,7 +166,7 @@ final readonly class ShelfController
             $bench->write($pressed->saying((object) ['of' => $away->id]), Person::of($request));
         }
 
-        return redirect('/shelf')->with('said', "Lot {$lot->name} is back.");
+        return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.lot_back', name: $lot->name)));
     }
 
     private function kind(string $list): SupplyKind

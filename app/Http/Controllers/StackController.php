@@ -15,11 +15,13 @@ use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
 use App\Planning\PieceDesk;
 use App\Planning\StackDesk;
+use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use JsonException;
 use OpenGlaze\Core\Coating\WhatKeepsIt;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use stdClass;
 
@@ -33,7 +35,7 @@ final readonly class StackController
     public function add(Request $request, Piece $piece): RedirectResponse
     {
         $kind = Body::of($request)->kind ?? null;
-        $kind = CoatKind::tryFrom(is_string($kind) ? $kind : '') ?? throw FieldException::at(['form' => 'Choose what the coat is for.']);
+        $kind = CoatKind::tryFrom(is_string($kind) ? $kind : '') ?? throw FieldException::at(['form' => Message::of('refused.kind_of_coat')]);
 
         return redirect()->route('coats.show', $this->stacks->add($piece, $kind));
     }
@@ -49,13 +51,13 @@ final readonly class StackController
         $count = Body::of($request)->count ?? null;
         $film = $coats->saved($coat)->coat->case->thicknessMm?->value;
         if (! is_int($count) || $count < 2 || $count > WhatKeepsIt::MOST_COATS || $film === null) {
-            throw FieldException::at(['form' => sprintf('Lay it in 2 to %d coats.', WhatKeepsIt::MOST_COATS)]);
+            throw FieldException::at(['form' => Message::of('refused.count_of_coats', most: WhatKeepsIt::MOST_COATS)]);
         }
         $before = Json::line(Dig::object($coat->spec, 'size_by'));
         $new = $this->stacks->split($coat, $film, $count, Editing::by($request, Body::of($request)));
 
         return redirect()->route('coats.show', $coat)
-            ->with('said', "It is laid in $count coats now.")
+            ->with('said', Person::of($request)->say(Message::of('said.in_coats', count: $count)))
             ->with('undo', "/coats/{$coat->id}/whole?".http_build_query(['others' => implode(',', array_map(static fn (Coat $one): int => $one->id, $new)), 'size' => $before]));
     }
 
@@ -65,13 +67,13 @@ final readonly class StackController
         try {
             $sizeBy = Json::object(is_string($size) ? $size : '');
         } catch (JsonException) {
-            throw FieldException::at(['form' => 'It is not known how thick it was before.']);
+            throw FieldException::at(['form' => Message::of('refused.thickness_before')]);
         }
         // read before it is kept, of a copy: what is asked for comes in the address
         $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, (object) ['size_by' => $sizeBy], new stdClass));
         $this->stacks->whole($coat, array_map(intval(...), explode(',', is_string($others) ? $others : '')), $sizeBy, Editing::by($request, Body::of($request)));
 
-        return redirect()->route('coats.show', $coat)->with('said', 'It is one coat again.');
+        return redirect()->route('coats.show', $coat)->with('said', Person::of($request)->say(Message::of('said.one_coat_again')));
     }
 
     public function move(Request $request, Coat $coat): RedirectResponse
@@ -82,27 +84,27 @@ final readonly class StackController
         return redirect()->route('coats.show', $coat);
     }
 
-    public function takeAway(Coat $coat): RedirectResponse
+    public function takeAway(Request $request, Coat $coat): RedirectResponse
     {
         $this->stacks->takeAway($coat);
 
         return redirect()->route('coats.show', $coat->piece->coats()->firstOrFail())
-            ->with('said', 'The '.$coat->kind().' coat was taken away.')
+            ->with('said', Person::of($request)->say(Message::of('said.coat_away', kind: $coat->kind())))
             ->with('undo', "/coats/{$coat->id}/restore");
     }
 
-    public function restore(Coat $coat): RedirectResponse
+    public function restore(Request $request, Coat $coat): RedirectResponse
     {
         $coat->restore();
 
-        return redirect()->route('coats.show', $coat)->with('said', 'The '.$coat->kind().' coat is back.');
+        return redirect()->route('coats.show', $coat)->with('said', Person::of($request)->say(Message::of('said.coat_back', kind: $coat->kind())));
     }
 
-    public function sameAgain(Piece $piece, PieceDesk $pieces): RedirectResponse
+    public function sameAgain(Request $request, Piece $piece, PieceDesk $pieces): RedirectResponse
     {
         $again = $pieces->sameAgain($piece);
 
-        return redirect()->route('pieces.edit', $again)->with('said', 'The same again, with its coats: give it its size.');
+        return redirect()->route('pieces.edit', $again)->with('said', Person::of($request)->say(Message::of('said.same_again')));
     }
 
     public function keep(Request $request, Piece $piece): RedirectResponse
@@ -110,15 +112,15 @@ final readonly class StackController
         $name = Body::of($request)->name ?? null;
         $template = $this->stacks->keep($piece, is_string($name) ? $name : '');
 
-        return back()->with('said', "\"{$template->name}\" can be laid on any piece now.");
+        return back()->with('said', Person::of($request)->say(Message::of('said.stack_kept', name: $template->name)));
     }
 
-    public function apply(Piece $piece, Template $template): RedirectResponse
+    public function apply(Request $request, Piece $piece, Template $template): RedirectResponse
     {
         $before = implode(',', $this->stacks->ids($piece));
 
         return redirect()->route('coats.show', $this->stacks->apply($template, $piece))
-            ->with('said', "\"{$template->name}\" is laid on {$piece->name()}.")
+            ->with('said', Person::of($request)->say(Message::of('said.stack_laid', name: $template->name, piece: $piece->name())))
             ->with('undo', "/pieces/{$piece->id}/stack/restore?coats=$before");
     }
 
@@ -128,6 +130,6 @@ final readonly class StackController
         $ids = $request->query('coats');
         $this->stacks->putBack($piece, array_map(intval(...), explode(',', is_string($ids) ? $ids : '')));
 
-        return redirect()->route('coats.show', $piece->coats()->firstOrFail())->with('said', 'The coats are back.');
+        return redirect()->route('coats.show', $piece->coats()->firstOrFail())->with('said', Person::of($request)->say(Message::of('said.coats_back')));
     }
 }

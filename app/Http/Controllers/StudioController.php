@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Message\Message;
 use stdClass;
 
 /** The studio itself: its name, its room, its signs. */
@@ -43,7 +44,7 @@ final readonly class StudioController
         $name = $body->name ?? null;
         $desk->change(Plan::own(), is_string($name) ? $name : '', $room, $edit);
 
-        return redirect()->route('studio')->with('said', 'Saved.');
+        return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('said.saved')));
     }
 
     public function swatches(): Response

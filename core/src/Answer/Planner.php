@@ -51,7 +51,7 @@ final readonly class Planner
                     $plan->thinnerOf($coat->id),
                 );
             } catch (SizingException $exception) {
-                $faults->add("/coats/$index/".$exception->field, $exception->getMessage());
+                $faults->add("/coats/$index/".$exception->field, $exception->said);
 
                 continue;
             }

@@ -13,6 +13,7 @@ use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\RatioError;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
@@ -56,19 +57,19 @@ final readonly class BatchPlanner
             $own = array_map(static fn (string $id): CoatResult => $byId[$id], $batch->coatIds);
             foreach ($own as $at => $coat) {
                 if ($coat->lifts !== [] && $batch->lift > count($coat->lifts)) {
-                    $faults->add("/batches/$index/lift", sprintf('The coat "%s" has %d lifts.', $coat->case->coat->id, count($coat->lifts)));
+                    $faults->add("/batches/$index/lift", Message::of('plan.lifts', coat: $coat->case->coat->id, count: count($coat->lifts)));
                 }
                 if (abs($coat->case->mixture()->split(1.0)->aMl - $own[0]->case->mixture()->split(1.0)->aMl) > 1e-9) {
-                    $faults->add("/batches/$index/coats/$at", 'This layer takes another share of catalyst than the first: mix it apart.');
+                    $faults->add("/batches/$index/coats/$at", Message::of('plan.other_catalyst'));
                 }
             }
             if ($batch->measuredBy === MeasuredBy::Fills && EqualFills::of($own[0]->case->mixture()->split(1.0), EqualFills::USUAL_ML) === null) {
-                $faults->add("/batches/$index/measure/by", 'Equal fills need parts in whole numbers up to 10 by volume: these are not.');
+                $faults->add("/batches/$index/measure/by", Message::of('plan.equal_fills'));
             }
             try {
                 $results[] = $this->compute($plan->studio, $batch, $own, $grounds, $only === null || $batch->id === $only);
             } catch (VesselException $exception) {
-                $faults->add("/batches/$index/".'vessel', $exception->getMessage());
+                $faults->add("/batches/$index/".'vessel', $exception->said);
             }
         }
         $faults->throwIfAny();

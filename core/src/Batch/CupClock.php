@@ -114,7 +114,7 @@ final class CupClock
 
     private function curing(): Curing
     {
-        return $this->case->selfHeating?->inCup() ?? throw new LogicException('It is made only where this is known.');
+        return $this->case->selfHeating?->inCup() ?? throw new LogicException('a cup is followed only where its heat is known');
     }
 
     private function inOneCupMl(): float

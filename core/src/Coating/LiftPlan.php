@@ -69,7 +69,7 @@ final readonly class LiftPlan
         try {
             return $case->resin->mixture($depthMm);
         } catch (MixException $exception) {
-            throw SizingException::catalyst($exception->getMessage());
+            throw SizingException::catalyst($exception->said);
         }
     }
 

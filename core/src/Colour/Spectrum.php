@@ -58,7 +58,7 @@ final readonly class Spectrum
     public static function ofColour(string $colour): self
     {
         if (preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i', $colour, $found) !== 1) {
-            throw new InvalidArgumentException('A colour is written as # and six digits.');
+            throw new InvalidArgumentException('a colour is written as # and six digits');
         }
         [$red, $green, $blue] = array_map(static fn (string $two): float => self::linear(hexdec($two) / 255), array_slice($found, 1));
         $mixed = self::layered([[$red, self::RED, self::CYAN], [$green, self::GREEN, self::MAGENTA], [$blue, self::BLUE, self::YELLOW]]);

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Measuring;
 
-use DomainException;
-use OpenGlaze\Core\Wording\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Refusal;
 
 /** A vessel that cannot be, or that does not take what is asked of it. */
-final class VesselException extends DomainException
+final class VesselException extends Refusal
 {
     public static function notPositive(): self
     {
-        return new self('A vessel needs diameters and a height above 0 mm.');
+        return new self(Message::of('vessels.not_positive'));
     }
 
     public static function floorTooRound(float $mostMm, ?float $heightMm = null): self
     {
         return new self($heightMm === null
-            ? sprintf('The floor cannot be rounder than half a ball: at most %s mm.', Wording::number($mostMm, 1))
-            : sprintf('The round of the floor is higher than the vessel: %s mm.', Wording::number($heightMm, 1)));
+            ? Message::of('vessels.floor_too_round', most: Measure::number($mostMm, 1))
+            : Message::of('vessels.floor_too_high', height: Measure::number($heightMm, 1)));
     }
 
     public static function tooSmall(float $ml, float $capacityMl): self
     {
-        return new self(sprintf('%s ml do not go into a vessel of %s ml.', Wording::number($ml, 1), Wording::number($capacityMl, 1)));
+        return new self(Message::of('vessels.too_small', ml: Measure::number($ml, 1), holds: Measure::number($capacityMl, 1)));
     }
 }

@@ -49,6 +49,16 @@ final readonly class Listed
     }
 
     /**
+     * Whole sentences.
+     *
+     * @param  list<Message|Measure|string>  $parts
+     */
+    public static function sentences(array $parts): self
+    {
+        return new self('sentences', $parts);
+    }
+
+    /**
      * Ways, any of which does.
      *
      * @param  list<Message|Measure|string>  $parts

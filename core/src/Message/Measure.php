@@ -67,6 +67,12 @@ final readonly class Measure
         return new self(MeasureKind::Soak, $mlPerM2);
     }
 
+    /** How many: whole, its thousands set apart. */
+    public static function count(float $number): self
+    {
+        return new self(MeasureKind::Count, $number);
+    }
+
     /** A bare one: its unit, if it has any, is always the same and stands in the sentence. */
     public static function number(float $value, int $decimals = 0): self
     {

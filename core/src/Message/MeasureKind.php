@@ -24,5 +24,6 @@ enum MeasureKind
     case Percent;
     /** ml/m² */
     case Soak;
+    case Count;
     case Number;
 }

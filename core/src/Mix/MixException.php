@@ -4,27 +4,25 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Mix;
 
-use DomainException;
-use OpenGlaze\Core\Wording\Wording;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Refusal;
 
-/** A mix that cannot be; the message is a sentence for the person. */
-final class MixException extends DomainException
+/** A mix that cannot be. */
+final class MixException extends Refusal
 {
     public static function ratioNotPositive(float $a, float $b): self
     {
-        return new self(sprintf('Both parts of a ratio must be more than 0; this one is %s to %s.', (string) $a, (string) $b));
+        return new self(Message::of('mixes.ratio_not_positive', a: (string) $a, b: (string) $b));
     }
 
     public static function outsideCatalystTable(float $depthMm, float $leastMm, float $mostMm): self
     {
-        return new self(sprintf(
-            'The label\'s catalyst table goes from %s to %s mm, and this layer is %s mm: plan a layer within it, or several.',
-            Wording::number($leastMm, 2), Wording::number($mostMm, 2), Wording::number($depthMm, 2),
-        ));
+        return new self(Message::of('mixes.outside_catalyst_table', least: Measure::number($leastMm, 2), most: Measure::number($mostMm, 2), depth: Measure::number($depthMm, 2)));
     }
 
     public static function densityNotPositive(): self
     {
-        return new self('The densities of both parts must be more than 0 g/ml.');
+        return new self(Message::of('mixes.density_not_positive'));
     }
 }

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use stdClass;
@@ -57,7 +58,7 @@ final readonly class BatchReader
                 $node->has('have') ? $node->wholeOr('have', 1, 0, self::MOST_CUPS) : null,
             );
         } catch (VesselException $exception) {
-            $node->fault('floor_radius_mm', $exception->getMessage());
+            $node->fault('floor_radius_mm', $exception->said);
 
             return null;
         }
@@ -84,7 +85,7 @@ final readonly class BatchReader
                 $key = $coat->id.' '.(is_int($lift) ? $lift : 1);
                 $poured[$key] = ($poured[$key] ?? 0) + (is_int($count) ? $count : $all);
                 if ($poured[$key] > $all && $poured[$key] > $count) {
-                    $node->faultAtEntry('coats', $at, sprintf('With this batch %d of "%s" would be poured, and there are %d: share them out by counts.', $poured[$key], $coat->id, $all));
+                    $node->faultAtEntry('coats', $at, Message::of('plan.more_than_there_are', poured: $poured[$key], coat: $coat->id, all: $all));
                 }
             }
         }
@@ -95,7 +96,7 @@ final readonly class BatchReader
         $coats = $this->coatIds($node);
         $vessel = $node->has('vessel') ? $this->vessels[$node->text('vessel')] ?? null : null;
         if ($node->has('vessel') && $vessel === null) {
-            $node->fault('vessel', sprintf('There is no vessel "%s" in this plan.', $node->text('vessel')));
+            $node->fault('vessel', Message::of('plan.no_vessel', id: $node->text('vessel')));
         }
         $diameter = $node->optionalNumber('cup_diameter_mm', 0.1, 10_000, 'mm');
         [$by, $step, $fillMl] = $this->measure($node, $vessel !== null || $diameter !== null);
@@ -124,7 +125,7 @@ final readonly class BatchReader
     {
         $written = $node->raw('coats');
         if (! is_array($written) || $written === []) {
-            $node->fault('coats', $node->has('coats') ? 'Write a list of coats\' ids that is not empty.' : 'This field is missing.');
+            $node->fault('coats', $node->has('coats') ? Message::of('plan.coats_of_batch') : Message::of('plan.missing'));
 
             return [];
         }
@@ -132,11 +133,11 @@ final readonly class BatchReader
         foreach (array_values($written) as $index => $id) {
             $coat = is_string($id) ? $this->coats[$id] ?? null : null;
             if ($coat === null) {
-                $node->faultAtEntry('coats', $index, sprintf('There is no coat "%s" in this plan.', is_scalar($id) ? (string) $id : '…'));
+                $node->faultAtEntry('coats', $index, Message::of('plan.no_coat', id: is_scalar($id) ? (string) $id : '…'));
             } elseif (in_array($coat->id, $ids, true)) {
-                $node->faultAtEntry('coats', $index, sprintf('The coat "%s" is in this batch already.', $coat->id));
+                $node->faultAtEntry('coats', $index, Message::of('plan.coat_twice', coat: $coat->id));
             } elseif ($ids !== [] && $coat->resinId !== $this->coats[$ids[0]]->resinId) {
-                $node->faultAtEntry('coats', $index, sprintf('Coats that share a cup share a resin: this one is of "%s", the first of "%s".', $coat->resinId, $this->coats[$ids[0]]->resinId));
+                $node->faultAtEntry('coats', $index, Message::of('plan.other_resin', resin: $coat->resinId, first: $this->coats[$ids[0]]->resinId));
             } else {
                 $ids[] = $coat->id;
             }
@@ -161,7 +162,7 @@ final readonly class BatchReader
                 $all = $this->pieces[$this->coats[(string) $id]->pieceId]->quantity ?? 1;
                 $counts[(string) $id] = $written->wholeOr((string) $id, $all, 1, $all);
             } else {
-                $written->fault((string) $id, 'This coat is not in the batch.');
+                $written->fault((string) $id, Message::of('plan.coat_not_in_batch'));
             }
         }
 
@@ -177,7 +178,7 @@ final readonly class BatchReader
         $measure = $node->object('measure');
         $by = $measure->choice('by', MeasuredBy::class);
         if ($by === MeasuredBy::PenLines && ! $cupIsKnown) {
-            $measure->fault('by', 'Pen lines need a cup: write its vessel, or its cup_diameter_mm.');
+            $measure->fault('by', Message::of('plan.marks_need_cup'));
         }
 
         return [$by, match ($by) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
@@ -74,7 +76,7 @@ final readonly class CoatReader
         $default = $kind === CoatKind::Dome ? Containment::Held : Containment::Open;
         $containment = $node->choice('containment', Containment::class, $default) ?? $default;
         if ($kind === CoatKind::Dome && $containment !== Containment::Held) {
-            $node->fault('containment', 'A dome is held at its edge: write held, or another kind of coat.');
+            $node->fault('containment', Message::of('plan.dome_is_held'));
         }
 
         return $containment;
@@ -84,24 +86,24 @@ final readonly class CoatReader
     {
         $given = array_values(array_filter(SizeBy::cases(), static fn (SizeBy $by): bool => $node->has($by->value)));
         if ($given === []) {
-            $node->fault(SizeBy::Thickness->value, 'This field is missing.');
+            $node->fault(SizeBy::Thickness->value, Message::of('plan.missing'));
         }
         $by = $given[0] ?? SizeBy::Thickness;
         if (count($given) > 1) {
-            $node->faultHere(sprintf('Write one of %s, not several.', implode(' and ', array_map(static fn (SizeBy $by): string => $by->value, $given))));
+            $node->faultHere(Message::of('plan.one_size', given: implode(' and ', array_map(static fn (SizeBy $by): string => $by->value, $given))));
         }
         if ($by === SizeBy::EdgeAngle && $containment !== Containment::Held) {
-            $node->fault($by->value, 'Only a held coat is sized by its edge angle: write thickness_mm, or containment held.');
+            $node->fault($by->value, Message::of('plan.angle_of_held'));
         }
         if ($by === SizeBy::Stays && $containment !== Containment::Open) {
-            $node->fault($by->value, 'Only a film that is flooded over the edge loses some: write thickness_mm, or containment open.');
+            $node->fault($by->value, Message::of('plan.stays_of_open'));
         }
         if (in_array($by, [SizeBy::TotalDepth, SizeBy::RestLeavingMm, SizeBy::RestLeavingMl], true) && $containment !== Containment::Dammed) {
-            $node->fault($by->value, 'Only a dammed coat is sized by its depth: write thickness_mm, or containment dammed.');
+            $node->fault($by->value, Message::of('plan.depth_of_dammed'));
         }
         $counted = $node->choice('counted', Counted::class, Counted::Laid) ?? Counted::Laid;
         if ($counted === Counted::Mixed && ! $by->canBeMixed()) {
-            $node->fault('counted', 'Only ml_per_cm2 and ml_per_piece can be counted as mixed.');
+            $node->fault('counted', Message::of('plan.counted_mixed'));
         }
         [$least, $most, $unit] = $by->range();
 
@@ -134,7 +136,7 @@ final readonly class CoatReader
         }
         $sum = array_sum(array_map(static fn (Part $part): float => $part->sharePct, $parts));
         if ($parts !== [] && abs($sum - 100) > self::SHARES_NEAR) {
-            $node->fault('parts', sprintf('The shares add up to %s %%: make them 100 %%.', round($sum, 1)));
+            $node->fault('parts', Message::of('plan.part_shares', percent: Measure::number($sum, 1)));
         }
 
         return $parts;
@@ -146,7 +148,7 @@ final readonly class CoatReader
         $state = $node->choice('state', StepState::class, StepState::Open) ?? StepState::Open;
         $reason = $node->has('reason') ? $node->text('reason') : null;
         if ($state === StepState::Skipped && $reason === null) {
-            $node->fault('reason', 'Say why this step is skipped.');
+            $node->fault('reason', Message::of('plan.why_skipped'));
         }
 
         return new Step($own ? $node->textOr('step', '') : $node->text('step'), $state, $reason, $own ? $node->text('text') : null, $node->boolOr('after', false));
@@ -157,7 +159,7 @@ final readonly class CoatReader
     {
         $id = $node->text($field);
         if ($id !== '' && ! isset($known[$id])) {
-            $node->fault($field, sprintf('There is no %s with the id "%s" in this plan.', $field, mb_substr($id, 0, 40)));
+            $node->fault($field, Message::of('plan.no_reference', what: $field, id: mb_substr($id, 0, 40)));
         }
 
         return $id;

@@ -11,6 +11,8 @@ use OpenGlaze\Core\Colour\Finish;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
 use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 
 /** Reads colourants, recipes, and the cups that a batch is coloured in. */
 final readonly class ColourReader
@@ -38,7 +40,7 @@ final readonly class ColourReader
         $form = $node->choice('form', Form::class, Form::Additive) ?? Form::Additive;
         $colour = $node->has('colour') ? $node->text('colour') : null;
         if ($colour !== null && preg_match(self::COLOUR, $colour) !== 1) {
-            $node->fault('colour', 'Write the colour as # and six digits, such as #1f3a6e.');
+            $node->fault('colour', Message::of('plan.colour'));
             $colour = null;
         }
         $flammable = $form->usuallyFlammable();
@@ -83,7 +85,7 @@ final readonly class ColourReader
         }
         $shares = array_sum(array_map(static fn (ColourCup $cup): float => $cup->sharePct ?? 0.0, $cups));
         if ($shares > 100 + 1e-6) {
-            $batch->fault('colours', sprintf('The shares of the colour cups add up to %s %%: at most 100 %%, and what is left stays clear.', round($shares, 1)));
+            $batch->fault('colours', Message::of('plan.colour_shares', percent: Measure::number($shares, 1)));
         }
 
         return $cups;
@@ -94,13 +96,13 @@ final readonly class ColourReader
     {
         $recipe = $node->has('recipe') ? $this->recipes[$node->text('recipe')] ?? null : null;
         if ($node->has('recipe') && $recipe === null) {
-            $node->fault('recipe', sprintf('There is no recipe "%s" in this plan.', $node->text('recipe')));
+            $node->fault('recipe', Message::of('plan.no_recipe', id: $node->text('recipe')));
         }
         if ($node->has('recipe') && $node->has('doses')) {
-            $node->fault('doses', 'Write a recipe or doses, not both.');
+            $node->fault('doses', Message::of('plan.recipe_or_doses'));
         }
         if ($node->has('share_pct') === $node->has('ml')) {
-            $node->fault('share_pct', $node->has('ml') ? 'Write a share or ml, not both.' : 'This field is missing: write a share, or ml.');
+            $node->fault('share_pct', $node->has('ml') ? Message::of('plan.share_or_ml') : Message::of('plan.share_missing'));
         }
         $own = $node->has('doses') ? $this->doses($node) : [];
 
@@ -129,7 +131,7 @@ final readonly class ColourReader
         $written = $node->raw('coats');
         $ids = [];
         foreach (is_array($written) ? array_values($written) : [] as $index => $id) {
-            is_string($id) && in_array($id, $coats, true) ? $ids[] = $id : $node->faultAtEntry('coats', $index, 'This coat is not in the batch.');
+            is_string($id) && in_array($id, $coats, true) ? $ids[] = $id : $node->faultAtEntry('coats', $index, Message::of('plan.coat_not_in_batch'));
         }
 
         return $ids;
@@ -153,16 +155,16 @@ final readonly class ColourReader
     {
         $colourant = $this->colourants[$node->text('colourant')] ?? null;
         if ($colourant === null && $node->has('colourant')) {
-            $node->fault('colourant', sprintf('There is no colourant "%s" in this plan.', $node->text('colourant')));
+            $node->fault('colourant', Message::of('plan.no_colourant', id: $node->text('colourant')));
         }
         $given = array_values(array_filter(DoseUnit::cases(), static fn (DoseUnit $unit): bool => $node->has($unit->value)));
         if (count($given) !== 1) {
-            $node->faultHere('Write one of ml, g, drops, dips or scoops.');
+            $node->faultHere(Message::of('plan.dose_unit'));
         }
         $unit = $given[0] ?? DoseUnit::Ml;
         $amount = $node->has($unit->value) ? $node->number($unit->value, 0.0001, 100_000, $unit->value)->value : 1.0;
         if ($colourant !== null && $colourant->mlPer($unit) === null) {
-            $node->fault('scoops', 'How large is its scoop? Write the colourant\'s scoop_ml.');
+            $node->fault('scoops', Message::of('plan.scoop'));
         }
 
         return $colourant === null ? null : new Dose($colourant, $amount, $unit);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Message\Message;
+
 /** Gathers what is wrong while a plan is read; the first fault at a place is kept, and none inside a muted one. */
 final class Faults
 {
@@ -13,14 +15,14 @@ final class Faults
     /** @var list<string> */
     private array $muted = [];
 
-    public function add(string $pointer, string $sentence): void
+    public function add(string $pointer, Message $said): void
     {
         foreach ($this->muted as $muted) {
             if (str_starts_with($pointer, $muted)) {
                 return;
             }
         }
-        $this->faults[$pointer] ??= new Fault($pointer, $sentence);
+        $this->faults[$pointer] ??= new Fault($pointer, $said);
     }
 
     /** A part that is missing as a whole: its fields are not asked for one by one. */

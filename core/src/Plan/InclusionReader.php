@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** Reads things embedded in a coat: by count and size, by volume, or as a bulk fill with voids. */
@@ -19,7 +20,7 @@ final readonly class InclusionReader
     {
         $given = array_values(array_filter(self::SIZES, $node->has(...)));
         if (count($given) !== 1) {
-            $node->faultHere('Write one of size_mm, volume_ml or bulk_ml.');
+            $node->faultHere(Message::of('plan.inclusion_size'));
         }
         $count = $node->wholeOr('count', 1, 1, 1_000_000);
         $void = ($given[0] ?? '') === 'bulk_ml' ? ($node->optionalNumber('void_fraction', 0, 0.95) ?? $this->voidFraction) : null;
@@ -60,7 +61,7 @@ final readonly class InclusionReader
             }
         }
         if (count($sides) !== count($list) || count($list) > 3 || $list === []) {
-            $node->fault('size_mm', 'Write a ball\'s diameter, [diameter, height] of a disc, or [length, width, height] of a block, each from 0.01 to 10,000 mm.');
+            $node->fault('size_mm', Message::of('plan.inclusion_shape'));
 
             return [1.0];
         }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use BackedEnum;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
-use OpenGlaze\Core\Wording\Wording;
 use stdClass;
 
 /**
@@ -48,21 +49,21 @@ final readonly class Node
         return $this->pointer.'/'.strtr($field, ['~' => '~0', '/' => '~1']);
     }
 
-    public function fault(string $field, string $sentence): void
+    public function fault(string $field, Message $what): void
     {
-        $this->faults->add($this->at($field), $sentence);
+        $this->faults->add($this->at($field), $what);
     }
 
     /** A fault of the object as a whole. */
-    public function faultHere(string $sentence): void
+    public function faultHere(Message $what): void
     {
-        $this->faults->add($this->pointer, $sentence);
+        $this->faults->add($this->pointer, $what);
     }
 
     /** A fault of one entry of a list of plain values. */
-    public function faultAtEntry(string $field, int $index, string $sentence): void
+    public function faultAtEntry(string $field, int $index, Message $what): void
     {
-        $this->faults->add($this->at($field).'/'.$index, $sentence);
+        $this->faults->add($this->at($field).'/'.$index, $what);
     }
 
     public function number(string $field, float $least, float $most, string $unit = ''): Sourced
@@ -82,12 +83,12 @@ final readonly class Node
         }
         $value = $this->raw($field);
         if (! is_int($value) && ! is_float($value)) {
-            $this->fault($field, 'Write a number'.$this->range($least, $most, $unit).'.');
+            $this->fault($field, $this->range('plan.number', null, $least, $most, $unit));
 
             return Sourced::assumed($least);
         }
         if (! is_finite((float) $value) || $value < $least || $value > $most) {
-            $this->fault($field, sprintf('%s is out of range: write a number%s.', $this->shown($value), $this->range($least, $most, $unit)));
+            $this->fault($field, $this->range('plan.out_of_range', $this->shown($value), $least, $most, $unit));
 
             return Sourced::assumed($least);
         }
@@ -102,7 +103,7 @@ final readonly class Node
         }
         $value = $this->raw($field);
         if ((! is_int($value) && ! (is_float($value) && floor($value) === $value)) || $value < $least || $value > $most) {
-            $this->fault($field, sprintf('Write a whole number from %d to %s.', $least, number_format($most)));
+            $this->fault($field, Message::of('plan.whole_number', least: $least, most: Measure::count($most)));
 
             return $default;
         }
@@ -114,7 +115,7 @@ final readonly class Node
     {
         $value = $this->raw($field) ?? $default;
         if (! is_bool($value)) {
-            $this->fault($field, 'Write true or false.');
+            $this->fault($field, Message::of('plan.true_or_false'));
 
             return $default;
         }
@@ -126,12 +127,12 @@ final readonly class Node
     {
         $value = $this->raw($field);
         if (! is_string($value) || trim($value) === '') {
-            $this->fault($field, $this->has($field) ? 'Write a text that is not empty.' : 'This field is missing.');
+            $this->fault($field, $this->has($field) ? Message::of('plan.text') : Message::of('plan.missing'));
 
             return '';
         }
         if (strlen($value) > $longest && mb_strlen($value) > $longest) {
-            $this->fault($field, sprintf('Write at most %s characters.', number_format($longest)));
+            $this->fault($field, Message::of('plan.too_long', most: Measure::count($longest)));
         }
 
         return $value;
@@ -153,7 +154,7 @@ final readonly class Node
     {
         if (! $this->has($field)) {
             if ($default === null) {
-                $this->fault($field, 'This field is missing.');
+                $this->fault($field, Message::of('plan.missing'));
             }
 
             return $default;
@@ -162,7 +163,7 @@ final readonly class Node
         $case = is_string($value) ? $enum::tryFrom($value) : null;
         if ($case === null) {
             $allowed = implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
-            $this->fault($field, sprintf('%s is not known here: write one of %s.', $this->shown($value), $allowed));
+            $this->fault($field, Message::of('plan.not_known', written: $this->shown($value), allowed: $allowed));
         }
 
         return $case;
@@ -173,7 +174,7 @@ final readonly class Node
     {
         $value = $this->raw($field);
         if (! $value instanceof stdClass) {
-            $this->fault($field, $this->has($field) ? 'Write an object, in braces.' : 'This field is missing.');
+            $this->fault($field, $this->has($field) ? Message::of('plan.object') : Message::of('plan.missing'));
             $value = new stdClass;
             $this->faults->mute($this->at($field));
         }
@@ -193,12 +194,12 @@ final readonly class Node
         }
         $value = $this->raw($field);
         if (! is_array($value)) {
-            $this->fault($field, 'Write a list, in brackets.');
+            $this->fault($field, Message::of('plan.list'));
 
             return [];
         }
         if (count($value) > $most) {
-            $this->fault($field, sprintf('There are %s entries; at most %s are read.', number_format(count($value)), number_format($most)));
+            $this->fault($field, Message::of('plan.many_entries', count: Measure::count(count($value)), most: Measure::count($most)));
 
             return [];
         }
@@ -207,7 +208,7 @@ final readonly class Node
             if ($entry instanceof stdClass) {
                 $nodes[] = new self($entry, $this->at($field).'/'.$index, $this->faults, $this->origin);
             } else {
-                $this->faults->add($this->at($field).'/'.$index, 'Write an object, in braces.');
+                $this->faults->add($this->at($field).'/'.$index, Message::of('plan.object'));
             }
         }
 
@@ -215,41 +216,42 @@ final readonly class Node
     }
 
     /** Notes a fault when the field asks for what is not computed. */
-    public function refuse(string $field, string $what, int|string|bool|null $harmless = null): void
+    public function refuse(string $field, Message $what, int|string|bool|null $harmless = null): void
     {
         $value = $this->raw($field);
         $isHarmless = $value === null || $value === [] || $value === $harmless || (is_float($value) && $value === (float) $harmless);
         if (! $isHarmless) {
-            $this->fault($field, $what.' cannot be computed yet; leave this field out.');
+            $this->fault($field, $what);
         }
     }
 
     private function missing(string $field): Sourced
     {
         if ($this->raw($field) === null) {
-            $this->fault($field, 'This field is missing.');
+            $this->fault($field, Message::of('plan.missing'));
         }
 
         return Sourced::assumed(1.0);
     }
 
-    private function range(float $least, float $most, string $unit): string
+    private function range(string $key, Message|string|null $written, float $least, float $most, string $unit): Message
     {
-        return sprintf(' from %s to %s%s', Wording::number($least, 3), self::withThousands($most), $unit === '' ? '' : ' '.$unit);
+        return Message::of(
+            $key,
+            written: $written,
+            least: Measure::number($least, 3),
+            most: $most >= 1000 ? Measure::count($most) : Measure::number($most, 3),
+            unit: $unit === '' ? '' : ' '.$unit,
+        );
     }
 
-    private static function withThousands(float $number): string
-    {
-        return $number >= 1000 ? number_format($number) : Wording::number($number, 3);
-    }
-
-    private function shown(mixed $value): string
+    private function shown(mixed $value): Message|string
     {
         return match (true) {
             is_string($value) => '"'.(mb_strlen($value) > 40 ? mb_substr($value, 0, 40).'…' : $value).'"',
-            is_int($value), is_float($value) => is_finite((float) $value) ? (string) $value : 'A number this large',
+            is_int($value), is_float($value) => is_finite((float) $value) ? (string) $value : Message::of('plan.number_this_large'),
             is_bool($value) => $value ? 'true' : 'false',
-            default => 'This',
+            default => Message::of('plan.this'),
         };
     }
 }

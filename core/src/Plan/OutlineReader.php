@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Circle;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\OutlineException;
@@ -28,7 +30,7 @@ final class OutlineReader
         try {
             return $this->pierced($node, $this->shape($node));
         } catch (OutlineException $exception) {
-            $node->faultHere($exception->getMessage());
+            $node->faultHere($exception->said);
 
             return Rectangle::of(1, 1);
         }
@@ -48,7 +50,7 @@ final class OutlineReader
         };
         $longest = max($outline->boxWidthMm(), $outline->boxHeightMm());
         if ($longest > self::MOST_MM || $longest < self::LEAST_MM) {
-            $node->faultHere(sprintf('The outline\'s longest side must be from %s to %s mm.', self::LEAST_MM, number_format(self::MOST_MM)));
+            $node->faultHere(Message::of('plan.longest_side', least: Measure::number(self::LEAST_MM, 3), most: Measure::count(self::MOST_MM)));
         }
 
         return $outline;
@@ -59,7 +61,7 @@ final class OutlineReader
         if ($inner < $diameter) {
             return Outlines::ring($diameter, $inner);
         }
-        $node->fault('inner_mm', OutlineException::ringClosed()->getMessage());
+        $node->fault('inner_mm', OutlineException::ringClosed()->said);
 
         return Rectangle::of(1, 1);
     }
@@ -71,7 +73,7 @@ final class OutlineReader
             return $this->missing($node, 'points_mm');
         }
         if (count($raw) > self::MOST_POINTS) {
-            $node->fault('points_mm', sprintf('There are %s points; at most %s are read.', number_format(count($raw)), number_format(self::MOST_POINTS)));
+            $node->fault('points_mm', Message::of('plan.many_points', count: Measure::count(count($raw)), most: Measure::count(self::MOST_POINTS)));
 
             return Rectangle::of(1, 1);
         }
@@ -79,7 +81,7 @@ final class OutlineReader
         foreach (array_values($raw) as $index => $pair) {
             [$x, $y] = is_array($pair) && count($pair) === 2 ? array_values($pair) : [null, null];
             if (! self::isCoordinate($x) || ! self::isCoordinate($y)) {
-                $node->faultAtEntry('points_mm', $index, 'Write a point as [x, y], each a number from -10,000 to 10,000 mm.');
+                $node->faultAtEntry('points_mm', $index, Message::of('plan.point'));
 
                 return Rectangle::of(1, 1);
             }
@@ -98,7 +100,7 @@ final class OutlineReader
     {
         $holes = [];
         foreach ($node->objects('holes', self::MOST_HOLES) as $hole) {
-            $hole->refuse('holes', 'A hole in a hole');
+            $hole->refuse('holes', Message::of('plan.hole_in_hole'));
             $outline = $this->shape($hole);
             $place = new Point(
                 $hole->number('x_mm', 0, self::MOST_MM, 'mm')->value,
@@ -112,7 +114,7 @@ final class OutlineReader
 
     private function missing(Node $node, string $field): Outline
     {
-        $node->fault($field, $node->has($field) ? 'Write a list of points, in brackets.' : 'This field is missing.');
+        $node->fault($field, $node->has($field) ? Message::of('plan.list_of_points') : Message::of('plan.missing'));
 
         return Rectangle::of(1, 1);
     }

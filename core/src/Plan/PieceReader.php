@@ -10,13 +10,14 @@ use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Body\CylinderSide;
 use OpenGlaze\Core\Body\Ellipsoid;
 use OpenGlaze\Core\Body\Hollow;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Side;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;
-use OpenGlaze\Core\Wording\Wording;
 use stdClass;
 
 /** Reads one piece. */
@@ -59,12 +60,12 @@ final class PieceReader
     {
         $given = array_values(array_filter(self::MEASURES, $measure->has(...)));
         if (count($given) !== 1) {
-            $measure->faultHere('Write one of '.implode(', ', self::MEASURES).'.');
+            $measure->faultHere(Message::of('plan.one_measure', allowed: implode(', ', self::MEASURES)));
 
             return null;
         }
         if ($hasOutline && $given[0] !== 'water_g') {
-            $measure->fault($given[0], 'Write an outline or a measure, not both; only water_g may stand beside an outline.');
+            $measure->fault($given[0], Message::of('plan.outline_or_measure'));
         }
 
         return match ($given[0]) {
@@ -90,7 +91,7 @@ final class PieceReader
             }
         }
         if (! is_array($raw) || count($raw) !== 3 || count($sides) !== 3) {
-            $measure->fault('ellipsoid_mm', 'Write three lengths, in brackets, each from 0.1 to 10,000 mm.');
+            $measure->fault('ellipsoid_mm', Message::of('plan.three_lengths'));
 
             return null;
         }
@@ -132,7 +133,7 @@ final class PieceReader
             default => null,
         };
         if ($edges === null) {
-            $node->fault('coated_edges', 'Write all, none, a list of top, right, bottom, left, or a length in mm.');
+            $node->fault('coated_edges', Message::of('plan.coated_edges'));
 
             return CoatedEdges::none();
         }
@@ -142,12 +143,12 @@ final class PieceReader
         try {
             $all = $outline->perimeterMm() + $outline->holePerimeterMm();
             if ($edges->lengthMm($outline) > $all * (1 + 1e-9)) {
-                $node->fault('coated_edges', sprintf('Write a length from 0 to %s mm: all its edges and holes are no longer.', Wording::number(floor($all), 0)));
+                $node->fault('coated_edges', Message::of('plan.coated_length', most: Measure::number(floor($all), 0)));
 
                 return CoatedEdges::none();
             }
         } catch (OutlineException $exception) {
-            $node->fault('coated_edges', $exception->getMessage());
+            $node->fault('coated_edges', $exception->said);
 
             return CoatedEdges::none();
         }

@@ -13,7 +13,7 @@ final class PlanException extends DomainException
     private function __construct(public readonly array $faults)
     {
         parent::__construct(implode("\n", array_map(
-            static fn (Fault $fault): string => $fault->pointer.': '.$fault->sentence,
+            static fn (Fault $fault): string => $fault->pointer.': '.$fault->said->key,
             $faults,
         )));
     }

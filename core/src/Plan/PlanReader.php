@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use stdClass;
 
@@ -48,12 +49,12 @@ final class PlanReader
     private function readHead(Node $root): void
     {
         if ($root->text('format') !== self::FORMAT && $root->has('format')) {
-            $root->fault('format', sprintf('This is not a plan file: write "%s".', self::FORMAT));
+            $root->fault('format', Message::of('plan.no_plan_file', format: self::FORMAT));
         }
         if (! $root->has('version')) {
-            $root->fault('version', 'This field is missing.');
+            $root->fault('version', Message::of('plan.missing'));
         } elseif ($root->raw('version') !== self::VERSION) {
-            $root->fault('version', sprintf('Only version %d can be read.', self::VERSION));
+            $root->fault('version', Message::of('plan.only_version', version: self::VERSION));
         }
     }
 
@@ -71,7 +72,7 @@ final class PlanReader
         foreach ($nodes as $node) {
             $id = $node->text('id');
             if ($id !== '' && isset($seen[$id])) {
-                $node->fault('id', sprintf('The id "%s" is taken already.', $id));
+                $node->fault('id', Message::of('plan.id_taken', id: $id));
             }
             $seen[$id] = true;
             $entry = $read($node);
@@ -86,7 +87,7 @@ final class PlanReader
     private function refuseBeyondDoubles(mixed $value, string $pointer, Faults $faults): void
     {
         if (is_float($value) && ! is_finite($value)) {
-            $faults->add($pointer, 'This number is too large to be read.');
+            $faults->add($pointer, Message::of('plan.too_large'));
         }
         if ($value instanceof stdClass || is_array($value)) {
             foreach ((array) $value as $key => $entry) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
@@ -37,7 +38,7 @@ final class ResinReader
         $from = $hours('recoat_from_h');
         $to = $hours('recoat_to_h');
         if ($from !== null && $to !== null && $to->value <= $from->value) {
-            $node->fault('recoat_to_h', 'The window shuts before it opens: are "recoat from" and "recoat to" the right way round?');
+            $node->fault('recoat_to_h', Message::of('plan.window_shut_first'));
         }
 
         return new ResinSheet(
@@ -104,18 +105,18 @@ final class ResinReader
     private function catalyst(Node $node): CatalystTable
     {
         if (! $node->has('catalyst')) {
-            $node->fault('catalyst', 'Write the label\'s own table: a list of {"depth_mm": …, "pct": …}. No table stands in for it.');
+            $node->fault('catalyst', Message::of('plan.catalyst_table'));
         }
         $rows = [];
         foreach ($node->objects('catalyst', self::MOST_ROWS) as $row) {
             $depth = $row->number('depth_mm', 0.01, 500, 'mm')->value;
             if ($rows !== [] && $depth <= $rows[count($rows) - 1][0]) {
-                $row->fault('depth_mm', 'The depths must rise from one row to the next.');
+                $row->fault('depth_mm', Message::of('plan.depths_rise'));
             }
             $rows[] = [$depth, $row->number('pct', 0.01, 20, '%')->value];
         }
         if ($rows === []) {
-            $node->fault('catalyst', 'Write at least one row of the label\'s table.');
+            $node->fault('catalyst', Message::of('plan.catalyst_row'));
         }
 
         return new CatalystTable($rows === [] ? [[1.0, 1.0]] : $rows);

@@ -69,7 +69,7 @@ final readonly class ResinSheet
         if ($this->ratioMixture !== null) {
             return $this->ratioMixture;
         }
-        $table = $this->catalyst ?? throw new LogicException('A resin has a ratio or a catalyst table.');
+        $table = $this->catalyst ?? throw new LogicException('a resin has a ratio or a catalyst table');
 
         return Mixture::catalysed($table->percentAt($layerMm ?? $table->shallowestMm()), $this->densityAGMl->value, $this->densityBGMl?->value);
     }

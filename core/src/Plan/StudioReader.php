@@ -9,6 +9,7 @@ use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\Residue;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 
 /** Reads the room and the studio's constants. */
@@ -55,12 +56,12 @@ final class StudioReader
                 $node->number('c', -10, 60, '°C')->value,
             );
             if ($points !== [] && $point->atH <= end($points)->atH) {
-                $node->fault('at_h', 'The hours must rise from one point to the next.');
+                $node->fault('at_h', Message::of('plan.hours_rise'));
             }
             $points[] = $point;
         }
         if ($points === []) {
-            $room->fault('temperatures', 'Write at least one point, or leave the field out.');
+            $room->fault('temperatures', Message::of('plan.one_point'));
 
             return Temperatures::steady(20.0);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Surface\Surface;
 
@@ -16,7 +17,7 @@ final class ZoneReader
     {
         $byShare = $node->has('share_pct');
         if ($byShare === $node->has('shape')) {
-            $node->faultHere('Write the zone\'s outline with its place, or its share_pct.');
+            $node->faultHere(Message::of('plan.zone'));
         }
         $surface = $node->has('surface') ? $node->choice('surface', Surface::class) : null;
         $place = static fn (string $field): float => $node->numberOr($field, 0, -OutlineReader::MOST_MM, OutlineReader::MOST_MM, 'mm')->value;

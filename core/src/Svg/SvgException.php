@@ -4,42 +4,43 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Svg;
 
-use DomainException;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Refusal;
 
-/** A drawing that gives no outline; the message is a sentence for the person. */
-final class SvgException extends DomainException
+/** A drawing that gives no outline. */
+final class SvgException extends Refusal
 {
     /** Whether the width of the piece would do. */
     public bool $asksWidth = false;
 
     public static function tooLarge(): self
     {
-        return new self('This drawing is larger than 5 MB: save it without its pictures.');
+        return new self(Message::of('drawings.too_large'));
     }
 
     public static function unreadable(): self
     {
-        return new self('This is no SVG drawing that can be read.');
+        return new self(Message::of('drawings.unreadable'));
     }
 
-    public static function refused(string $what): self
+    public static function refused(Message $what): self
     {
-        return new self(sprintf('This drawing holds %s, which is not taken in from a file: save it as plain shapes and paths.', $what));
+        return new self(Message::of('drawings.refused', what: $what));
     }
 
     public static function noShapes(): self
     {
-        return new self('There is no shape in this drawing: it needs a path, a circle, a rectangle, an ellipse or a polygon.');
+        return new self(Message::of('drawings.no_shapes'));
     }
 
     public static function apart(int $count): self
     {
-        return new self(sprintf('This drawing holds %d shapes that lie apart: keep one piece in a file, with its holes inside it.', $count));
+        return new self(Message::of('drawings.apart', count: $count));
     }
 
     public static function noSize(): self
     {
-        $exception = new self('This drawing does not say how large it is: give the width of the piece.');
+        $exception = new self(Message::of('drawings.no_size'));
         $exception->asksWidth = true;
 
         return $exception;
@@ -47,6 +48,6 @@ final class SvgException extends DomainException
 
     public static function badTransform(string $transform): self
     {
-        return new self(sprintf('This transform cannot be read: "%s".', mb_substr($transform, 0, 60)));
+        return new self(Message::of('drawings.bad_transform', transform: mb_substr($transform, 0, 60)));
     }
 }

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Svg;
 
 use DOMDocument;
 use DOMElement;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Affine;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\LoopCheck;
@@ -56,7 +57,7 @@ final class SvgOutline
             throw SvgException::tooLarge();
         }
         if (preg_match('/<!(?:DOCTYPE|ENTITY)/i', $text) === 1) {
-            throw SvgException::refused('a document type or entities');
+            throw SvgException::refused(Message::of('drawings.entities'));
         }
         $before = libxml_use_internal_errors(true);
         try {

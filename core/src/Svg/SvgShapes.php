@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Svg;
 
 use DOMElement;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Affine;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\OutlineException;
@@ -20,7 +21,7 @@ final class SvgShapes
     private const SKIPPED = ['defs', 'clippath', 'mask', 'symbol', 'pattern', 'marker', 'lineargradient', 'radialgradient', 'filter', 'title', 'desc', 'metadata', 'style', 'view', 'line'];
 
     private const REFUSED = [
-        'script' => 'a script', 'image' => 'a picture', 'foreignobject' => 'foreign content', 'use' => 'linked copies', 'a' => 'links',
+        'script' => 'script', 'image' => 'picture', 'foreignobject' => 'foreign', 'use' => 'copies', 'a' => 'links',
         'animate' => 'animation', 'animatetransform' => 'animation', 'animatemotion' => 'animation', 'set' => 'animation', 'text' => 'text',
     ];
 
@@ -60,14 +61,14 @@ final class SvgShapes
             return;
         }
         if ($depth > self::DEEPEST) {
-            throw SvgException::refused('groups nested more than '.self::DEEPEST.' deep');
+            throw SvgException::refused(Message::of('drawings.nested', deepest: self::DEEPEST));
         }
         $transform = $element->getAttribute('transform');
         $map = $transform === '' ? $map : $map->after(SvgTransform::of($transform));
         foreach (self::shape($element, $name) as $loop) {
             $this->loops[] = $loop->mapped($map);
             if (count($this->loops) > self::MOST_LOOPS) {
-                throw SvgException::refused('more than '.(self::MOST_LOOPS - 1).' shapes');
+                throw SvgException::refused(Message::of('drawings.many_shapes', most: self::MOST_LOOPS - 1));
             }
         }
         foreach ($element->childNodes as $child) {
@@ -80,16 +81,16 @@ final class SvgShapes
     private static function refuse(DOMElement $element, string $name): void
     {
         if (isset(self::REFUSED[$name])) {
-            throw SvgException::refused(self::REFUSED[$name]);
+            throw SvgException::refused(Message::of('drawings.'.self::REFUSED[$name]));
         }
         foreach ($element->attributes ?? [] as $attribute) {
             $key = strtolower($attribute->localName ?? '');
             if (str_starts_with($key, 'on')) {
-                throw SvgException::refused('a script');
+                throw SvgException::refused(Message::of('drawings.script'));
             }
             $value = trim($attribute->value);
             if (($key === 'href' && ! str_starts_with($value, '#')) || preg_match('/url\s*\(\s*[\'"]?\s*(?!#)/i', $value) === 1) {
-                throw SvgException::refused('a link to another place');
+                throw SvgException::refused(Message::of('drawings.link'));
             }
         }
     }

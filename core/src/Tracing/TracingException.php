@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tracing;
 
-use DomainException;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Refusal;
 
-/** A tracing that gives no outline; the message is a sentence for the person. */
-final class TracingException extends DomainException
+/** A tracing that gives no outline. */
+final class TracingException extends Refusal
 {
     public static function pointsTooClose(): self
     {
-        return new self('The two points of the known length lie on each other: mark them farther apart.');
+        return new self(Message::of('tracings.points_too_close'));
     }
 
     public static function noSheet(): self
     {
-        return new self('These corners make no four-sided sheet: mark them one after the other, going round it.');
+        return new self(Message::of('tracings.no_sheet'));
     }
 
     public static function beyondTheHorizon(): self
     {
-        return new self('The outline runs past the horizon that these corners mean: mark the corners of the sheet again.');
+        return new self(Message::of('tracings.beyond_horizon'));
     }
 }

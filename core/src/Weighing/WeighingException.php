@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Weighing;
 
-use DomainException;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Refusal;
 
 /** A batch cannot be weighed. */
-final class WeighingException extends DomainException
+final class WeighingException extends Refusal
 {
     public static function noDensity(string $resin): self
     {
-        return new self(sprintf('The sheet of %s gives no density of part B: measure it by volume, or write its density down.', $resin));
+        return new self(Message::of('mixes.no_density', resin: $resin));
     }
 }

@@ -22,6 +22,9 @@ final readonly class Wording
 
     public function say(Measure $measure): string
     {
+        if ($measure->kind === MeasureKind::Count) {
+            return number_format($measure->value, 0, '.', $this->catalogue->line('quantities.thousands'));
+        }
         [$unit, $value, $decimals] = $this->units === UnitSystem::Metric ? self::metric($measure) : $this->imperial($measure);
         $number = self::number($value, $measure->decimals ?? $decimals);
 
@@ -29,7 +32,7 @@ final readonly class Wording
     }
 
     /** A number with at most so many decimals, without trailing zeros. */
-    public static function number(float $value, int $decimals): string
+    private static function number(float $value, int $decimals): string
     {
         $text = number_format($value, $decimals, '.', '');
 
@@ -51,7 +54,7 @@ final readonly class Wording
             MeasureKind::Hours => ['h', $value, 1],
             MeasureKind::Percent => ['percent', $value, 0],
             MeasureKind::Soak => ['ml_per_m2', $value, 0],
-            MeasureKind::Number => ['', $value, 0],
+            MeasureKind::Count, MeasureKind::Number => ['', $value, 0],
         };
     }
 

@@ -248,7 +248,7 @@ final class BatchTest extends TestCase
             self::fail('It was taken.');
         } catch (PlanException $exception) {
             self::assertSame('/batches/0/vessel', $exception->faults[0]->pointer);
-            self::assertStringContainsString('do not go into a vessel of 6.3 ml', $exception->faults[0]->sentence);
+            self::assertStringContainsString('do not go into a vessel of 6.3 ml', English::say($exception->faults[0]->said));
         }
     }
 

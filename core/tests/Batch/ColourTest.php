@@ -11,6 +11,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\ColourShare;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Steps\StepList;
@@ -171,7 +172,7 @@ final class ColourTest extends TestCase
             self::computed($plan);
             self::fail('It was taken.');
         } catch (PlanException $exception) {
-            $sentences = array_column($exception->faults, 'sentence', 'pointer');
+            $sentences = array_column(array_map(static fn (Fault $fault): array => [$fault->pointer, English::say($fault->said)], $exception->faults), 1, 0);
             self::assertArrayHasKey("/batches/0/colours/0$pointer", $sentences);
             self::assertStringContainsString($words, $sentences["/batches/0/colours/0$pointer"]);
         }

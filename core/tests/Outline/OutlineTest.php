@@ -9,6 +9,7 @@ use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Rectangle;
 use OpenGlaze\Core\Outline\Side;
+use OpenGlaze\Core\Tests\Support\English;
 use PHPUnit\Framework\TestCase;
 
 final class OutlineTest extends TestCase
@@ -61,7 +62,7 @@ final class OutlineTest extends TestCase
                 Rectangle::of(10, $bad);
                 self::fail('A height of '.$bad.' was taken.');
             } catch (OutlineException $exception) {
-                self::assertStringContainsString('height', $exception->getMessage());
+                self::assertStringContainsString('height', English::say($exception->said));
             }
         }
         $this->expectException(OutlineException::class);

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -173,7 +174,9 @@ final class FieldsTest extends TestCase
         try {
             (new PlanReader)->read(Plans::with([$pointer => $value]));
         } catch (PlanException $exception) {
-            return array_values(array_filter($exception->faults, static fn (Fault $fault): bool => $fault->pointer === $pointer))[0]->sentence ?? null;
+            $found = array_values(array_filter($exception->faults, static fn (Fault $fault): bool => $fault->pointer === $pointer))[0] ?? null;
+
+            return $found === null ? null : English::say($found->said);
         }
 
         return null;

@@ -43,7 +43,7 @@ final class MangledPlansTest extends TestCase
             } catch (PlanException $exception) {
                 foreach ($exception->faults as $fault) {
                     self::assertMatchesRegularExpression('#^(/|$)#', $fault->pointer);
-                    self::assertNotSame('', $fault->sentence);
+                    self::assertNotSame('', English::say($fault->said));
                 }
                 $refused++;
 

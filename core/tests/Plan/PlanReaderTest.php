@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Plan;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -124,7 +125,7 @@ final class PlanReaderTest extends TestCase
     public function test_what_is_wrong_is_refused_at_its_pointer_with_what_is_allowed(array $changes, string $pointer, string $sentence): void
     {
         $fault = self::faultAt($pointer, Plans::with($changes));
-        self::assertStringContainsString($sentence, $fault->sentence);
+        self::assertStringContainsString($sentence, English::say($fault->said));
     }
 
     public function test_all_faults_are_found_in_one_reading(): void
@@ -161,7 +162,7 @@ final class PlanReaderTest extends TestCase
     {
         $plan = Plans::autumnSky();
         $plan->pieces[] = clone $plan->pieces[0];
-        self::assertStringContainsString('taken already', self::faultAt('/pieces/1/id', $plan)->sentence);
+        self::assertStringContainsString('taken already', English::say(self::faultAt('/pieces/1/id', $plan)->said));
     }
 
     private static function faultAt(string $pointer, stdClass $document): Fault

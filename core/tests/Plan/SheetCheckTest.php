@@ -51,7 +51,7 @@ final class SheetCheckTest extends TestCase
                 self::fail('It was taken.');
             } catch (PlanException $exception) {
                 self::assertSame('/resins/0/recoat_to_h', $exception->faults[0]->pointer);
-                self::assertStringContainsString('right way round', $exception->faults[0]->sentence);
+                self::assertStringContainsString('right way round', English::say($exception->faults[0]->said));
             }
         }
     }

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Support;
 use LogicException;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Message\Refusal;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Wording\Catalogue;
@@ -16,7 +17,7 @@ use OpenGlaze\Core\Wording\Sayer;
 final class English implements Catalogue
 {
     /** @var array<string, mixed> */
-    private array $files = [];
+    private static array $files = [];
 
     public static function speaker(UnitSystem $units = UnitSystem::Metric): Speaker
     {
@@ -35,10 +36,26 @@ final class English implements Catalogue
         return implode(' ', array_map(static fn (Advice $one): string => self::say($one->said), $advice));
     }
 
+    /**
+     * What is said when it is refused; nothing, when it is not.
+     *
+     * @param  callable(): mixed  $do
+     */
+    public static function refusal(callable $do): string
+    {
+        try {
+            $do();
+        } catch (Refusal $refusal) {
+            return self::say($refusal->said);
+        }
+
+        return '';
+    }
+
     public function line(string $key): string
     {
         [$file] = explode('.', $key);
-        $line = $this->files[$file] ??= require __DIR__."/../../../lang/en/$file.php";
+        $line = self::$files[$file] ??= require __DIR__."/../../../lang/en/$file.php";
         foreach (array_slice(explode('.', $key), 1) as $part) {
             $line = is_array($line) ? $line[$part] ?? null : null;
         }

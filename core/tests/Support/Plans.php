@@ -155,7 +155,7 @@ final class Plans
         } catch (PlanException $exception) {
             return array_combine(
                 array_map(static fn (Fault $fault): string => $fault->pointer, $exception->faults),
-                array_map(static fn (Fault $fault): string => $fault->sentence, $exception->faults),
+                array_map(static fn (Fault $fault): string => English::say($fault->said), $exception->faults),
             );
         }
 

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Tracing;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tracing\Knot;
 use OpenGlaze\Core\Tracing\KnownLength;
 use OpenGlaze\Core\Tracing\KnownSheet;
@@ -95,7 +96,7 @@ final class TracingTest extends TestCase
                 $scale();
                 self::fail('That gives no scale.');
             } catch (TracingException $exception) {
-                self::assertStringEndsWith('.', $exception->getMessage());
+                self::assertStringEndsWith('.', English::say($exception->said));
             }
         }
         $this->expectException(OutlineException::class);
