@@ -83,7 +83,7 @@ final class EveningAnswer
             'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->openMin->value),
             'runs_away' => ($result->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
             'wipe_rounds' => self::wipeRounds($result),
-            'vessel' => self::vessel($evening, $result),
+            'vessel' => self::vessel($evening, $result, $say),
             'lines' => self::lines($result),
             'pieces' => array_map(static fn (Turn $turn): array => [
                 'coat' => $turn->coat->case->coat->id,
@@ -171,15 +171,15 @@ final class EveningAnswer
     }
 
     /** @return list<string> of mixing it, with what is stirred in */
-    public static function cautions(BatchResult $result): array
+    public static function cautions(BatchResult $result, Speaker $say): array
     {
         $colourants = array_merge(...array_map(static fn (Turn $turn): array => $turn->coat->case->colourants, $result->turns));
 
-        return Caution::said(Caution::ofMixing($result->resin->family === ResinFamily::Polyester, false, $colourants));
+        return array_map($say->say(...), Caution::together(Caution::ofMixing($result->resin->family === ResinFamily::Polyester, false, $colourants)));
     }
 
     /** @return array<string, mixed>|null */
-    private static function vessel(Evening $evening, BatchResult $result): ?array
+    private static function vessel(Evening $evening, BatchResult $result, Speaker $say): ?array
     {
         $sheet = $result->batch->vesselId === null ? null : $evening->plan->vessels[$result->batch->vesselId] ?? null;
 
@@ -191,7 +191,7 @@ final class EveningAnswer
             'stirrable_ml' => $sheet->shape->stirrableMl(),
             'graduation_ml' => $sheet->graduationMl,
             'weight_g' => $sheet->weightG,
-            'afterwards' => $sheet->afterwards(),
+            'afterwards' => $sheet->afterwards() === null ? null : $say->say($sheet->afterwards()),
             'profile' => self::profile($sheet->shape),
         ];
     }

@@ -40,7 +40,7 @@ final class MixingState
             'steps' => array_map(static fn (WeighStep $step): array => [
                 'id' => $step->id,
                 'kind' => $step->kind->value,
-                'what' => $step->what,
+                'what' => $person->say($step->what),
                 'target_g' => $step->targetG,
                 'got_g' => $step->gotG,
                 'past_g' => $step->pastG(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\RangesDocument;
 use stdClass;
@@ -15,11 +16,11 @@ final class RangeAnswer
     private const EXPLAINED_AS = ['total_ml' => 'total'];
 
     /** @param  array<string, Range>  $ranges  by figure */
-    public static function of(array $ranges): stdClass
+    public static function of(array $ranges, Speaker $say): stdClass
     {
         $answer = new stdClass;
         foreach ($ranges as $figure => $range) {
-            $answer->{self::EXPLAINED_AS[$figure] ?? $figure} = RangesDocument::range($range);
+            $answer->{self::EXPLAINED_AS[$figure] ?? $figure} = RangesDocument::range($range, $say);
         }
 
         return $answer;

@@ -33,7 +33,7 @@ final class StackAnswer
                 array_keys($stack->results),
             ),
             'whole' => ResultDocument::stack($case->piece, $stack->results),
-            'steps' => array_map(self::step(...), StepList::of($case)),
+            'steps' => array_map(static fn (PlannedStep $step): array => self::step($step, $say), StepList::of($case)),
             'schools' => [
                 'thickness_mm' => $schools->thicknessMm,
                 'ml_per_cm2' => $schools->mlPerCm2,
@@ -92,17 +92,17 @@ final class StackAnswer
     }
 
     /** @return array<string, mixed> */
-    private static function step(PlannedStep $step): array
+    private static function step(PlannedStep $step, Speaker $say): array
     {
         return [
             'id' => $step->id,
-            'title' => $step->title,
-            'how' => $step->how,
+            'title' => $say->say($step->title),
+            'how' => $step->how === null ? '' : $say->say($step->how),
             'after' => $step->after,
             'own' => $step->isOwn,
             'state' => $step->state->value,
             'reason' => $step->reason,
-            'cautions' => $step->caution?->sentences() ?? [],
+            'cautions' => array_map($say->say(...), $step->caution?->said() ?? []),
         ];
     }
 }

@@ -33,6 +33,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\PieceKind;
 use OpenGlaze\Core\Plan\ResinFamily;
@@ -66,20 +67,20 @@ final readonly class CoatController
             'weighable' => data_get($answer, 'answer.coat.mix.total_g') !== null,
             // by typical densities nothing is weighed anyway
             'asks_how' => Dig::text(Plan::own()->studio(), 'measure_by') === null && data_get($answer, 'answer.weighed_off_pct') === 0.0,
-            'cautions' => $this->cautions($coat),
+            'cautions' => $this->cautions($coat, Person::of($request)),
             'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat)), Person::of($request)),
         ]);
     }
 
     /** @return list<string> of the mixing */
-    private function cautions(Coat $coat): array
+    private function cautions(Coat $coat, Speaker $say): array
     {
         $cautions = Caution::ofMixing(
             ($coat->resin->sheet->family ?? null) === ResinFamily::Polyester->value,
             ($coat->spec->containment ?? null) === Containment::Dammed->value && ($coat->piece->spec->kind ?? null) === PieceKind::Tabletop->value,
         );
 
-        return Caution::said($cautions);
+        return array_map($say->say(...), Caution::together($cautions));
     }
 
     /** Computes without saving. */
@@ -113,7 +114,7 @@ final readonly class CoatController
     /** How sure its figures are; asked for only when somebody rests on the page. */
     public function ranges(Request $request, Coat $coat): JsonResponse
     {
-        return response()->json(RangeAnswer::of($this->desk->ranges($coat, $this->changes($request))));
+        return response()->json(RangeAnswer::of($this->desk->ranges($coat, $this->changes($request)), Person::of($request)));
     }
 
     /** What would keep a film that runs over its edge; asked for when somebody wants to see it. */

@@ -84,7 +84,7 @@ final readonly class EveningController
             ...$page,
             'cup' => $evening === null ? null : EveningAnswer::cup($evening, $computed),
             'supplies' => $evening === null ? null : self::supplies($evening),
-            'cautions' => $computed === null ? [] : EveningAnswer::cautions($computed),
+            'cautions' => $computed === null ? [] : EveningAnswer::cautions($computed, Person::of($request)),
             'mixings' => $this->mixings($plan),
         ]);
     }
@@ -150,7 +150,7 @@ final readonly class EveningController
         $evening = $this->desk->compute($plan, $this->typed($request), $batch);
         abort_if($evening->batch($batch) === null, 404);
 
-        return response()->json(RangeAnswer::of($this->desk->ranges($evening, $batch)));
+        return response()->json(RangeAnswer::of($this->desk->ranges($evening, $batch), Person::of($request)));
     }
 
     public function bath(Request $request, Plan $plan, string $batch): JsonResponse

@@ -61,7 +61,7 @@ final readonly class MixingController
             'plan_id' => $mixing->plan_id,
             'takes_now_g' => $desk->takesNowG($mixing),
             'room' => $evening->document->studio,
-            'cautions' => EveningAnswer::cautions($batch),
+            'cautions' => EveningAnswer::cautions($batch, Person::of($request)),
         ]);
     }
 

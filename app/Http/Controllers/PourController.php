@@ -53,13 +53,15 @@ final readonly class PourController
         return redirect()->route('pours.show', $pour);
     }
 
-    public function show(Pour $pour): Response
+    public function show(Request $request, Pour $pour): Response
     {
+        $person = Person::of($request);
+
         return Inertia::render('Pour', [
             'pour' => PourState::of($pour, CarbonImmutable::now()),
             'cautions' => [
-                'pour' => Caution::Mix->sentences(),
-                'heat' => (Caution::tryFrom(PourState::tool($pour)) ?? Caution::Breath)->sentences(),
+                'pour' => array_map($person->say(...), Caution::Mix->said()),
+                'heat' => array_map($person->say(...), (Caution::tryFrom(PourState::tool($pour)) ?? Caution::Breath)->said()),
             ],
             'planned' => UsedBesidePlanned::of($pour),
         ]);

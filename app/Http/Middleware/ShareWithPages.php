@@ -39,7 +39,7 @@ final class ShareWithPages extends Middleware
             'units' => Person::of($request)->units->value,
             'studio_id' => fn (): string => $this->studio->id(),
             'studio' => fn (): ?string => Plan::query()->oldest('id')->first()?->name,
-            'no_substitute' => Caution::NO_SUBSTITUTE,
+            'no_substitute' => Person::of($request)->say(Caution::noSubstitute()),
             'said' => fn (): mixed => $request->session()->get('said'),
             'undo' => fn (): mixed => $request->session()->get('undo'),
         ];

@@ -67,7 +67,7 @@ final class WaysToKeep
             $more = [];
             for ($number = 2; $number <= $count; $number++) {
                 $coat = self::copy($coats[$at]);
-                $coat->id = sprintf('%s, coat %d', is_string($coat->id) ? $coat->id : '', $number);
+                $coat->id = (is_string($coat->id) ? $coat->id : '').'/'.$number;
                 $more[] = $coat;
             }
             $plan->coats = [...array_slice($coats, 0, $at + 1), ...$more, ...array_slice($coats, $at + 1)];

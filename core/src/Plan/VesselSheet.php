@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Measuring\Vessel;
+use OpenGlaze\Core\Message\Message;
 
 /** A cup, jug or dish of the studio. */
 final readonly class VesselSheet
@@ -45,13 +46,13 @@ final readonly class VesselSheet
     }
 
     /** What becomes of it after the pour, in a short sentence; null when nothing is known of it. */
-    public function afterwards(): ?string
+    public function afterwards(): ?Message
     {
         return match ($this->material) {
-            'silicone', 'flexible' => 'Out of use until the rest has hardened.',
-            'glass' => 'A glass is lost: what hardens in it stays.',
-            'paper' => 'Used once: let the rest harden in it, then bin it.',
-            'plastic', 'metal' => 'Wipe it out before it sets, or let the rest harden and break it out.',
+            'silicone', 'flexible' => Message::of('vessels.afterwards.hardens'),
+            'glass' => Message::of('vessels.afterwards.lost'),
+            'paper' => Message::of('vessels.afterwards.bin'),
+            'plastic', 'metal' => Message::of('vessels.afterwards.wipe'),
             default => null,
         };
     }

@@ -14,7 +14,7 @@ final readonly class Assumption
     private const DEVIATIONS_95 = 1.959964;
 
     /**
-     * @param  string  $cause  what it is called where a range names its causes
+     * @param  string  $cause  its code, where a range names its causes
      * @param  string  $list  of the plan file that holds it, or "studio"
      * @param  int  $at  place in that list
      * @param  float  $value  what is taken; of a course of temperatures each of its own is moved

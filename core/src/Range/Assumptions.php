@@ -32,10 +32,10 @@ final class Assumptions
         $pieces = Entries::of($document, 'pieces');
         foreach (array_values($plan->pieces) as $at => $piece) {
             if (! isset($pieces[$at]->soak_ml_m2) && $piece->soakMlPerM2->value > 0) {
-                $all[] = new Assumption('the soak', 'pieces', $at, 'soak_ml_m2', $piece->soakMlPerM2->value, true, 0.5, 0, 10_000);
+                $all[] = new Assumption('soak', 'pieces', $at, 'soak_ml_m2', $piece->soakMlPerM2->value, true, 0.5, 0, 10_000);
             }
             if (! isset($pieces[$at]->edge_radius_mm) && $piece->coatedEdgeMm() > 0) {
-                $all[] = new Assumption('how round the edges are', 'pieces', $at, 'edge_radius_mm', $piece->edgeRadiusMm->value, true, 0.5, 0, 20);
+                $all[] = new Assumption('edge_radius', 'pieces', $at, 'edge_radius_mm', $piece->edgeRadiusMm->value, true, 0.5, 0, 20);
             }
         }
         $coats = Entries::of($document, 'coats');
@@ -45,17 +45,17 @@ final class Assumptions
                 continue;
             }
             if (! isset($spec->edge_film_mm)) {
-                $all[] = new Assumption('the edge film', 'coats', $at, 'edge_film_mm', $coat->edgeFilmMm->value, true, 0.4, 0.01, 500);
+                $all[] = new Assumption('edge_film', 'coats', $at, 'edge_film_mm', $coat->edgeFilmMm->value, true, 0.4, 0.01, 500);
             }
             if (! isset($spec->runoff_pct) && $coat->runoffPct->value > 0 && Face::of($plan->pieces[$coat->pieceId], $coat)->coatedEdgeMm > 0) {
-                $all[] = new Assumption('the run-off', 'coats', $at, 'runoff_pct', $coat->runoffPct->value, true, 0.6, 0, 100);
+                $all[] = new Assumption('runoff', 'coats', $at, 'runoff_pct', $coat->runoffPct->value, true, 0.6, 0, 100);
             }
         }
 
         $planned = Entries::of($document, 'batches');
         foreach ($batches as $at => $batch) {
             if (! isset($planned[$at]->emptied_min) && $batch->emptiedMin > 0) {
-                $all[] = new Assumption('your hands', 'batches', $at, 'emptied_min', $batch->emptiedMin, true, 0.3, 0.001, 600_000);
+                $all[] = new Assumption('hands', 'batches', $at, 'emptied_min', $batch->emptiedMin, true, 0.3, 0.001, 600_000);
             }
         }
 
@@ -65,13 +65,13 @@ final class Assumptions
     /** @return list<Assumption> */
     private static function room(stdClass $spec, Studio $studio): array
     {
-        $all = [new Assumption('the temperature of the room', 'studio', 0, isset($spec->temperatures) ? 'temperatures' : 'temperature_c', $studio->temperatures->at(0.0), false, 1.0, -10, 60)];
+        $all = [new Assumption('temperature', 'studio', 0, isset($spec->temperatures) ? 'temperatures' : 'temperature_c', $studio->temperatures->at(0.0), false, 1.0, -10, 60)];
         if (! isset($spec->advancing_angle_deg)) {
-            $all[] = new Assumption('how it wets an edge', 'studio', 0, 'advancing_angle_deg', $studio->advancingAngleDeg->value, false, 8.0, 1, 180);
+            $all[] = new Assumption('advancing_angle', 'studio', 0, 'advancing_angle_deg', $studio->advancingAngleDeg->value, false, 8.0, 1, 180);
         }
         foreach ([
-            'residue_film_mm' => ['what the cups keep', $studio->residueFilmMm->value, 0.5, 0.01, 5.0],
-            'heat_loss_w_m2_k' => ['how fast a cup cools', $studio->heatLossWM2K->value, 0.3, 1.0, 100.0],
+            'residue_film_mm' => ['residue', $studio->residueFilmMm->value, 0.5, 0.01, 5.0],
+            'heat_loss_w_m2_k' => ['heat_loss', $studio->heatLossWM2K->value, 0.3, 1.0, 100.0],
         ] as $field => [$cause, $value, $spread, $least, $most]) {
             if (! isset($spec->{$field})) {
                 $all[] = new Assumption($cause, 'studio', 0, $field, $value, true, $spread, $least, $most);
@@ -86,9 +86,9 @@ final class Assumptions
     {
         $ratio = static fn (string $cause, string $field, float $value, float $spread, float $least, float $most): Assumption => new Assumption($cause, 'resins', $at, $field, $value, true, $spread, $least, $most);
         $all = [
-            $ratio('the thickness of the resin', 'viscosity_pa_s', $resin->viscosityPaS->value, Typical::VISCOSITY_SPREAD, 0.01, 1000),
-            $ratio('the surface tension', 'surface_tension_n_m', $resin->surfaceTensionNM->value, 0.08, 0.001, 0.5),
-            $ratio('how it sets by temperature', 'activation_kj_mol', ($resin->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
+            $ratio('viscosity', 'viscosity_pa_s', $resin->viscosityPaS->value, Typical::VISCOSITY_SPREAD, 0.01, 1000),
+            $ratio('tension', 'surface_tension_n_m', $resin->surfaceTensionNM->value, 0.08, 0.001, 0.5),
+            $ratio('activation', 'activation_kj_mol', ($resin->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
         ];
         foreach (self::labelTimes($resin) as $field => [$cause, $time]) {
             if ($time !== null) {
@@ -97,11 +97,11 @@ final class Assumptions
         }
         // a fitted heat varies through the pot life that it is fitted to
         if ($resin->heatKjKg !== null || $resin->potLifeMin === null || $resin->potLifeMassG === null) {
-            $all[] = $ratio('the heat of its reaction', 'heat_kj_kg', $resin->heatKjKg->value ?? Curing::HEAT_KJ_KG, 0.2, 1, 2000);
+            $all[] = $ratio('heat', 'heat_kj_kg', $resin->heatKjKg->value ?? Curing::HEAT_KJ_KG, 0.2, 1, 2000);
         }
         foreach (['density_a_g_ml' => $resin->densityAGMl, 'density_b_g_ml' => $resin->densityBGMl] as $field => $density) {
             if ($density?->isAssumed() === true) {
-                $all[] = $ratio('typical densities', $field, $density->value, Typical::DENSITY_SPREAD, 0.5, 3);
+                $all[] = $ratio('densities', $field, $density->value, Typical::DENSITY_SPREAD, 0.5, 3);
             }
         }
 
@@ -112,9 +112,9 @@ final class Assumptions
     private static function labelTimes(ResinSheet $resin): array
     {
         return [
-            'open_min' => ["the label's open time", $resin->openMin], 'pot_life_min' => ["the label's pot life", $resin->potLifeMin],
-            'recoat_from_h' => ["the label's recoat from", $resin->recoatFromH], 'recoat_to_h' => ["the label's recoat to", $resin->recoatToH],
-            'sand_from_h' => ["the label's sand from", $resin->sandFromH], 'handle_h' => ["the label's handle from", $resin->handleH], 'full_cure_h' => ["the label's full cure", $resin->fullCureH],
+            'open_min' => ['open', $resin->openMin], 'pot_life_min' => ['pot_life', $resin->potLifeMin],
+            'recoat_from_h' => ['recoat_from', $resin->recoatFromH], 'recoat_to_h' => ['recoat_to', $resin->recoatToH],
+            'sand_from_h' => ['sand_from', $resin->sandFromH], 'handle_h' => ['handle', $resin->handleH], 'full_cure_h' => ['full_cure', $resin->fullCureH],
         ];
     }
 }

@@ -8,7 +8,7 @@ namespace OpenGlaze\Core\Range;
 final readonly class Range
 {
     /**
-     * @param  array<string, float>  $causes  share of the variance, 0 to 1, by what it is called; the largest first
+     * @param  array<string, float>  $causes  share of the variance, 0 to 1, by the cause's code; the largest first
      */
     public function __construct(
         public float $low,

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Run;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Message\Message;
 
 /** The acts of one pour in the order of their times. */
 final class Acts
@@ -18,20 +19,19 @@ final class Acts
         $handle = $result->windows->handleH === null ? null : 60 * $result->windows->handleH;
         $acts = [];
         if ($torch->tool !== HeatTool::None) {
-            $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, 'Heat pass', self::howToHeat($torch->tool), $closes);
+            $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, Message::named('acts.heat', $torch->tool), $closes);
         }
-        $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], 'Wipe the drips',
-            'Along the lower edge with a gloved finger or a stick, until no bead hangs.', $result->film->flowsUntilMin)];
+        $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], Message::of('acts.wipe.how'), $result->film->flowsUntilMin)];
         foreach ($torch->looksMin as $at => $min) {
-            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, 'Look '.($at + 1).' of '.(count($torch->looksMin) + 1),
-                'Something gives off air from below: pick what has risen, and look again.', $closes);
+            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, Message::of('acts.look.numbered', number: $at + 1, of: count($torch->looksMin) + 1),
+                Message::of('acts.look.again'), $closes);
         }
         if ($torch->lookMin !== null) {
-            $acts[] = new Act('look', ActKind::Look, $torch->lookMin, 'Last look',
-                'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.', $closes);
+            $acts[] = new Act('look', ActKind::Look, $torch->lookMin, Message::of('acts.look.last'),
+                Message::of('acts.look.how'), $closes);
         }
-        $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin ?? 0.0, $result->edge?->lastWipeMin() ?? 0.0), 'Cover it',
-            'Against dust, touching nothing. It stays level and warm until it can be handled.', $handle);
+        $acts[] = new Act('cover', ActKind::Cover, max($torch->lookMin ?? 0.0, $result->edge?->lastWipeMin() ?? 0.0), Message::of('acts.cover.title'),
+            Message::of('acts.cover.how'), $handle);
         usort($acts, static fn (Act $a, Act $b): int => $a->dueMin <=> $b->dueMin);
 
         return $acts;
@@ -41,24 +41,16 @@ final class Acts
      * @param  list<float>  $times
      * @return list<Act>
      */
-    private static function numbered(string $id, ActKind $kind, array $times, string $title, string $how, float $untilMin): array
+    private static function numbered(string $id, ActKind $kind, array $times, Message $how, float $untilMin): array
     {
         $acts = [];
         foreach ($times as $index => $min) {
-            $number = count($times) > 1 ? sprintf(' %d of %d', $index + 1, count($times)) : '';
-            $acts[] = new Act($id.'-'.($index + 1), $kind, $min, $title.$number, $how, $untilMin);
+            $title = count($times) > 1
+                ? Message::of("acts.$id.numbered", number: $index + 1, of: count($times))
+                : Message::of("acts.$id.title");
+            $acts[] = new Act($id.'-'.($index + 1), $kind, $min, $title, $how, $untilMin);
         }
 
         return $acts;
-    }
-
-    private static function howToHeat(HeatTool $tool): string
-    {
-        return match ($tool) {
-            HeatTool::Flame => 'Sticky gloves off first. Quick passes, a few centimetres off, always moving, never still.',
-            HeatTool::HeatGun => 'Held well off and moving: it pushes the film and blows dust.',
-            HeatTool::Breath => 'Breath out through a straw, or a pin with a mask on. No flame on a piece this small.',
-            HeatTool::None => 'Leave the bubbles to rise.',
-        };
     }
 }

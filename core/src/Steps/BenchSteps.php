@@ -17,13 +17,13 @@ final class BenchSteps implements StepSource
     {
         $steps = [];
         if ($case->piece->kind === PieceKind::Canvas && ($case->face->longestMm ?? 0.0) >= self::SAGS_FROM_MM) {
-            $steps[] = PlannedStep::before('support', 'Support the canvas behind its middle', 'Else the pour sags into a pool.');
+            $steps[] = PlannedStep::before('support');
         }
         if ($case->reachMm() !== null) {
-            $steps[] = PlannedStep::before('raise', 'Raise it on cups or stands', 'So that drips fall free, and a finger reaches along the lower edge.');
+            $steps[] = PlannedStep::before('raise');
         }
         if ($case->coat->mustLevel()) {
-            $steps[] = PlannedStep::before('level', 'Level the bench, then the piece', 'In two directions, to about a millimetre in a metre or better.');
+            $steps[] = PlannedStep::before('level');
         }
 
         return $steps;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Steps;
 
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\StepState;
 use OpenGlaze\Core\Safety\Caution;
 
@@ -12,12 +14,12 @@ final readonly class PlannedStep
 {
     /**
      * @param  string  $id  the rule's name for it, the same in every plan; a person's own begin with "own"
-     * @param  string  $how  what to do, and why
+     * @param  Message|null  $how  what to do, and why; null for a person's own
      */
     private function __construct(
         public string $id,
-        public string $title,
-        public string $how,
+        public Message $title,
+        public ?Message $how,
         public bool $after,
         public bool $isOwn,
         public ?Caution $caution,
@@ -26,19 +28,23 @@ final readonly class PlannedStep
     ) {
     }
 
-    public static function before(string $id, string $title, string $how, ?Caution $caution = null): self
+    /**
+     * @param  string|null  $how  the sentence's key, where the rule has several
+     * @param  Listed|string|null  ...$named  what its sentences name
+     */
+    public static function before(string $id, ?Caution $caution = null, ?string $how = null, Listed|string|null ...$named): self
     {
-        return new self($id, $title, $how, false, false, $caution, StepState::Open, null);
+        return new self($id, Message::of("steps.$id.title", ...$named), Message::of($how ?? "steps.$id.how", ...$named), false, false, $caution, StepState::Open, null);
     }
 
-    public static function after(string $id, string $title, string $how, ?Caution $caution = null): self
+    public static function after(string $id, ?Caution $caution = null, Listed|string|null ...$named): self
     {
-        return new self($id, $title, $how, true, false, $caution, StepState::Open, null);
+        return new self($id, Message::of("steps.$id.title", ...$named), Message::of("steps.$id.how", ...$named), true, false, $caution, StepState::Open, null);
     }
 
     public static function own(string $id, string $text, bool $after): self
     {
-        return new self($id, $text, '', $after, true, null, StepState::Open, null);
+        return new self($id, Message::of('steps.own', text: $text), null, $after, true, null, StepState::Open, null);
     }
 
     public function being(StepState $state, ?string $reason): self

@@ -20,12 +20,7 @@ final class SurfaceSteps implements StepSource
     /** @return list<PlannedStep> */
     private static function dryMedia(CoatCase $case): array
     {
-        return $case->coat->dryMedia === null ? [] : [PlannedStep::before(
-            'dry_media',
-            'Dry media: '.$case->coat->dryMedia,
-            'Brushed into the mould or onto the hard film, the excess blown off away from wet work. It adds no volume, and a weaker bond where it lies between coats.',
-            Caution::Powder,
-        )];
+        return $case->coat->dryMedia === null ? [] : [PlannedStep::before('dry_media', Caution::Powder, media: $case->coat->dryMedia)];
     }
 
     /** @return list<PlannedStep> */
@@ -34,15 +29,15 @@ final class SurfaceSteps implements StepSource
         $surface = $case->face->surface;
         $steps = [];
         if ($surface === Surface::CuredResin) {
-            $steps[] = PlannedStep::before('sand', 'Sand with 220 to 320', 'An old film has no window: the scratch is what the next coat holds on to.', Caution::Sanding);
+            $steps[] = PlannedStep::before('sand', Caution::Sanding, how: 'steps.sand.old_film');
         }
         if ($surface === Surface::UnsealedPaper || $surface === Surface::Fabric) {
-            $steps[] = PlannedStep::before('glue_down', 'Glue it down, flat', 'And seal both faces. It comes out a little darker even so.');
+            $steps[] = PlannedStep::before('glue_down');
         }
         if ($case->face->soakMlPerM2->value >= Surface::SEAL_FROM_ML_M2 && $case->coat->kind !== CoatKind::Seal) {
-            $steps[] = PlannedStep::before('seal_twice', 'Seal it twice, and let it dry', 'Two thin coats brushed across each other, not a pinhole missed: else it drinks resin, darkens, and feeds bubbles for an hour.');
+            $steps[] = PlannedStep::before('seal_twice');
         }
-        $steps[] = PlannedStep::before('clean', 'Wipe it with alcohol', 'Skin oil repels resin. A trace of acrylic paint on the cloth is normal. Let it dry: no vapour under a flame.', Caution::Solvent);
+        $steps[] = PlannedStep::before('clean', Caution::Solvent);
 
         return $steps;
     }

@@ -12,6 +12,8 @@ use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Measuring\RatioError;
 use OpenGlaze\Core\Measuring\VesselException;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Quantity\Origin;
@@ -45,16 +47,16 @@ final readonly class BatchTraces
 
     private function total(): Trace
     {
-        return new Trace('total', 'This batch', 'ml', $this->result->mix->totalMl(), 'what leaves the cup, what the cups keep, and the margin on both', 'poured_ml + residue_ml + margin_ml', [
-            TraceInput::computed('poured_ml', 'what leaves the cup', $this->pouredMl(), 'ml', 'poured'),
-            TraceInput::computed('residue_ml', 'what the cups keep', $this->result->residueMl, 'ml', 'residue'),
-            TraceInput::computed('margin_ml', 'margin', $this->result->marginMl, 'ml', 'margin'),
+        return new Trace('total', Message::of('traces.this_batch'), 'ml', $this->result->mix->totalMl(), Message::of('traces.what_leaves_the_cup_what_the_cups_keep_and'), 'poured_ml + residue_ml + margin_ml', [
+            TraceInput::computed('poured_ml', Message::of('traces.what_leaves_the_cup'), $this->pouredMl(), 'ml', 'poured'),
+            TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->residueMl, 'ml', 'residue'),
+            TraceInput::computed('margin_ml', Message::of('traces.margin'), $this->result->marginMl, 'ml', 'margin'),
         ]);
     }
 
     private function poured(): Trace
     {
-        return new Trace('poured', 'What leaves the cup', 'ml', $this->pouredMl(), 'what each coat takes, without its own cups and margin', $this->sum('coat'), $this->perTurn('coat', 'ml',
+        return new Trace('poured', Message::of('traces.what_leaves_the_cup_title'), 'ml', $this->pouredMl(), Message::of('traces.what_each_coat_takes_without_its_own_cups_and'), $this->sum('coat'), $this->perTurn('coat', 'ml',
             static fn (Turn $turn): float => $turn->pouredMl));
     }
 
@@ -64,24 +66,24 @@ final readonly class BatchTraces
         $inColours = array_sum(array_map(static fn (ColourShare $share): float => $share->residueMl, $colours));
         $expression = 'cups * each_ml';
         $inputs = [
-            TraceInput::given('cups', 'mixing cups', $this->result->batch->cups, '', Origin::Entered),
-            TraceInput::computed('each_ml', 'what the walls and floor of one keep', ($this->result->residueMl - $inColours) / $this->result->batch->cups, 'ml'),
+            TraceInput::given('cups', Message::of('traces.mixing_cups'), $this->result->batch->cups, '', Origin::Entered),
+            TraceInput::computed('each_ml', Message::of('traces.what_the_walls_and_floor_of_one_keep'), ($this->result->residueMl - $inColours) / $this->result->batch->cups, 'ml'),
         ];
         foreach ($colours as $at => $share) {
             $expression .= ' + colour_'.($at + 1);
-            $inputs[] = TraceInput::computed('colour_'.($at + 1), sprintf('the walls of "%s"%s', $share->cup->name, $share->cup->smallCups === 0 ? '' : " and its {$share->cup->smallCups} small cups"), $share->residueMl, 'ml');
+            $inputs[] = TraceInput::computed('colour_'.($at + 1), Message::of($share->cup->smallCups === 0 ? 'traces.walls_of_cup' : 'traces.walls_of_cup_and_small_cups', cup: $share->cup->name, count: $share->cup->smallCups), $share->residueMl, 'ml');
         }
 
-        return new Trace('residue', 'What the cups keep', 'ml', $this->result->residueMl, 'the wetted wall and floor of every cup × the film that clings to it', $expression, $inputs,
-            sprintf('The film is %s mm.', $this->studio->residueFilmMm->value));
+        return new Trace('residue', Message::of('traces.what_the_cups_keep_title'), 'ml', $this->result->residueMl, Message::of('traces.the_wetted_wall_and_floor_of_every_cup_times'), $expression, $inputs,
+            Message::of('traces.residue_film', film: Measure::thickness($this->studio->residueFilmMm->value)));
     }
 
     private function margin(): Trace
     {
-        return new Trace('margin', 'Margin', 'ml', $this->result->marginMl, 'a share of all that is poured and kept', '(poured_ml + residue_ml) * margin_pct / 100', [
-            TraceInput::computed('poured_ml', 'what leaves the cup', $this->pouredMl(), 'ml', 'poured'),
-            TraceInput::computed('residue_ml', 'what the cups keep', $this->result->residueMl, 'ml', 'residue'),
-            TraceInput::sourced('margin_pct', 'margin', $this->studio->marginPct, '%'),
+        return new Trace('margin', Message::of('traces.margin_title'), 'ml', $this->result->marginMl, Message::of('traces.a_share_of_all_that_is_poured_and_kept'), '(poured_ml + residue_ml) * margin_pct / 100', [
+            TraceInput::computed('poured_ml', Message::of('traces.what_leaves_the_cup'), $this->pouredMl(), 'ml', 'poured'),
+            TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->residueMl, 'ml', 'residue'),
+            TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->studio->marginPct, '%'),
         ]);
     }
 
@@ -89,20 +91,20 @@ final readonly class BatchTraces
     {
         $given = $this->result->batch->emptiedMin;
         if ($given !== null) {
-            return new Trace('emptied_min', 'Until it is empty', 'min', $given->value, 'as it was entered', 'emptied_min', [TraceInput::sourced('emptied_min', 'emptied after the mixing', $given, 'min')]);
+            return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $given->value, Message::of('traces.as_it_was_entered'), 'emptied_min', [TraceInput::sourced('emptied_min', Message::of('traces.emptied_after_the_mixing'), $given, 'min')]);
         }
 
-        return new Trace('emptied_min', 'Until it is empty', 'min', $this->result->emptiedMin, 'colouring, then laying every piece', 'colouring_min + '.$this->sum('laying'), [
-            TraceInput::computed('colouring_min', sprintf('colours, %s min each', Hands::COLOUR_CUP_MIN), $this->result->colouringMin(), 'min'),
+        return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $this->result->emptiedMin, Message::of('traces.colouring_then_laying_every_piece'), 'colouring_min + '.$this->sum('laying'), [
+            TraceInput::computed('colouring_min', Message::of('traces.colours_each', each: Measure::minutes(Hands::COLOUR_CUP_MIN)), $this->result->colouringMin(), 'min'),
             ...$this->perTurn('laying', 'min', static fn (Turn $turn): float => $turn->toMin - $turn->fromMin),
-        ], 'An estimate, until the studio\'s own pours say better.');
+        ], Message::of('traces.an_estimate_until_the_studios_own_pours_say'));
     }
 
     private function potLife(): Trace
     {
-        return new Trace('pot_life_min', 'Pot life in this cup', 'min', $this->result->potLifeMin, 'how long until the mix, warmed by itself and cooled by the room, is as old as its open time', 'cup_age_to_minutes(open_min)', [
-            TraceInput::sourced('open_min', 'open time of the label', $this->result->resin->openMin, 'min'),
-        ], sprintf('Heat of reaction %s kJ/kg, followed step by step: a model to compare choices with, not a thermometer.', $this->result->heatKjKg === null ? 'unknown' : round($this->result->heatKjKg, 1)));
+        return new Trace('pot_life_min', Message::of('traces.pot_life_in_this_cup'), 'min', $this->result->potLifeMin, Message::of('traces.how_long_until_the_mix_warmed_by_itself_and'), 'cup_age_to_minutes(open_min)', [
+            TraceInput::sourced('open_min', Message::of('traces.open_time_of_the_label'), $this->result->resin->openMin, 'min'),
+        ], $this->result->heatKjKg === null ? Message::of('traces.heat_unknown') : Message::of('traces.heat_followed', heat: Measure::number($this->result->heatKjKg, 1)));
     }
 
     /** @return list<Trace> */
@@ -120,12 +122,12 @@ final readonly class BatchTraces
         } catch (VesselException) {
             return [];
         }
-        $one = TraceInput::computed('first_ml', 'part '.strtoupper($name->value), $first, 'ml', $name->value.'_ml');
-        $other = TraceInput::computed('second_ml', 'part '.strtoupper($name->other()->value), $second, 'ml', $name->other()->value.'_ml');
+        $one = TraceInput::computed('first_ml', Message::of('traces.part', part: strtoupper($name->value)), $first, 'ml', $name->value.'_ml');
+        $other = TraceInput::computed('second_ml', Message::of('traces.part', part: strtoupper($name->other()->value)), $second, 'ml', $name->other()->value.'_ml');
 
         return [
-            new Trace('first_mm', 'The first pen line', 'mm', $lines->firstMm, 'how high the first part stands in this vessel, from its inside floor', 'cup_height(first_ml)', [$one]),
-            new Trace('both_mm', 'The second pen line', 'mm', $lines->bothMm, 'how high both parts stand in this vessel, from its inside floor', 'cup_height(first_ml + second_ml)', [$one, $other]),
+            new Trace('first_mm', Message::of('traces.the_first_pen_line'), 'mm', $lines->firstMm, Message::of('traces.how_high_the_first_part_stands_in_this_vessel'), 'cup_height(first_ml)', [$one]),
+            new Trace('both_mm', Message::of('traces.the_second_pen_line'), 'mm', $lines->bothMm, Message::of('traces.how_high_both_parts_stand_in_this_vessel_from'), 'cup_height(first_ml + second_ml)', [$one, $other]),
         ];
     }
 
@@ -138,25 +140,25 @@ final readonly class BatchTraces
             return [];
         }
         $unit = $by->isByVolume() ? 'ml' : 'g';
-        $amounts = [TraceInput::computed('first', 'the first part', $error->first, $unit), TraceInput::computed('second', 'the second part', $error->second, $unit)];
+        $amounts = [TraceInput::computed('first', Message::of('traces.the_first_part'), $error->first, $unit), TraceInput::computed('second', Message::of('traces.the_second_part'), $error->second, $unit)];
 
         return [
-            new Trace('ratio_likely', 'How far the ratio is likely off', '%', $error->likelyPct, 'twice the standard deviation of both readings, added as squares', '200 * sqrt((first_spread / first) ** 2 + (second_spread / second) ** 2)', [
+            new Trace('ratio_likely', Message::of('traces.how_far_the_ratio_is_likely_off'), '%', $error->likelyPct, Message::of('traces.twice_the_standard_deviation_of_both_readings'), '200 * sqrt((first_spread / first) ** 2 + (second_spread / second) ** 2)', [
                 ...$amounts,
-                TraceInput::computed('first_spread', 'spread of the first reading, half a step ÷ √3', $error->firstSpread, $unit),
-                TraceInput::computed('second_spread', 'spread of the second', $error->secondSpread, $unit),
+                TraceInput::computed('first_spread', Message::of('traces.spread_of_the_first_reading_half_a_step_over'), $error->firstSpread, $unit),
+                TraceInput::computed('second_spread', Message::of('traces.spread_of_the_second'), $error->secondSpread, $unit),
             ], $this->unmeasured($error)),
-            new Trace('ratio_worst', 'How far the ratio is off at worst', '%', $error->worstPct, 'the first part too large and the second too small by all that cannot be read', '100 * ((first + first_off) / (second - second_off) * second / first - 1)', [
+            new Trace('ratio_worst', Message::of('traces.how_far_the_ratio_is_off_at_worst'), '%', $error->worstPct, Message::of('traces.the_first_part_too_large_and_the_second_too'), '100 * ((first + first_off) / (second - second_off) * second / first - 1)', [
                 ...$amounts,
-                TraceInput::computed('first_off', 'what cannot be read of the first', $error->firstOff, $unit),
-                TraceInput::computed('second_off', 'what cannot be read of the second', $error->secondOff, $unit),
+                TraceInput::computed('first_off', Message::of('traces.what_cannot_be_read_of_the_first'), $error->firstOff, $unit),
+                TraceInput::computed('second_off', Message::of('traces.what_cannot_be_read_of_the_second'), $error->secondOff, $unit),
             ], $this->unmeasured($error)),
         ];
     }
 
-    private function unmeasured(RatioError $error): string
+    private function unmeasured(RatioError $error): ?Message
     {
-        return $error->likelyPct === null ? 'The second part is no larger than what cannot be read of it: it cannot be measured so.' : '';
+        return $error->likelyPct === null ? Message::of('traces.unmeasured') : null;
     }
 
     /** @return list<Trace> */
@@ -164,18 +166,18 @@ final readonly class BatchTraces
     {
         $figure = 'colour_'.($at + 1);
         $expression = [];
-        $inputs = [TraceInput::computed('resin_ml', sprintf('mixed resin in "%s"', $share->cup->name), $share->resinMl, 'ml')];
+        $inputs = [TraceInput::computed('resin_ml', Message::of('traces.mixed_resin_in', cup: $share->cup->name), $share->resinMl, 'ml')];
         foreach ($share->doses as $number => $dose) {
             if (! $dose->colourant->isColour()) {
                 continue;
             }
             $expression[] = 'dose_'.($number + 1);
-            $inputs[] = TraceInput::computed('dose_'.($number + 1), $dose->colourant->name, $dose->ml(), 'ml');
+            $inputs[] = TraceInput::computed('dose_'.($number + 1), Message::of('traces.named', name: $dose->colourant->name), $dose->ml(), 'ml');
         }
 
-        return [new Trace($figure.'_pct', sprintf('Colour in "%s"', $share->cup->name), '%', $share->colourantPct(), 'all colourants by volume, of the mixed resin; fillers do not count',
+        return [new Trace($figure.'_pct', Message::of('traces.colour_in', cup: $share->cup->name), '%', $share->colourantPct(), Message::of('traces.all_colourants_by_volume_of_the_mixed_resin'),
             $expression === [] ? '0 * resin_ml' : '100 * ('.implode(' + ', $expression).') / resin_ml', $inputs,
-            sprintf('%s takes %s %%%s.', $this->result->resin->name, $this->result->resin->colourantLimitPct->value, $this->result->resin->colourantLimitPct->isAssumed() ? ', which is assumed' : ''))];
+            Message::of($this->result->resin->colourantLimitPct->isAssumed() ? 'traces.takes_assumed' : 'traces.takes', resin: $this->result->resin->name, takes: Measure::percent($this->result->resin->colourantLimitPct->value, 2)))];
     }
 
     private function pouredMl(): float
@@ -196,7 +198,7 @@ final readonly class BatchTraces
     {
         return array_map(static fn (Turn $turn, int $at): TraceInput => TraceInput::computed(
             $symbol.'_'.($at + 1),
-            sprintf('%d %s, %s', $turn->count, $turn->coat->case->piece->name, $turn->coat->case->coat->kind->value),
+            Message::of('traces.turn', count: $turn->count, piece: $turn->coat->case->piece->name, kind: $turn->coat->case->coat->kind->value),
             $of($turn),
             $unit,
         ), $this->result->turns, array_keys($this->result->turns));

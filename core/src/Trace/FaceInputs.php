@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatCase;
+use OpenGlaze\Core\Message\Message;
 
 /** Inputs of what a coat covers that several traces share. */
 final readonly class FaceInputs
@@ -16,9 +17,9 @@ final readonly class FaceInputs
     public function covered(): TraceInput
     {
         [$label, $figure] = match (true) {
-            $this->case->face->areaMm2 === null => ['no face is known', null],
-            $this->coversAll() => ['area of one piece', 'area_cm2'],
-            default => ['area that it covers of one piece', 'covered_cm2'],
+            $this->case->face->areaMm2 === null => [Message::of('traces.no_face'), null],
+            $this->coversAll() => [Message::of('traces.area_of_one_piece'), 'area_cm2'],
+            default => [Message::of('traces.area_it_covers'), 'covered_cm2'],
         };
 
         return TraceInput::computed('covered_cm2', $label, $this->case->volume->coveredMm2 / 100, 'cm²', $figure);
@@ -31,6 +32,6 @@ final readonly class FaceInputs
 
     public function quantity(): TraceInput
     {
-        return TraceInput::given('quantity', 'pieces', $this->case->piece->quantity, '', $this->case->piece->quantityFrom);
+        return TraceInput::given('quantity', Message::of('traces.pieces'), $this->case->piece->quantity, '', $this->case->piece->quantityFrom);
     }
 }

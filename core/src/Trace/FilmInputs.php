@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Physics;
 use OpenGlaze\Core\Quantity\Sourced;
@@ -22,53 +23,53 @@ final readonly class FilmInputs
         $mm = $case->thicknessMm ?? $case->flowing() ?? Sourced::assumed(NAN);
 
         return $case->lifts->count > 1
-            ? TraceInput::computed('thickness_mm', 'depth of one lift', $mm->value / $case->lifts->count, 'mm')
-            : TraceInput::sourced('thickness_mm', 'film thickness', $mm, 'mm');
+            ? TraceInput::computed('thickness_mm', Message::of('traces.depth_of_one_lift'), $mm->value / $case->lifts->count, 'mm')
+            : TraceInput::sourced('thickness_mm', Message::of('traces.film_thickness'), $mm, 'mm');
     }
 
     public function mobility(): TraceInput
     {
-        return TraceInput::computed('mobility', 'all the flow that the film will do', $this->result->film->mobility, 'm·s/kg', 'mobility');
+        return TraceInput::computed('mobility', Message::of('traces.all_the_flow_that_the_film_will_do'), $this->result->film->mobility, 'm·s/kg', 'mobility');
     }
 
     public function gravity(): TraceInput
     {
-        return TraceInput::constant('gravity', 'gravity', Physics::GRAVITY_M_S2, 'm/s²');
+        return TraceInput::constant('gravity', Message::of('traces.gravity'), Physics::GRAVITY_M_S2, 'm/s²');
     }
 
     public function tension(): TraceInput
     {
-        return TraceInput::sourced('tension', 'surface tension', $this->result->case->resin->surfaceTensionNM, 'N/m');
+        return TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->result->case->resin->surfaceTensionNM, 'N/m');
     }
 
     public function density(): TraceInput
     {
-        return TraceInput::computed('density', 'density of the mix', $this->result->case->liquid->densityKgM3 / 1000, 'g/ml', 'density');
+        return TraceInput::computed('density', Message::of('traces.density_of_the_mix'), $this->result->case->liquid->densityKgM3 / 1000, 'g/ml', 'density');
     }
 
     public function openLabel(): TraceInput
     {
-        return TraceInput::sourced('open_label_min', 'open time on the label', $this->result->case->resin->openMin, 'min');
+        return TraceInput::sourced('open_label_min', Message::of('traces.open_time_on_the_label'), $this->result->case->resin->openMin, 'min');
     }
 
     public function ageAtPour(): TraceInput
     {
-        return TraceInput::sourced('age_min', 'age at the end of the pour', Sourced::from($this->result->case->clock->ageAtPourMin(), $this->result->case->coat->ageMin->origin), 'min');
+        return TraceInput::sourced('age_min', Message::of('traces.age_at_the_end_of_the_pour'), Sourced::from($this->result->case->clock->ageAtPourMin(), $this->result->case->coat->ageMin->origin), 'min');
     }
 
     public function rate(): TraceInput
     {
-        return TraceInput::computed('rate', 'how fast it sets, by temperature', $this->result->film->rate, '', 'rate');
+        return TraceInput::computed('rate', Message::of('traces.how_fast_it_sets_by_temperature'), $this->result->film->rate, '', 'rate');
     }
 
     public function viscosity(): TraceInput
     {
-        return TraceInput::computed('viscosity', 'viscosity at the pour', $this->result->film->viscosityPaS, 'Pa·s', 'viscosity_pa_s');
+        return TraceInput::computed('viscosity', Message::of('traces.viscosity_at_the_pour'), $this->result->film->viscosityPaS, 'Pa·s', 'viscosity_pa_s');
     }
 
     public function temperature(): TraceInput
     {
-        return TraceInput::given('temperature_c', 'room temperature', $this->result->case->studio->temperatures->at(0.0), '°C', Origin::Measured);
+        return TraceInput::given('temperature_c', Message::of('traces.room_temperature'), $this->result->case->studio->temperatures->at(0.0), '°C', Origin::Measured);
     }
 
     public function isSteady(): bool
@@ -103,8 +104,8 @@ final readonly class FilmInputs
     }
 
     /** Said of every time in a room whose temperature changes. */
-    public function note(): string
+    public function note(): ?Message
     {
-        return $this->isSteady() ? '' : 'Integrated over the temperatures of the room.';
+        return $this->isSteady() ? null : Message::of('traces.integrated');
     }
 }

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\Drift;
 use OpenGlaze\Core\Film\Levelling;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Physics;
 
@@ -33,8 +34,8 @@ final readonly class FilmTraces
         return [
             $this->rate(),
             $this->viscosity(),
-            new Trace('open_min', 'Open time left', 'min', $film->openMin,
-                'open time on the label less the age at the pour, at the room\'s pace',
+            new Trace('open_min', Message::of('traces.open_time_left_title'), 'min', $film->openMin,
+                Message::of('traces.open_time_on_the_label_less_the_age_at_the'),
                 $this->inputs->minutesToAge('open_label_min'), [$this->inputs->openLabel(), ...$this->inputs->forAge()], $this->inputs->note()),
             $this->mobility(),
             $this->thinnest(),
@@ -69,14 +70,14 @@ final readonly class FilmTraces
     {
         $case = $this->result->case;
 
-        return new Trace('rate', 'How fast it sets here', '× the label', $this->result->film->rate,
-            'the rate law of Arrhenius: about twice as fast for 10 °C more',
+        return new Trace('rate', Message::of('traces.how_fast_it_sets_here'), '× the label', $this->result->film->rate,
+            Message::of('traces.the_rate_law_of_arrhenius_about_twice_as_fast'),
             'exp(activation_kj_mol * 1000 / gas_constant * (1 / (reference_c + 273.15) - 1 / (temperature_c + 273.15)))',
             [
                 $this->inputs->temperature(),
-                TraceInput::sourced('reference_c', 'temperature that the label\'s times are for', $case->resin->referenceC, '°C'),
-                TraceInput::sourced('activation_kj_mol', 'activation energy of the setting', $case->resin->activationKjMol ?? $case->studio->activationKjMol, 'kJ/mol'),
-                TraceInput::constant('gas_constant', 'gas constant', Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
+                TraceInput::sourced('reference_c', Message::of('traces.temperature_that_the_labels_times_are_for'), $case->resin->referenceC, '°C'),
+                TraceInput::sourced('activation_kj_mol', Message::of('traces.activation_energy_of_the_setting'), $case->resin->activationKjMol ?? $case->studio->activationKjMol, 'kJ/mol'),
+                TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
             ]);
     }
 
@@ -84,28 +85,28 @@ final readonly class FilmTraces
     {
         $case = $this->result->case;
 
-        return new Trace('viscosity_pa_s', 'Viscosity at the pour', 'Pa·s', $this->result->film->viscosityPaS,
-            'the label\'s viscosity at the room\'s temperature, ten times as thick after the open time',
+        return new Trace('viscosity_pa_s', Message::of('traces.viscosity_at_the_pour_title'), 'Pa·s', $this->result->film->viscosityPaS,
+            Message::of('traces.the_labels_viscosity_at_the_rooms_temperature'),
             'viscosity_label * exp(flow_activation_kj_mol * 1000 / gas_constant * (1 / (temperature_c + 273.15) - 1 / (viscosity_at_c + 273.15))) * 10 ** (age_min / open_label_min)',
             [
-                TraceInput::sourced('viscosity_label', 'viscosity on the label', $case->resin->viscosityPaS, 'Pa·s'),
-                TraceInput::sourced('viscosity_at_c', 'at', $case->resin->viscosityAtC, '°C'),
+                TraceInput::sourced('viscosity_label', Message::of('traces.viscosity_on_the_label'), $case->resin->viscosityPaS, 'Pa·s'),
+                TraceInput::sourced('viscosity_at_c', Message::of('traces.at'), $case->resin->viscosityAtC, '°C'),
                 $this->inputs->temperature(),
-                TraceInput::sourced('flow_activation_kj_mol', 'activation energy of the flow', $case->resin->flowActivationKjMol ?? $case->studio->flowActivationKjMol, 'kJ/mol'),
+                TraceInput::sourced('flow_activation_kj_mol', Message::of('traces.activation_energy_of_the_flow'), $case->resin->flowActivationKjMol ?? $case->studio->flowActivationKjMol, 'kJ/mol'),
                 $this->inputs->ageAtPour(),
                 $this->inputs->openLabel(),
-                TraceInput::constant('gas_constant', 'gas constant', Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
+                TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
             ]);
     }
 
     private function mobility(): Trace
     {
-        $words = 'how long the film flows, over how thick it is while it does';
+        $words = Message::of('traces.flow_over_thickness');
         if (! $this->inputs->isSteady()) {
-            return new Trace('mobility', 'All the flow that the film will do', 'm·s/kg', $this->result->film->mobility, $words, 'mobility_in_the_end()', [], $this->inputs->note());
+            return new Trace('mobility', Message::of('traces.all_the_flow_that_the_film_will_do_title'), 'm·s/kg', $this->result->film->mobility, $words, 'mobility_in_the_end()', [], $this->inputs->note());
         }
 
-        return new Trace('mobility', 'All the flow that the film will do', 'm·s/kg', $this->result->film->mobility, $words,
+        return new Trace('mobility', Message::of('traces.all_the_flow_that_the_film_will_do_title'), 'm·s/kg', $this->result->film->mobility, $words,
             'open_label_min * 60 / (ln(10) * rate * viscosity) * (1 - 10 ** (age_min / open_label_min - 4))', [...$this->inputs->forMobility(), $this->inputs->ageAtPour()]);
     }
 
@@ -114,51 +115,51 @@ final readonly class FilmTraces
         $needed = '9 / ((thickness_mm / 1000) ** 3 * mobility)';
         $weight = 'density * 1000 * gravity';
 
-        return new Trace('levels_up_to_mm', 'Levels ripples up to', 'mm', $this->result->film->levelsUpToMm,
-            'the longest ripple of which tension and weight take 95 % away while the film flows',
+        return new Trace('levels_up_to_mm', Message::of('traces.levels_ripples_up_to'), 'mm', $this->result->film->levelsUpToMm,
+            Message::of('traces.the_longest_ripple_of_which_tension_and'),
             "2000 * pi / sqrt(2 * $needed / ($weight + sqrt(($weight) ** 2 + 4 * tension * $needed)))",
             [$this->inputs->thickness(), $this->inputs->mobility(), $this->inputs->density(), $this->inputs->tension(), $this->inputs->gravity()]);
     }
 
     private function thinnest(): Trace
     {
-        return new Trace('thinnest_mm', 'Thinnest film that levels', 'mm', $this->result->film->thinnestMm,
-            'the film in which marks of this tool are 95 % gone when it stops flowing',
+        return new Trace('thinnest_mm', Message::of('traces.thinnest_film_that_levels'), 'mm', $this->result->film->thinnestMm,
+            Message::of('traces.the_film_in_which_marks_of_this_tool_are_95'),
             '1000 * (9 / ('.self::PULL.' * mobility)) ** (1 / 3)',
             [
-                TraceInput::sourced('ripple_mm', 'width of the tool\'s marks', $this->result->case->coat->markMm, 'mm'),
+                TraceInput::sourced('ripple_mm', Message::of('traces.width_of_the_tools_marks'), $this->result->case->coat->markMm, 'mm'),
                 $this->inputs->mobility(), $this->inputs->density(), $this->inputs->tension(), $this->inputs->gravity(),
             ]);
     }
 
     private function settle(): Trace
     {
-        return new Trace('settle_min', 'Settled after', 'min', $this->result->film->settleMin,
-            'when a ripple 100 mm wide is 95 % gone: judge the fill then, not sooner',
+        return new Trace('settle_min', Message::of('traces.settled_after'), 'min', $this->result->film->settleMin,
+            Message::of('traces.when_a_ripple_100_mm_wide_is_95_gone_judge'),
             $this->inputs->minutesToMobility('9 / ((thickness_mm / 1000) ** 3 * '.self::PULL.')'),
             [
                 $this->inputs->thickness(),
-                TraceInput::constant('ripple_mm', 'ripple', Levelling::SETTLING_RIPPLE_MM, 'mm'),
+                TraceInput::constant('ripple_mm', Message::of('traces.ripple'), Levelling::SETTLING_RIPPLE_MM, 'mm'),
                 $this->inputs->density(), $this->inputs->tension(), $this->inputs->gravity(), ...$this->inputs->forMobility(),
             ], $this->inputs->note());
     }
 
     private function smallestBubble(): Trace
     {
-        return new Trace('smallest_bubble_um', 'Smallest bubble that escapes', 'µm radius', $this->result->film->smallestBubbleUm,
-            'the radius that rises through the film before it stops flowing, after Stokes',
+        return new Trace('smallest_bubble_um', Message::of('traces.smallest_bubble_that_escapes'), 'µm radius', $this->result->film->smallestBubbleUm,
+            Message::of('traces.the_radius_that_rises_through_the_film_before'),
             '1000000 * sqrt(9 * thickness_mm / 1000 / (2 * density * 1000 * gravity * mobility))',
             [$this->inputs->thickness(), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()]);
     }
 
     private function rise(int $radiusUm, ?float $min): Trace
     {
-        return new Trace('rise_'.$radiusUm.'_min', sprintf('Bubbles of %d µm radius are out after', $radiusUm), 'min', $min,
-            'when they have risen through the film, after Stokes',
+        return new Trace('rise_'.$radiusUm.'_min', Message::of('traces.bubbles_out', radius: $radiusUm), 'min', $min,
+            Message::of('traces.when_they_have_risen_through_the_film_after'),
             $this->inputs->minutesToMobility('9 * thickness_mm / 1000 / (2 * density * 1000 * gravity * (radius_um / 1000000) ** 2)'),
             [
                 $this->inputs->thickness(),
-                TraceInput::constant('radius_um', 'bubble radius', $radiusUm, 'µm'),
+                TraceInput::constant('radius_um', Message::of('traces.bubble_radius'), $radiusUm, 'µm'),
                 $this->inputs->density(), $this->inputs->gravity(), ...$this->inputs->forMobility(),
             ], $this->inputs->note());
     }
@@ -170,15 +171,15 @@ final readonly class FilmTraces
         if ($times === null) {
             return [];
         }
-        $trace = fn (string $figure, string $label, float $min, float $paS, string $words): Trace => $this->inputs->isSteady()
+        $trace = fn (string $figure, Message $label, float $min, float $paS, Message $words): Trace => $this->inputs->isSteady()
             ? new Trace($figure, $label, 'min', $min, $words, 'max(0, open_label_min / rate * log10(wanted_pa_s / viscosity))', [
-                $this->inputs->openLabel(), $this->inputs->rate(), TraceInput::constant('wanted_pa_s', 'wanted', $paS, 'Pa·s'), $this->inputs->viscosity(),
+                $this->inputs->openLabel(), $this->inputs->rate(), TraceInput::constant('wanted_pa_s', Message::of('traces.wanted'), $paS, 'Pa·s'), $this->inputs->viscosity(),
             ])
-            : new Trace($figure, $label, 'min', $min, $words, 'viscosity_to_minutes(wanted_pa_s)', [TraceInput::constant('wanted_pa_s', 'wanted', $paS, 'Pa·s')], $this->inputs->note());
+            : new Trace($figure, $label, 'min', $min, $words, 'viscosity_to_minutes(wanted_pa_s)', [TraceInput::constant('wanted_pa_s', Message::of('traces.wanted'), $paS, 'Pa·s')], $this->inputs->note());
 
         return [
-            $trace('placed_from_min', 'It stays where it is placed from', $times[0], CoatCase::STAYS_PA_S, 'when it is as thick as a syrup that stands'),
-            $trace('placed_to_min', 'It drags threads from', $times[1], CoatCase::THREADS_PA_S, 'when it is too thick to be laid'),
+            $trace('placed_from_min', Message::of('traces.stays_from'), $times[0], CoatCase::STAYS_PA_S, Message::of('traces.thick_as_syrup')),
+            $trace('placed_to_min', Message::of('traces.threads_from'), $times[1], CoatCase::THREADS_PA_S, Message::of('traces.too_thick_to_lay')),
         ];
     }
 
@@ -190,16 +191,16 @@ final readonly class FilmTraces
             return [];
         }
 
-        return [new Trace('peak_c', 'It warms itself to', '°C', $case->peakC(),
-            'the heat of the reaction less what the film loses, followed until it cools: an estimate to compare with, not a thermometer',
+        return [new Trace('peak_c', Message::of('traces.it_warms_itself_to'), '°C', $case->peakC(),
+            Message::of('traces.the_heat_of_the_reaction_less_what_the_film'),
             $case->isLump() ? 'lump_peak(lump_ml, density, heat_kj_kg, heat_capacity)' : 'layer_peak(deepest_mm, density, heat_kj_kg, heat_capacity)',
             [
                 $case->isLump()
-                    ? TraceInput::computed('lump_ml', 'what is poured into one, as deep as wide', $case->sized->filmMl, 'ml')
-                    : TraceInput::computed('deepest_mm', 'its deepest place', $case->deepestMm() ?? NAN, 'mm'),
+                    ? TraceInput::computed('lump_ml', Message::of('traces.what_is_poured_into_one_as_deep_as_wide'), $case->sized->filmMl, 'ml')
+                    : TraceInput::computed('deepest_mm', Message::of('traces.its_deepest_place'), $case->deepestMm() ?? NAN, 'mm'),
                 $this->inputs->density(),
-                TraceInput::given('heat_kj_kg', 'heat of the reaction', $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
-                TraceInput::sourced('heat_capacity', 'heat capacity', $case->resin->heatCapacityJKgK, 'J/(kg K)'),
+                TraceInput::given('heat_kj_kg', Message::of('traces.heat_of_the_reaction'), $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
+                TraceInput::sourced('heat_capacity', Message::of('traces.heat_capacity'), $case->resin->heatCapacityJKgK, 'J/(kg K)'),
             ])];
     }
 
@@ -208,37 +209,37 @@ final readonly class FilmTraces
     {
         $relief = $this->result->case->coat->reliefMm;
 
-        return $relief === null ? [] : [new Trace('stays_on_relief_mm', 'Stays on the slopes', 'mm', $this->result->case->staysOnReliefMm(),
-            'what a slope of this height keeps when the film has stopped flowing, after Jeffreys',
+        return $relief === null ? [] : [new Trace('stays_on_relief_mm', Message::of('traces.stays_on_the_slopes'), 'mm', $this->result->case->staysOnReliefMm(),
+            Message::of('traces.what_a_slope_of_this_height_keeps_when_the'),
             '1000 * 2 / 3 * sqrt(relief_mm / 1000 / (density * 1000 * gravity * mobility))',
-            [TraceInput::sourced('relief_mm', 'height of the relief', $relief, 'mm'), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()])];
+            [TraceInput::sourced('relief_mm', Message::of('traces.height_of_the_relief'), $relief, 'mm'), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()])];
     }
 
     private function drift(): Trace
     {
         $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
 
-        return new Trace('drift_mm', 'Drift to the low side', 'mm', $this->result->film->driftMm,
-            'what flows downhill, at most until it is level; end to end the film differs by twice that',
+        return new Trace('drift_mm', Message::of('traces.drift_to_the_low_side'), 'mm', $this->result->film->driftMm,
+            Message::of('traces.what_flows_downhill_at_most_until_it_is_level'),
             "slope_mm_per_m * min(longest_mm / 1000 / 2, $flow)",
-            [TraceInput::sourced('slope_mm_per_m', 'slope of the bench', $this->result->case->studio->slopeMmPerM, 'mm/m'), ...$this->slopeInputs()]);
+            [TraceInput::sourced('slope_mm_per_m', Message::of('traces.slope_of_the_bench'), $this->result->case->studio->slopeMmPerM, 'mm/m'), ...$this->slopeInputs()]);
     }
 
     private function levelWithin(): Trace
     {
         $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
 
-        return new Trace('level_within_mm_per_m', 'Level it to', 'mm/m', $this->result->film->levelWithinMmPerM,
-            'the slope at which the film differs by 0.05 mm end to end',
+        return new Trace('level_within_mm_per_m', Message::of('traces.level_it_to'), 'mm/m', $this->result->film->levelWithinMmPerM,
+            Message::of('traces.the_slope_at_which_the_film_differs_by_0_05'),
             "end_to_end_mm / 2 / min(longest_mm / 1000 / 2, $flow)",
-            [TraceInput::constant('end_to_end_mm', 'difference end to end', Drift::WANTED_END_TO_END_MM, 'mm'), ...$this->slopeInputs()]);
+            [TraceInput::constant('end_to_end_mm', Message::of('traces.difference_end_to_end'), Drift::WANTED_END_TO_END_MM, 'mm'), ...$this->slopeInputs()]);
     }
 
     /** @return list<TraceInput> */
     private function slopeInputs(): array
     {
         return [
-            TraceInput::given('longest_mm', 'longest side', $this->result->case->face->longestMm ?? NAN, 'mm', Origin::Entered),
+            TraceInput::given('longest_mm', Message::of('traces.longest_side'), $this->result->case->face->longestMm ?? NAN, 'mm', Origin::Entered),
             $this->inputs->thickness(), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility(),
         ];
     }

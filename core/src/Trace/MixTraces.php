@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Mix\RatioBy;
@@ -36,11 +37,11 @@ final readonly class MixTraces
     {
         $volume = $lift->volume;
 
-        return new self($result->case->mixture(), $lift->mix, new Trace($prefix.'total', 'This lift', 'ml', $volume->totalMl(), 'what is poured of this lift, what its cups keep, and the margin on both',
+        return new self($result->case->mixture(), $lift->mix, new Trace($prefix.'total', Message::of('traces.this_lift'), 'ml', $volume->totalMl(), Message::of('traces.what_is_poured_of_this_lift_what_its_cups'),
             'poured_ml + residue_ml + margin_ml', [
-                TraceInput::computed('poured_ml', 'film of this lift, with what climbs and soaks, less what stands in it', $volume->poured(), 'ml'),
-                TraceInput::computed('residue_ml', 'cups', $volume->residueMl, 'ml'),
-                TraceInput::computed('margin_ml', 'margin', $volume->marginMl, 'ml'),
+                TraceInput::computed('poured_ml', Message::of('traces.film_of_this_lift_with_what_climbs_and_soaks'), $volume->poured(), 'ml'),
+                TraceInput::computed('residue_ml', Message::of('traces.cups'), $volume->residueMl, 'ml'),
+                TraceInput::computed('margin_ml', Message::of('traces.margin'), $volume->marginMl, 'ml'),
             ]), $prefix);
     }
 
@@ -60,28 +61,28 @@ final readonly class MixTraces
     private function density(bool $byVolume): Trace
     {
         if ($this->mixture->densityBGMl === null) {
-            return new Trace('density', 'Density of the mix', 'g/ml', $this->mixture->densityGMl(), 'part A\'s, since a few per cent of catalyst hardly change it', 'density_a', [$this->densityOf('a')]);
+            return new Trace('density', Message::of('traces.density_of_the_mix_title'), 'g/ml', $this->mixture->densityGMl(), Message::of('traces.part_as_since_a_few_per_cent_of_catalyst'), 'density_a', [$this->densityOf('a')]);
         }
         [$words, $expression] = $byVolume
-            ? ['the densities of both parts, weighted by their volumes', '(ratio_a * density_a + ratio_b * density_b) / (ratio_a + ratio_b)']
-            : ['weight of both parts over their volume', '(ratio_a + ratio_b) / (ratio_a / density_a + ratio_b / density_b)'];
+            ? [Message::of('traces.densities_by_volume'), '(ratio_a * density_a + ratio_b * density_b) / (ratio_a + ratio_b)']
+            : [Message::of('traces.weight_over_volume'), '(ratio_a + ratio_b) / (ratio_a / density_a + ratio_b / density_b)'];
 
-        return new Trace('density', 'Density of the mix', 'g/ml', $this->mixture->densityGMl(), $words, $expression,
+        return new Trace('density', Message::of('traces.density_of_the_mix_title'), 'g/ml', $this->mixture->densityGMl(), $words, $expression,
             [...$this->ratio(), $this->densityOf('a'), $this->densityOf('b')]);
     }
 
     private function totalG(): Trace
     {
         if ($this->mix->totalG() === null) {
-            return new Trace($this->prefix.'total_g', 'Total weight', 'g', null, 'part A and part B together; the label gives no density of part B', 'a_g + b_g', [
-                TraceInput::computed('a_g', 'part A', $this->mix->aG, 'g', $this->prefix.'a_g'),
-                TraceInput::computed('b_g', 'part B', NAN, 'g', $this->prefix.'b_g'),
+            return new Trace($this->prefix.'total_g', Message::of('traces.total_weight_title'), 'g', null, Message::of('traces.part_a_and_part_b_together_the_label_gives_no'), 'a_g + b_g', [
+                TraceInput::computed('a_g', Message::of('traces.part_a'), $this->mix->aG, 'g', $this->prefix.'a_g'),
+                TraceInput::computed('b_g', Message::of('traces.part_b'), NAN, 'g', $this->prefix.'b_g'),
             ]);
         }
 
-        return new Trace($this->prefix.'total_g', 'Total weight', 'g', $this->mix->totalG(), 'total volume × density of the mix', 'total_ml * density', [
-            TraceInput::computed('total_ml', 'total to mix', $this->mix->totalMl(), 'ml', $this->prefix.'total'),
-            TraceInput::computed('density', 'density of the mix', $this->mixture->densityGMl(), 'g/ml', 'density'),
+        return new Trace($this->prefix.'total_g', Message::of('traces.total_weight_title'), 'g', $this->mix->totalG(), Message::of('traces.total_volume_times_density_of_the_mix'), 'total_ml * density', [
+            TraceInput::computed('total_ml', Message::of('traces.total_to_mix'), $this->mix->totalMl(), 'ml', $this->prefix.'total'),
+            TraceInput::computed('density', Message::of('traces.density_of_the_mix'), $this->mixture->densityGMl(), 'g/ml', 'density'),
         ]);
     }
 
@@ -91,12 +92,12 @@ final readonly class MixTraces
         $name = strtoupper($part);
 
         return [
-            new Trace($this->prefix.$part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "the total × part $name's share of the ratio, by volume",
+            new Trace($this->prefix.$part.'_ml', Message::of('traces.part_by_volume', part: $name), 'ml', $ml, Message::of('traces.share_by_volume', part: $name),
                 "total_ml * ratio_$part / (ratio_a + ratio_b)",
-                [TraceInput::computed('total_ml', 'total to mix', $this->mix->totalMl(), 'ml', $this->prefix.'total'), ...$this->ratio()]),
-            new Trace($this->prefix.$part.'_g', 'Part '.$name.' by weight', 'g', $g, "volume of part $name × its density",
+                [TraceInput::computed('total_ml', Message::of('traces.total_to_mix'), $this->mix->totalMl(), 'ml', $this->prefix.'total'), ...$this->ratio()]),
+            new Trace($this->prefix.$part.'_g', Message::of('traces.part_by_weight', part: $name), 'g', $g, Message::of('traces.volume_times_density', part: $name),
                 "{$part}_ml * density_$part",
-                [TraceInput::computed($part.'_ml', 'part '.$name, $ml, 'ml', $this->prefix.$part.'_ml'), $this->densityOf($part)]),
+                [TraceInput::computed($part.'_ml', Message::of('traces.part', part: $name), $ml, 'ml', $this->prefix.$part.'_ml'), $this->densityOf($part)]),
         ];
     }
 
@@ -106,12 +107,12 @@ final readonly class MixTraces
         $name = strtoupper($part);
 
         return [
-            new Trace($this->prefix.$part.'_g', 'Part '.$name.' by weight', 'g', $g, "the total weight × part $name's share of the ratio, by weight",
+            new Trace($this->prefix.$part.'_g', Message::of('traces.part_by_weight', part: $name), 'g', $g, Message::of('traces.share_by_weight', part: $name),
                 "total_g * ratio_$part / (ratio_a + ratio_b)",
-                [TraceInput::computed('total_g', 'total weight', $this->mix->totalG() ?? NAN, 'g', $this->prefix.'total_g'), ...$this->ratio()]),
-            new Trace($this->prefix.$part.'_ml', 'Part '.$name.' by volume', 'ml', $ml, "weight of part $name ÷ its density",
+                [TraceInput::computed('total_g', Message::of('traces.total_weight'), $this->mix->totalG() ?? NAN, 'g', $this->prefix.'total_g'), ...$this->ratio()]),
+            new Trace($this->prefix.$part.'_ml', Message::of('traces.part_by_volume', part: $name), 'ml', $ml, Message::of('traces.weight_over_density', part: $name),
                 "{$part}_g / density_$part",
-                [TraceInput::computed($part.'_g', 'part '.$name, $g ?? NAN, 'g', $this->prefix.$part.'_g'), $this->densityOf($part)]),
+                [TraceInput::computed($part.'_g', Message::of('traces.part', part: $name), $g ?? NAN, 'g', $this->prefix.$part.'_g'), $this->densityOf($part)]),
         ];
     }
 
@@ -121,8 +122,8 @@ final readonly class MixTraces
         $ratio = $this->mixture->ratio;
 
         return [
-            TraceInput::given('ratio_a', 'parts of A', $ratio->a, '', Origin::Label),
-            TraceInput::given('ratio_b', 'parts of B', $ratio->b, '', Origin::Label),
+            TraceInput::given('ratio_a', Message::of('traces.parts_of_a'), $ratio->a, '', Origin::Label),
+            TraceInput::given('ratio_b', Message::of('traces.parts_of_b'), $ratio->b, '', Origin::Label),
         ];
     }
 
@@ -132,6 +133,6 @@ final readonly class MixTraces
 
         [$density, $typical] = $part === 'a' ? [$mixture->densityAGMl, $mixture->offA > 0] : [$mixture->densityBGMl ?? NAN, $mixture->offB > 0];
 
-        return TraceInput::given('density_'.$part, 'density of part '.strtoupper($part), $density, 'g/ml', $typical ? Origin::Assumed : Origin::Label);
+        return TraceInput::given('density_'.$part, Message::of('traces.density_of_part', part: strtoupper($part)), $density, 'g/ml', $typical ? Origin::Assumed : Origin::Label);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Circle;
 use OpenGlaze\Core\Outline\Loop;
 use OpenGlaze\Core\Outline\Outline;
@@ -30,9 +31,9 @@ final readonly class PieceTraces
     {
         $area = $this->piece->areaCm2();
 
-        return $area === null ? [] : [new Trace('area_cm2', 'Area of one piece', 'cm²', $area,
-            $this->piece->body?->isRough() === true ? 'the surface of the ellipsoid in its bounding size, after Thomsen: a rough estimate' : 'the walls and floor that are coated',
-            'surface_mm2 / 100', [TraceInput::computed('surface_mm2', 'surface', $area * 100, 'mm²')])];
+        return $area === null ? [] : [new Trace('area_cm2', Message::of('traces.area_of_one_piece_title'), 'cm²', $area,
+            $this->piece->body?->isRough() === true ? Message::of('traces.the_surface_of_the_ellipsoid_in_its_bounding') : Message::of('traces.the_walls_and_floor_that_are_coated'),
+            'surface_mm2 / 100', [TraceInput::computed('surface_mm2', Message::of('traces.surface'), $area * 100, 'mm²')])];
     }
 
     /** @return list<Trace> */
@@ -41,18 +42,18 @@ final readonly class PieceTraces
         $piece = $this->piece;
         $inputs = $this->lengths($outline);
         [$areaWords, $area, $edgeWords, $perimeter] = match (true) {
-            $outline instanceof Circle => ['π/4 × diameter²', 'pi / 4 * diameter_mm ** 2 / 100', 'π × diameter', 'pi * diameter_mm'],
-            $outline instanceof Rectangle => ['width × height', 'width_mm * height_mm / 100', 'twice width and height', '2 * (width_mm + height_mm)'],
+            $outline instanceof Circle => [Message::of('traces.area_of_circle'), 'pi / 4 * diameter_mm ** 2 / 100', Message::of('traces.edge_of_circle'), 'pi * diameter_mm'],
+            $outline instanceof Rectangle => [Message::of('traces.area_of_rectangle'), 'width_mm * height_mm / 100', Message::of('traces.edge_of_rectangle'), '2 * (width_mm + height_mm)'],
             $outline instanceof RoundedRectangle => [
-                'width × height, less what the rounded corners take away', '(width_mm * height_mm - (4 - pi) * radius_mm ** 2) / 100',
-                'twice width and height, less what the rounded corners cut short', '2 * (width_mm + height_mm) - (8 - 2 * pi) * radius_mm',
+                Message::of('traces.area_of_rounded'), '(width_mm * height_mm - (4 - pi) * radius_mm ** 2) / 100',
+                Message::of('traces.edge_of_rounded'), '2 * (width_mm + height_mm) - (8 - 2 * pi) * radius_mm',
             ],
-            default => ['what the outline encloses, less its holes', '(enclosed_mm2 - holes_mm2) / 100', 'the length of the outline', 'length_mm'],
+            default => [Message::of('traces.area_of_outline'), '(enclosed_mm2 - holes_mm2) / 100', Message::of('traces.edge_of_outline'), 'length_mm'],
         };
 
         return [
-            new Trace('area_cm2', 'Area of one piece', 'cm²', $piece->areaCm2(), $areaWords, $area, self::within($area, $inputs)),
-            new Trace('perimeter_mm', 'Edge of one piece', 'mm', $outline->perimeterMm(), $edgeWords, $perimeter, self::within($perimeter, $inputs)),
+            new Trace('area_cm2', Message::of('traces.area_of_one_piece_title'), 'cm²', $piece->areaCm2(), $areaWords, $area, self::within($area, $inputs)),
+            new Trace('perimeter_mm', Message::of('traces.edge_of_one_piece_title'), 'mm', $outline->perimeterMm(), $edgeWords, $perimeter, self::within($perimeter, $inputs)),
             $this->coatedEdge($outline),
         ];
     }
@@ -76,14 +77,14 @@ final readonly class PieceTraces
 
         return new Trace(
             'coated_edge_mm',
-            'Coated edge of one piece',
+            Message::of('traces.coated_edge_of_one_piece_title'),
             'mm',
             $coated,
-            'the edge, times the share of it that gets coated',
+            Message::of('traces.the_edge_times_the_share_of_it_that_gets'),
             'perimeter_mm * coated_share',
             [
-                TraceInput::computed('perimeter_mm', 'edge of one piece', $all, 'mm', 'perimeter_mm'),
-                TraceInput::given('coated_share', 'share of it that gets coated', $coated / $all, '', Origin::Entered),
+                TraceInput::computed('perimeter_mm', Message::of('traces.edge_of_one_piece'), $all, 'mm', 'perimeter_mm'),
+                TraceInput::given('coated_share', Message::of('traces.share_of_it_that_gets_coated'), $coated / $all, '', Origin::Entered),
             ],
         );
     }
@@ -93,21 +94,21 @@ final readonly class PieceTraces
     {
         return match (true) {
             $outline instanceof Rectangle => [
-                TraceInput::given('width_mm', 'width', $outline->widthMm, 'mm', Origin::Entered),
-                TraceInput::given('height_mm', 'height', $outline->heightMm, 'mm', Origin::Entered),
+                TraceInput::given('width_mm', Message::of('traces.width'), $outline->widthMm, 'mm', Origin::Entered),
+                TraceInput::given('height_mm', Message::of('traces.height'), $outline->heightMm, 'mm', Origin::Entered),
             ],
             $outline instanceof Circle => [
-                TraceInput::given('diameter_mm', 'diameter', $outline->diameterMm, 'mm', Origin::Entered),
+                TraceInput::given('diameter_mm', Message::of('traces.diameter'), $outline->diameterMm, 'mm', Origin::Entered),
             ],
             $outline instanceof RoundedRectangle => [
-                TraceInput::given('width_mm', 'width', $outline->widthMm, 'mm', Origin::Entered),
-                TraceInput::given('height_mm', 'height', $outline->heightMm, 'mm', Origin::Entered),
-                TraceInput::given('radius_mm', 'corner radius', $outline->radiusMm, 'mm', Origin::Entered),
+                TraceInput::given('width_mm', Message::of('traces.width'), $outline->widthMm, 'mm', Origin::Entered),
+                TraceInput::given('height_mm', Message::of('traces.height'), $outline->heightMm, 'mm', Origin::Entered),
+                TraceInput::given('radius_mm', Message::of('traces.corner_radius'), $outline->radiusMm, 'mm', Origin::Entered),
             ],
             default => [
-                TraceInput::computed('enclosed_mm2', 'enclosed by the outline', $outline->edge()->areaMm2(), 'mm²'),
-                TraceInput::computed('holes_mm2', 'holes', array_sum(array_map(static fn (Loop $hole): float => $hole->areaMm2(), $outline->holes())), 'mm²'),
-                TraceInput::computed('length_mm', 'length of the outline', $outline->edge()->lengthMm(), 'mm'),
+                TraceInput::computed('enclosed_mm2', Message::of('traces.enclosed_by_the_outline'), $outline->edge()->areaMm2(), 'mm²'),
+                TraceInput::computed('holes_mm2', Message::of('traces.holes'), array_sum(array_map(static fn (Loop $hole): float => $hole->areaMm2(), $outline->holes())), 'mm²'),
+                TraceInput::computed('length_mm', Message::of('traces.length_of_the_outline'), $outline->edge()->lengthMm(), 'mm'),
             ],
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
+use OpenGlaze\Core\Message\Message;
+
 /**
  * How one figure came about: the formula in words, the same as an expression over named inputs, and the result.
  *
@@ -19,13 +21,13 @@ final readonly class Trace
     /** @param  list<TraceInput>  $inputs */
     public function __construct(
         public string $figure,
-        public string $label,
+        public Message $label,
         public string $unit,
         public ?float $result,
-        public string $words,
+        public Message $words,
         public string $expression,
         public array $inputs,
-        public string $note = '',
+        public ?Message $note = null,
     ) {
     }
 }

@@ -13,7 +13,7 @@ final readonly class TraceInput
 {
     private function __construct(
         public string $symbol,
-        public Message|string $label,
+        public Message $label,
         public float $value,
         public string $unit,
         public Origin $origin,
@@ -21,23 +21,23 @@ final readonly class TraceInput
     ) {
     }
 
-    public static function sourced(string $symbol, Message|string $label, Sourced $value, string $unit): self
+    public static function sourced(string $symbol, Message $label, Sourced $value, string $unit): self
     {
         return new self($symbol, $label, $value->value, $unit, $value->origin, null);
     }
 
-    public static function given(string $symbol, Message|string $label, float $value, string $unit, Origin $origin): self
+    public static function given(string $symbol, Message $label, float $value, string $unit, Origin $origin): self
     {
         return new self($symbol, $label, $value, $unit, $origin, null);
     }
 
-    public static function constant(string $symbol, Message|string $label, float $value, string $unit): self
+    public static function constant(string $symbol, Message $label, float $value, string $unit): self
     {
         return new self($symbol, $label, $value, $unit, Origin::Constant, null);
     }
 
     /** A number that is a figure itself, and has its own trace when one is named. */
-    public static function computed(string $symbol, Message|string $label, float $value, string $unit, ?string $figure = null): self
+    public static function computed(string $symbol, Message $label, float $value, string $unit, ?string $figure = null): self
     {
         return new self($symbol, $label, $value, $unit, Origin::Computed, $figure);
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Trace;
 
+use LogicException;
 use OpenGlaze\Core\Amount\Volume;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\SizeBy;
@@ -17,7 +19,7 @@ use OpenGlaze\Core\Quantity\Origin;
 final readonly class VolumeTraces
 {
     /** The parts that are poured, and their names. */
-    private const POURED = ['film' => 'film', 'edges' => 'edges', 'runoff' => 'run-off', 'soak' => 'soak', 'climb' => 'climb', 'displaced' => 'displaced'];
+    private const POURED = ['film', 'edges', 'runoff', 'soak', 'climb', 'displaced'];
 
     private CoatCase $case;
 
@@ -51,17 +53,17 @@ final readonly class VolumeTraces
         $mm = $this->case->thicknessMm;
         $by = $this->case->coat->size->by;
         if ($mm !== null && $by === SizeBy::Stays) {
-            return [new Trace('thickness_mm', 'Film', 'mm', $mm->value, 'what is laid so that as much stays, solved, less what is poured to run off',
+            return [new Trace('thickness_mm', Message::of('traces.film_title'), 'mm', $mm->value, Message::of('traces.what_is_laid_so_that_as_much_stays_solved'),
                 'laid_to_stay(stays_asked_mm) / (1 + runoff_pct / 100)', [
-                    TraceInput::sourced('stays_asked_mm', 'is to stay', $this->case->coat->size->value, 'mm'),
-                    TraceInput::sourced('runoff_pct', 'run-off', $this->case->volume->runoffPct, '%'),
+                    TraceInput::sourced('stays_asked_mm', Message::of('traces.is_to_stay'), $this->case->coat->size->value, 'mm'),
+                    TraceInput::sourced('runoff_pct', Message::of('traces.run_off'), $this->case->volume->runoffPct, '%'),
                 ])];
         }
         if ($mm === null || $this->case->volume->coveredMm2 <= 0 || ! in_array($by, [SizeBy::PerPiece, SizeBy::SpreadRate, SizeBy::RestLeavingMl], true)) {
             return [];
         }
 
-        return [new Trace('thickness_mm', 'Mean film', 'mm', $mm->value, 'the film over the face that it covers, for all pieces',
+        return [new Trace('thickness_mm', Message::of('traces.mean_film'), 'mm', $mm->value, Message::of('traces.the_film_over_the_face_that_it_covers_for_all'),
             'film_ml * 10 / covered_cm2 / quantity', [$this->part('film'), $this->face->covered(), $this->face->quantity()])];
     }
 
@@ -69,49 +71,49 @@ final readonly class VolumeTraces
     {
         $size = $this->case->coat->size;
         $value = TraceInput::sourced(...match ($size->by) {
-            SizeBy::SpreadRate => ['rate_ml_cm2', 'spread rate', $size->value, 'ml/cm²'],
-            SizeBy::PerPiece => ['each_ml', $size->isMixed() ? 'mixed for each piece' : 'laid on each piece', $size->value, 'ml'],
-            SizeBy::RestLeavingMl => ['leaving_ml', 'left free for later', $size->value, 'ml'],
-            default => ['thickness_mm', 'film thickness', $this->case->thicknessMm ?? $size->value, 'mm'],
+            SizeBy::SpreadRate => ['rate_ml_cm2', Message::of('traces.spread_rate'), $size->value, 'ml/cm²'],
+            SizeBy::PerPiece => ['each_ml', $size->isMixed() ? Message::of('traces.mixed_each') : Message::of('traces.laid_each'), $size->value, 'ml'],
+            SizeBy::RestLeavingMl => ['leaving_ml', Message::of('traces.left_free'), $size->value, 'ml'],
+            default => ['thickness_mm', Message::of('traces.film_thickness'), $this->case->thicknessMm ?? $size->value, 'mm'],
         });
         [$words, $each, $inputs] = match (true) {
             $this->case->piece->body?->eachMl() !== null && $size->by === SizeBy::Thickness => [
-                'what each takes, for all pieces', 'counted_ml', [TraceInput::given('counted_ml', 'each takes', $this->case->piece->body->eachMl(), 'ml', Origin::Entered)],
+                Message::of('traces.each_takes_all'), 'counted_ml', [TraceInput::given('counted_ml', Message::of('traces.each_takes'), $this->case->piece->body->eachMl(), 'ml', Origin::Entered)],
             ],
-            $size->by === SizeBy::SpreadRate => ['spread rate × the face that is covered', 'rate_ml_cm2 * covered_cm2', [$value, $this->face->covered()]],
-            $size->by === SizeBy::PerPiece => ['what each piece gets', 'each_ml', [$value]],
-            $size->by === SizeBy::RestLeavingMl => ['what the mould holds, less earlier pours and what is left free', 'holds_ml - taken_ml - leaving_ml', [
-                TraceInput::given('holds_ml', 'the mould holds', $this->case->piece->holdsMl() ?? NAN, 'ml', Origin::Measured),
-                TraceInput::computed('taken_ml', 'earlier pours', $this->case->ground->takenMl, 'ml'),
+            $size->by === SizeBy::SpreadRate => [Message::of('traces.rate_times_face'), 'rate_ml_cm2 * covered_cm2', [$value, $this->face->covered()]],
+            $size->by === SizeBy::PerPiece => [Message::of('traces.each_gets'), 'each_ml', [$value]],
+            $size->by === SizeBy::RestLeavingMl => [Message::of('traces.rest_of_mould'), 'holds_ml - taken_ml - leaving_ml', [
+                TraceInput::given('holds_ml', Message::of('traces.the_mould_holds'), $this->case->piece->holdsMl() ?? NAN, 'ml', Origin::Measured),
+                TraceInput::computed('taken_ml', Message::of('traces.earlier_pours'), $this->case->ground->takenMl, 'ml'),
                 $value,
             ]],
             default => $this->byThickness($value),
         };
         if ($size->isMixed()) {
-            return $this->trace('film', 'Film', $this->volume->filmMl, 'what is left of the mixed amount after margin, cups, edges, soak, wall and run-off',
+            return $this->trace('film', Message::of('traces.film_title'), $this->volume->filmMl, Message::of('traces.what_is_left_of_the_mixed_amount_after_margin'),
                 "($each * quantity / (1 + margin_pct / 100) - residue_ml - edges_ml - soak_ml - climb_ml - displaced_ml) / (1 + runoff_share)",
                 [
                     ...$inputs, $this->face->quantity(), $this->marginPct(), $this->residuePart(), ...array_map($this->part(...), ['edges', 'soak', 'climb', 'displaced']),
-                    TraceInput::given('runoff_share', 'share that runs off', $this->case->volume->runoffShare, '', $this->case->volume->runoffPct->origin),
+                    TraceInput::given('runoff_share', Message::of('traces.share_that_runs_off'), $this->case->volume->runoffShare, '', $this->case->volume->runoffPct->origin),
                 ]);
         }
 
-        return $this->trace('film', 'Film', $this->volume->filmMl, $words.', for all pieces', "($each) * quantity", [...$inputs, $this->face->quantity()]);
+        return $this->trace('film', Message::of('traces.film_title'), $this->volume->filmMl, Message::of('traces.for_all_pieces', words: $words), "($each) * quantity", [...$inputs, $this->face->quantity()]);
     }
 
-    /** @return array{string, string, list<TraceInput>} */
+    /** @return array{Message, string, list<TraceInput>} */
     private function byThickness(TraceInput $thickness): array
     {
         $shrinkage = $this->case->resin->shrinkagePct;
         $texture = $this->case->coat->size->by === SizeBy::Thickness;
-        [$words, $expression, $inputs] = ['covered face × thickness', 'covered_cm2 * thickness_mm / 10', [$this->face->covered(), $thickness]];
+        [$words, $expression, $inputs] = [Message::of('traces.face_times_thickness'), 'covered_cm2 * thickness_mm / 10', [$this->face->covered(), $thickness]];
         if ($texture) {
-            [$words, $expression] = [$words.' × texture', $expression.' * texture'];
-            $inputs[] = TraceInput::sourced('texture', 'texture of the face (1 is flat)', $this->case->coat->texture, '');
+            [$words, $expression] = [Message::of('traces.times_texture', words: $words), $expression.' * texture'];
+            $inputs[] = TraceInput::sourced('texture', Message::of('traces.texture_of_the_face_1_is_flat'), $this->case->coat->texture, '');
         }
         if ($shrinkage->value > 0) {
-            [$words, $expression] = [$words.', with what it will shrink', $expression.' / (1 - shrinkage_pct / 100)'];
-            $inputs[] = TraceInput::sourced('shrinkage_pct', 'shrinkage', $shrinkage, '%');
+            [$words, $expression] = [Message::of('traces.with_shrinkage', words: $words), $expression.' / (1 - shrinkage_pct / 100)'];
+            $inputs[] = TraceInput::sourced('shrinkage_pct', Message::of('traces.shrinkage'), $shrinkage, '%');
         }
 
         return [$words, $expression, $inputs];
@@ -120,16 +122,16 @@ final readonly class VolumeTraces
     private function edges(): Trace
     {
         if (! $this->case->coat->isOpen()) {
-            return $this->trace('edges', 'Edges', $this->volume->edgesMl, $this->stopsAtTheEdge(), '0', []);
+            return $this->trace('edges', Message::of('traces.edges'), $this->volume->edgesMl, $this->stopsAtTheEdge(), '0', []);
         }
 
-        return $this->trace('edges', 'Edges', $this->volume->edgesMl,
-            'coated edge × its depth × the film that it takes, for all pieces',
+        return $this->trace('edges', Message::of('traces.edges'), $this->volume->edgesMl,
+            Message::of('traces.coated_edge_times_its_depth_times_the_film'),
             'coated_edge_mm * edge_depth_mm * edge_film_mm / 1000 * quantity',
             [
                 $this->coatedEdge(),
-                TraceInput::sourced('edge_depth_mm', 'edge depth', $this->case->piece->edgeDepthMm, 'mm'),
-                TraceInput::sourced('edge_film_mm', 'film on the edge', $this->case->coat->edgeFilmMm, 'mm'),
+                TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edgeDepthMm, 'mm'),
+                TraceInput::sourced('edge_film_mm', Message::of('traces.film_on_the_edge'), $this->case->coat->edgeFilmMm, 'mm'),
                 $this->face->quantity(),
             ],
         );
@@ -138,23 +140,23 @@ final readonly class VolumeTraces
     private function runoff(): Trace
     {
         if (! $this->case->coat->isOpen()) {
-            return $this->trace('runoff', 'Run-off', $this->volume->runoffMl, $this->stopsAtTheEdge(), '0', []);
+            return $this->trace('runoff', Message::of('traces.run_off_title'), $this->volume->runoffMl, $this->stopsAtTheEdge(), '0', []);
         }
 
-        return $this->trace('runoff', 'Run-off', $this->volume->runoffMl,
-            'a share of the film runs over the edge and is lost',
+        return $this->trace('runoff', Message::of('traces.run_off_title'), $this->volume->runoffMl,
+            Message::of('traces.a_share_of_the_film_runs_over_the_edge_and_is'),
             'film_ml * runoff_pct / 100',
-            [$this->part('film'), TraceInput::sourced('runoff_pct', 'run-off', $this->case->volume->runoffPct, '%')],
+            [$this->part('film'), TraceInput::sourced('runoff_pct', Message::of('traces.run_off'), $this->case->volume->runoffPct, '%')],
         );
     }
 
-    private function stopsAtTheEdge(): string
+    private function stopsAtTheEdge(): Message
     {
         return match ($this->case->coat->containment) {
-            Containment::Held => 'a held film stops at the edge',
-            Containment::Dammed => 'a dam keeps it on the face',
-            Containment::Placed => 'what is placed thick stays where it is',
-            Containment::Open => '',
+            Containment::Held => Message::of('traces.held_stops'),
+            Containment::Dammed => Message::of('traces.dam_keeps'),
+            Containment::Placed => Message::of('traces.placed_stays'),
+            Containment::Open => throw new LogicException('an open film does not stop'),
         };
     }
 
@@ -162,22 +164,22 @@ final readonly class VolumeTraces
     {
         $volume = $this->case->volume;
         if ($volume->rawMm2 <= 0 && $volume->rawEdgeMm <= 0) {
-            return $this->trace('soak', 'Soak', $this->volume->soakMl, 'a place drinks once, under its first coat; this one lies on a film', '0', []);
+            return $this->trace('soak', Message::of('traces.soak'), $this->volume->soakMl, Message::of('traces.a_place_drinks_once_under_its_first_coat_this'), '0', []);
         }
-        $raw = TraceInput::computed('raw_cm2', 'of the covered face, still raw', $volume->rawMm2 / 100, 'cm²');
+        $raw = TraceInput::computed('raw_cm2', Message::of('traces.of_the_covered_face_still_raw'), $volume->rawMm2 / 100, 'cm²');
         $soak = TraceInput::sourced('soak_ml_m2', Message::of('traces.soak_of', surface: Message::named('surfaces', $this->case->face->surface)), $this->case->face->soakMlPerM2, 'ml/m²');
         if (! $this->case->coat->isOpen()) {
-            return $this->trace('soak', 'Soak', $this->volume->soakMl, 'covered face that is still raw × what the surface drinks, for all pieces',
+            return $this->trace('soak', Message::of('traces.soak'), $this->volume->soakMl, Message::of('traces.covered_face_that_is_still_raw_times_what_the'),
                 'raw_cm2 / 10000 * soak_ml_m2 * quantity', [$raw, $soak, $this->face->quantity()]);
         }
 
-        return $this->trace('soak', 'Soak', $this->volume->soakMl,
-            'covered face and coated edge that are still raw × what the surface drinks, for all pieces',
+        return $this->trace('soak', Message::of('traces.soak'), $this->volume->soakMl,
+            Message::of('traces.covered_face_and_coated_edge_that_are_still'),
             '(raw_cm2 + raw_edge_mm * edge_depth_mm / 100) / 10000 * soak_ml_m2 * quantity',
             [
                 $raw,
-                TraceInput::computed('raw_edge_mm', 'of the coated edge, still raw', $volume->rawEdgeMm, 'mm'),
-                TraceInput::sourced('edge_depth_mm', 'edge depth', $this->case->piece->edgeDepthMm, 'mm'),
+                TraceInput::computed('raw_edge_mm', Message::of('traces.of_the_coated_edge_still_raw'), $volume->rawEdgeMm, 'mm'),
+                TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edgeDepthMm, 'mm'),
                 $soak, $this->face->quantity(),
             ],
         );
@@ -186,18 +188,18 @@ final readonly class VolumeTraces
     private function climb(): Trace
     {
         if (! $this->case->coat->isDammed()) {
-            return $this->trace('climb', 'Climb', $this->volume->climbMl, 'there is no wall to climb', '0', []);
+            return $this->trace('climb', Message::of('traces.climb'), $this->volume->climbMl, Message::of('traces.there_is_no_wall_to_climb'), '0', []);
         }
 
-        return $this->trace('climb', 'Climb', $this->volume->climbMl,
-            'what climbs the wall × its length, once for all pieces; it stands '.round(Meniscus::riseMm($this->case->liquid->capillaryLengthMm(), $this->case->studio->wallAngleDeg->value), 2).' mm high there',
+        return $this->trace('climb', Message::of('traces.climb'), $this->volume->climbMl,
+            Message::of('traces.climb_along', rise: Measure::number(Meniscus::riseMm($this->case->liquid->capillaryLengthMm(), $this->case->studio->wallAngleDeg->value), 2)),
             'tension / (density * 1000 * gravity) * 1000000 * sin(pi / 2 - wall_angle_deg / 180 * pi) * wall_mm / 1000 * quantity',
             [
-                TraceInput::sourced('tension', 'surface tension', $this->case->resin->surfaceTensionNM, 'N/m'),
-                TraceInput::computed('density', 'density of the mix', $this->case->liquid->densityKgM3 / 1000, 'g/ml', 'density'),
+                TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->case->resin->surfaceTensionNM, 'N/m'),
+                TraceInput::computed('density', Message::of('traces.density_of_the_mix'), $this->case->liquid->densityKgM3 / 1000, 'g/ml', 'density'),
                 (new FilmInputs($this->result))->gravity(),
-                TraceInput::sourced('wall_angle_deg', 'contact angle at the wall', $this->case->studio->wallAngleDeg, '°'),
-                TraceInput::computed('wall_mm', 'length of wall, holes with it', $this->case->face->edgeMm ?? 0.0, 'mm'),
+                TraceInput::sourced('wall_angle_deg', Message::of('traces.contact_angle_at_the_wall'), $this->case->studio->wallAngleDeg, '°'),
+                TraceInput::computed('wall_mm', Message::of('traces.length_of_wall_holes_with_it'), $this->case->face->edgeMm ?? 0.0, 'mm'),
                 $this->face->quantity(),
             ]);
     }
@@ -206,24 +208,24 @@ final readonly class VolumeTraces
     {
         $solid = -$this->volume->displacedMl / $this->case->piece->quantity;
         if ($solid <= 0) {
-            return $this->trace('displaced', 'Displaced', $this->volume->displacedMl, 'nothing is embedded in it', '0', []);
+            return $this->trace('displaced', Message::of('traces.displaced'), $this->volume->displacedMl, Message::of('traces.nothing_is_embedded_in_it'), '0', []);
         }
 
-        return $this->trace('displaced', 'Displaced', $this->volume->displacedMl,
-            'what is embedded takes the place of resin, as far as it lies below the surface', '-solid_ml * quantity',
-            [TraceInput::computed('solid_ml', 'solids below the surface of one piece', $solid, 'ml'), $this->face->quantity()]);
+        return $this->trace('displaced', Message::of('traces.displaced'), $this->volume->displacedMl,
+            Message::of('traces.what_is_embedded_takes_the_place_of_resin_as'), '-solid_ml * quantity',
+            [TraceInput::computed('solid_ml', Message::of('traces.solids_below_the_surface_of_one_piece'), $solid, 'ml'), $this->face->quantity()]);
     }
 
     private function residue(): Trace
     {
-        $cups = TraceInput::given('cups', 'cups', $this->case->coat->cups, '', $this->case->coat->cupsFrom);
+        $cups = TraceInput::given('cups', Message::of('traces.cups'), $this->case->coat->cups, '', $this->case->coat->cupsFrom);
         $lifts = $this->case->lifts->volumes;
         if ($this->case->coat->residueMlPerCup !== null) {
-            return $this->trace('residue', 'Cups', $this->volume->residueMl,
-                'what stays in each cup × cups', count($lifts) > 1 ? 'cups * residue_ml_per_cup * lifts' : 'cups * residue_ml_per_cup',
+            return $this->trace('residue', Message::of('traces.cups_title'), $this->volume->residueMl,
+                Message::of('traces.what_stays_in_each_cup_times_cups'), count($lifts) > 1 ? 'cups * residue_ml_per_cup * lifts' : 'cups * residue_ml_per_cup',
                 [
-                    $cups, TraceInput::sourced('residue_ml_per_cup', 'stays in each cup', $this->case->coat->residueMlPerCup, 'ml'),
-                    ...(count($lifts) > 1 ? [TraceInput::computed('lifts', 'lifts', count($lifts), '')] : []),
+                    $cups, TraceInput::sourced('residue_ml_per_cup', Message::of('traces.stays_in_each_cup'), $this->case->coat->residueMlPerCup, 'ml'),
+                    ...(count($lifts) > 1 ? [TraceInput::computed('lifts', Message::of('traces.lifts'), count($lifts), '')] : []),
                 ]);
         }
         $terms = [];
@@ -231,19 +233,19 @@ final readonly class VolumeTraces
         foreach ($lifts as $index => $lift) {
             $symbol = count($lifts) > 1 ? 'poured_'.($index + 1).'_ml' : 'poured_ml';
             $terms[] = "(4000 * $symbol / cups / pi) ** (2 / 3)";
-            $inputs[] = TraceInput::computed($symbol, count($lifts) > 1 ? 'poured in lift '.($index + 1) : 'poured: all but cups and margin', $lift->poured(), 'ml');
+            $inputs[] = TraceInput::computed($symbol, count($lifts) > 1 ? Message::of('traces.poured_in_lift', number: $index + 1) : Message::of('traces.poured_all'), $lift->poured(), 'ml');
         }
-        $inputs[] = TraceInput::sourced('residue_film_mm', 'film that clings', $this->case->studio->residueFilmMm, 'mm');
+        $inputs[] = TraceInput::sourced('residue_film_mm', Message::of('traces.film_that_clings'), $this->case->studio->residueFilmMm, 'mm');
 
-        return $this->trace('residue', 'Cups', $this->volume->residueMl,
-            'wetted wall and floor × the film that clings, in cups taken to be as deep as they are wide',
+        return $this->trace('residue', Message::of('traces.cups_title'), $this->volume->residueMl,
+            Message::of('traces.wetted_wall_and_floor_times_the_film_that'),
             'cups * 1.25 * pi * ('.implode(' + ', $terms).') * residue_film_mm / 1000', $inputs);
     }
 
     private function margin(): Trace
     {
-        return $this->trace('margin', 'Margin', $this->volume->marginMl,
-            'a share of all the parts: short is worse than over',
+        return $this->trace('margin', Message::of('traces.margin_title'), $this->volume->marginMl,
+            Message::of('traces.a_share_of_all_the_parts_short_is_worse_than'),
             '('.$this->sumOfPoured().' + residue_ml) * margin_pct / 100',
             [...$this->poured(), $this->residuePart(), $this->marginPct()],
         );
@@ -251,38 +253,38 @@ final readonly class VolumeTraces
 
     private function total(): Trace
     {
-        return $this->trace('total', 'Total to mix', $this->volume->totalMl(),
-            'all the parts together',
+        return $this->trace('total', Message::of('traces.total_to_mix_title'), $this->volume->totalMl(),
+            Message::of('traces.all_the_parts_together'),
             $this->sumOfPoured().' + residue_ml + margin_ml',
-            [...$this->poured(), $this->residuePart(), TraceInput::computed('margin_ml', 'margin', $this->volume->marginMl, 'ml', 'margin')],
+            [...$this->poured(), $this->residuePart(), TraceInput::computed('margin_ml', Message::of('traces.margin'), $this->volume->marginMl, 'ml', 'margin')],
         );
     }
 
     private function sumOfPoured(): string
     {
-        return implode(' + ', array_map(static fn (string $part): string => $part.'_ml', array_keys(self::POURED)));
+        return implode(' + ', array_map(static fn (string $part): string => $part.'_ml', self::POURED));
     }
 
     /** @return list<TraceInput> */
     private function poured(): array
     {
-        return array_map($this->part(...), array_keys(self::POURED));
+        return array_map($this->part(...), self::POURED);
     }
 
-    /** @param  key-of<self::POURED>  $figure */
+    /** @param  value-of<self::POURED>  $figure */
     private function part(string $figure): TraceInput
     {
-        return TraceInput::computed($figure.'_ml', self::POURED[$figure], $this->volume->parts()[$figure], 'ml', $figure);
+        return TraceInput::computed($figure.'_ml', Message::of('traces.parts.'.$figure), $this->volume->parts()[$figure], 'ml', $figure);
     }
 
     private function residuePart(): TraceInput
     {
-        return TraceInput::computed('residue_ml', 'cups', $this->volume->residueMl, 'ml', 'residue');
+        return TraceInput::computed('residue_ml', Message::of('traces.cups'), $this->volume->residueMl, 'ml', 'residue');
     }
 
     private function marginPct(): TraceInput
     {
-        return TraceInput::sourced('margin_pct', 'margin', $this->case->studio->marginPct, '%');
+        return TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->case->studio->marginPct, '%');
     }
 
     /** @return list<Trace> */
@@ -293,22 +295,22 @@ final readonly class VolumeTraces
         }
         $zone = $this->case->coat->zone;
         $face = $zone === null
-            ? TraceInput::computed('face_cm2', 'area of one piece', $this->case->face->areaMm2 / 100, 'cm²', 'area_cm2')
-            : TraceInput::computed('face_cm2', $zone->sharePct === null ? 'what the zone\'s outline encloses of the face' : 'the zone\'s share of the face', $this->case->face->areaMm2 / 100, 'cm²');
+            ? TraceInput::computed('face_cm2', Message::of('traces.area_of_one_piece'), $this->case->face->areaMm2 / 100, 'cm²', 'area_cm2')
+            : TraceInput::computed('face_cm2', $zone->sharePct === null ? Message::of('traces.what_the_zones_outline_encloses_of_the_face') : Message::of('traces.the_zones_share_of_the_face'), $this->case->face->areaMm2 / 100, 'cm²');
 
-        return [new Trace('covered_cm2', 'Covered by this coat', 'cm²', $this->case->volume->coveredMm2 / 100, 'the face × coverage',
-            'face_cm2 * coverage_pct / 100', [$face, TraceInput::sourced('coverage_pct', 'coverage', $this->case->coat->coveragePct, '%')])];
+        return [new Trace('covered_cm2', Message::of('traces.covered_by_this_coat'), 'cm²', $this->case->volume->coveredMm2 / 100, Message::of('traces.the_face_times_coverage'),
+            'face_cm2 * coverage_pct / 100', [$face, TraceInput::sourced('coverage_pct', Message::of('traces.coverage'), $this->case->coat->coveragePct, '%')])];
     }
 
     private function coatedEdge(): TraceInput
     {
         $isWhole = $this->case->coat->zone === null && $this->case->piece->outline !== null;
 
-        return TraceInput::computed('coated_edge_mm', 'coated edge of one piece', $this->case->face->coatedEdgeMm, 'mm', $isWhole ? 'coated_edge_mm' : null);
+        return TraceInput::computed('coated_edge_mm', Message::of('traces.coated_edge_of_one_piece'), $this->case->face->coatedEdgeMm, 'mm', $isWhole ? 'coated_edge_mm' : null);
     }
 
     /** @param  list<TraceInput>  $inputs */
-    private function trace(string $figure, string $label, float $ml, string $words, string $expression, array $inputs): Trace
+    private function trace(string $figure, Message $label, float $ml, Message $words, string $expression, array $inputs): Trace
     {
         return new Trace($figure, $label, 'ml', $ml, $words, $expression, $inputs);
     }

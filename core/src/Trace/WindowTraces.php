@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Trace;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Judging\RoomRule;
+use OpenGlaze\Core\Message\Message;
 
 /** When the film can be coated again, sanded, handled, used; and the dew point of the room. */
 final readonly class WindowTraces
@@ -24,19 +25,19 @@ final readonly class WindowTraces
         $resin = $this->result->case->resin;
         $windows = $this->result->windows;
         $stages = [
-            ['recoat_from_h', 'Window opens', $resin->recoatFromH, $windows->recoatFromH],
-            ['recoat_to_h', 'Window shuts', $resin->recoatToH, $windows->recoatToH],
-            ['sand_from_h', 'Can be sanded', $resin->sandFromH, $windows->sandFromH],
-            ['handle_h', 'Can be handled', $resin->handleH, $windows->handleH],
-            ['full_cure_h', 'Fully cured', $resin->fullCureH, $windows->fullCureH],
+            ['recoat_from_h', Message::of('traces.window_opens'), $resin->recoatFromH, $windows->recoatFromH],
+            ['recoat_to_h', Message::of('traces.window_shuts'), $resin->recoatToH, $windows->recoatToH],
+            ['sand_from_h', Message::of('traces.can_be_sanded'), $resin->sandFromH, $windows->sandFromH],
+            ['handle_h', Message::of('traces.can_be_handled'), $resin->handleH, $windows->handleH],
+            ['full_cure_h', Message::of('traces.fully_cured'), $resin->fullCureH, $windows->fullCureH],
         ];
         $traces = [$this->dewPoint()];
         foreach ($stages as [$figure, $label, $onLabel, $hours]) {
             if ($onLabel !== null) {
                 $traces[] = new Trace($figure, $label, 'h', $hours,
-                    'the label\'s time less the age at the pour, at the room\'s pace',
+                    Message::of('traces.the_labels_time_less_the_age_at_the_pour_at'),
                     $this->inputs->minutesToAge('label_h * 60').' / 60',
-                    [TraceInput::sourced('label_h', 'on the label', $onLabel, 'h'), ...$this->inputs->forAge()], $this->inputs->note());
+                    [TraceInput::sourced('label_h', Message::of('traces.on_the_label'), $onLabel, 'h'), ...$this->inputs->forAge()], $this->inputs->note());
             }
         }
 
@@ -49,12 +50,12 @@ final readonly class WindowTraces
         $air = RoomRule::airC($this->result);
         $g = '(ln(humidity_pct / 100) + 17.625 * air_c / (243.04 + air_c))';
 
-        return new Trace('dew_point_c', 'Dew point of the room', '°C', DewPoint::celsius($air, $studio->humidityPct->value),
-            'the Magnus formula for the room\'s air',
+        return new Trace('dew_point_c', Message::of('traces.dew_point_of_the_room'), '°C', DewPoint::celsius($air, $studio->humidityPct->value),
+            Message::of('traces.the_magnus_formula_for_the_rooms_air'),
             "243.04 * $g / (17.625 - $g)",
             [
-                TraceInput::given('air_c', 'the room when it is poured', $air, '°C', $this->inputs->temperature()->origin),
-                TraceInput::sourced('humidity_pct', 'humidity', $studio->humidityPct, '%'),
+                TraceInput::given('air_c', Message::of('traces.the_room_when_it_is_poured'), $air, '°C', $this->inputs->temperature()->origin),
+                TraceInput::sourced('humidity_pct', Message::of('traces.humidity'), $studio->humidityPct, '%'),
             ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Weighing;
 
 use OpenGlaze\Core\Colour\Dose;
+use OpenGlaze\Core\Message\Message;
 
 /** One thing that is put on the scale: a part, more of it, resin into a colour cup, or a dose. */
 final readonly class WeighStep
@@ -17,7 +18,7 @@ final readonly class WeighStep
     public function __construct(
         public string $id,
         public WeighKind $kind,
-        public string $what,
+        public Message $what,
         public float $targetG,
         /** of what is put on, g/ml: where it is measured by volume */
         public float $densityGMl,

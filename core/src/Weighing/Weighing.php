@@ -8,6 +8,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\ColourShare;
 use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Measuring\Mending;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
 
 /**
@@ -105,10 +106,10 @@ final readonly class Weighing
         $second = $this->first->other();
         $planned = ['a' => $this->aG, 'b' => $this->bG];
         $sum = ['a' => 0.0, 'b' => 0.0];
-        $steps = [$this->step($this->first->value, $this->first === PartName::A ? WeighKind::PartA : WeighKind::PartB, 'Part '.strtoupper($this->first->value), $planned[$this->first->value])];
+        $steps = [$this->step($this->first->value, $this->first === PartName::A ? WeighKind::PartA : WeighKind::PartB, Message::of('weighing.part', part: strtoupper($this->first->value)), $planned[$this->first->value])];
         $sum[$this->first->value] = $steps[0]->gotG ?? 0.0;
         $follows = $planned[$second->value] * ($steps[0]->gotG === null ? 1.0 : $steps[0]->gotG / $planned[$this->first->value]);
-        $steps[] = $this->step($second->value, $second === PartName::A ? WeighKind::PartA : WeighKind::PartB, 'Part '.strtoupper($second->value), $follows);
+        $steps[] = $this->step($second->value, $second === PartName::A ? WeighKind::PartA : WeighKind::PartB, Message::of('weighing.part', part: strtoupper($second->value)), $follows);
         $sum[$second->value] = $steps[1]->gotG ?? 0.0;
         for ($number = 1; $number <= self::MOST_TOP_UPS && end($steps)->gotG !== null; $number++) {
             $mending = Mending::of($planned['a'], $planned['b'], $sum['a'], $sum['b'], least: 0.0);
@@ -118,7 +119,7 @@ final readonly class Weighing
                 break;
             }
             $isShort = in_array(end($steps)->kind, $more === 'a' ? [WeighKind::PartA, WeighKind::MoreA] : [WeighKind::PartB, WeighKind::MoreB], true);
-            $steps[] = $this->step("more_$more"."_$number", $more === 'a' ? WeighKind::MoreA : WeighKind::MoreB, 'More of part '.strtoupper($more), $missing, isShort: $isShort);
+            $steps[] = $this->step("more_$more"."_$number", $more === 'a' ? WeighKind::MoreA : WeighKind::MoreB, Message::of('weighing.more', part: strtoupper($more)), $missing, isShort: $isShort);
             $sum[$more] += end($steps)->gotG ?? 0.0;
         }
 
@@ -131,18 +132,18 @@ final readonly class Weighing
         $grown = $measured ? $totalG / ($this->aG + $this->bG) : 1.0;
         $steps = [];
         foreach ($this->colours as $at => $share) {
-            $resin = $this->step("resin_$at", WeighKind::Resin, sprintf('Mixed resin for "%s"', $share->cup->name), $share->resinMl * $this->densityGMl * $grown);
+            $resin = $this->step("resin_$at", WeighKind::Resin, Message::of('weighing.resin', cup: $share->cup->name), $share->resinMl * $this->densityGMl * $grown);
             $steps[] = $resin;
             $follows = ($resin->gotG ?? $resin->targetG) / ($share->resinMl * $this->densityGMl);
             foreach ($share->doses as $number => $dose) {
-                $steps[] = $this->step("dose_{$at}_$number", WeighKind::Dose, $dose->colourant->name, $dose->grams() * $follows, $dose->colourant->densityGMl->value, $dose->unit->isCounted() ? $dose->times($follows) : null);
+                $steps[] = $this->step("dose_{$at}_$number", WeighKind::Dose, Message::of('weighing.colourant', name: $dose->colourant->name), $dose->grams() * $follows, $dose->colourant->densityGMl->value, $dose->unit->isCounted() ? $dose->times($follows) : null);
             }
         }
 
         return $steps;
     }
 
-    private function step(string $id, WeighKind $kind, string $what, float $targetG, ?float $densityGMl = null, ?Dose $counted = null, bool $isShort = false): WeighStep
+    private function step(string $id, WeighKind $kind, Message $what, float $targetG, ?float $densityGMl = null, ?Dose $counted = null, bool $isShort = false): WeighStep
     {
         $density = $densityGMl ?? match ($kind) {
             WeighKind::PartA, WeighKind::MoreA => $this->densityAGMl,

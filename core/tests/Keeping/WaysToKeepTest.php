@@ -81,7 +81,7 @@ final class WaysToKeepTest extends TestCase
         $before = json_encode($plan);
         $ways = array_column(array_map(static fn (WayToKeep $way): array => [$way->kind->value, $way], WaysToKeep::of($plan, 1)), 1, 0);
         self::assertSame($before, json_encode($plan));
-        self::assertSame(['flood', 'flood, coat 2', 'flood, coat 3'], array_map(static fn ($coat): string => $coat->case->coat->id, $ways['coats']->coats));
+        self::assertSame(['flood', 'flood/2', 'flood/3'], array_map(static fn ($coat): string => $coat->case->coat->id, $ways['coats']->coats));
     }
 
     public function test_where_nothing_runs_there_is_nothing_to_keep(): void

@@ -55,7 +55,8 @@ final class MangledPlansTest extends TestCase
                 self::assertNotSame([], Traces::of($result));
                 self::assertNotSame([], $result->phases());
                 foreach (StepList::of($result->case) as $step) {
-                    self::assertNotSame('', $step->title);
+                    self::assertNotSame('', English::say($step->title));
+                    self::assertSame($step->isOwn, English::say($step->how) === '');
                 }
             }
             $computed++;

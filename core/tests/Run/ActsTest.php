@@ -9,6 +9,7 @@ use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Safety\Caution;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -48,18 +49,28 @@ final class ActsTest extends TestCase
     public function test_no_flame_is_said_over_what_takes_none(): void
     {
         foreach (Acts::of(Plans::computed(['/pieces/0/surface' => 'printed_plastic'])) as $act) {
-            self::assertStringNotContainsStringIgnoringCase('flame', $act->title.$act->how);
+            self::assertStringNotContainsStringIgnoringCase('flame', English::say($act->title).English::say($act->how));
         }
         $small = Plans::computed(['/pieces/0/outline' => (object) ['shape' => 'circle', 'diameter_mm' => 24]]);
         self::assertSame(HeatTool::Breath, $small->film->torch->tool);
-        self::assertStringContainsString('straw', Acts::of($small)[0]->how);
+        self::assertStringContainsString('straw', English::say(Acts::of($small)[0]->how));
     }
 
     public function test_every_tool_that_is_hot_has_its_cautions(): void
     {
-        self::assertStringContainsString('stays hot', implode(' ', Caution::from(HeatTool::HeatGun->value)->sentences()));
-        self::assertStringContainsString('never in', implode(' ', Caution::from(HeatTool::Breath->value)->sentences()));
-        self::assertStringContainsString('can catch fire', implode(' ', Caution::from(HeatTool::Flame->value)->sentences()));
-        self::assertStringContainsString('soap and water', implode(' ', Caution::Mix->sentences()));
+        self::assertStringContainsString('stays hot', implode(' ', array_map(English::say(...), Caution::from(HeatTool::HeatGun->value)->said())));
+        self::assertStringContainsString('never in', implode(' ', array_map(English::say(...), Caution::from(HeatTool::Breath->value)->said())));
+        self::assertStringContainsString('can catch fire', implode(' ', array_map(English::say(...), Caution::from(HeatTool::Flame->value)->said())));
+        self::assertStringContainsString('soap and water', implode(' ', array_map(English::say(...), Caution::Mix->said())));
+    }
+
+    public function test_every_caution_says_something(): void
+    {
+        foreach (Caution::cases() as $caution) {
+            foreach ($caution->said() as $said) {
+                self::assertMatchesRegularExpression('/^[A-Z].{10,}\.$/', English::say($said));
+            }
+        }
+        self::assertStringContainsString('safety data sheet', English::say(Caution::noSubstitute()));
     }
 }

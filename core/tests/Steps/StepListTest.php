@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Steps;
 use OpenGlaze\Core\Plan\StepState;
 use OpenGlaze\Core\Steps\PlannedStep;
 use OpenGlaze\Core\Steps\StepList;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -62,7 +63,7 @@ final class StepListTest extends TestCase
             (object) ['text' => 'Brush the mica in, blow off the rest', 'state' => 'done'],
             (object) ['text' => 'Fit the hanger', 'after' => true],
         ]])[0];
-        $steps = array_column(array_map(static fn (PlannedStep $step): array => [$step->id, [$step->state, $step->reason, $step->after, $step->title]], StepList::of($result->case)), 1, 0);
+        $steps = array_column(array_map(static fn (PlannedStep $step): array => [$step->id, [$step->state, $step->reason, $step->after, English::say($step->title)]], StepList::of($result->case)), 1, 0);
         self::assertSame(StepState::Done, $steps['clean'][0]);
         self::assertSame([StepState::Skipped, 'it hangs on the wall'], array_slice($steps['raise'], 0, 2));
         self::assertSame(StepState::Open, $steps['level'][0]);
