@@ -20,7 +20,7 @@ final class ImmediatePdo extends PDO
     public function beginTransaction(): bool
     {
         if ($this->inTransaction) {
-            throw new PDOException('There is already an active transaction.');
+            throw new PDOException('a transaction is active already');
         }
         $this->exec('BEGIN IMMEDIATE');
 

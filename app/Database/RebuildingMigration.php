@@ -27,7 +27,7 @@ abstract class RebuildingMigration extends Migration
             DB::transaction(function (): void {
                 $this->rebuild();
                 if (DB::select('PRAGMA foreign_key_check') !== []) {
-                    throw new RuntimeException('Rebuilding the table would leave rows that point nowhere; nothing was changed.');
+                    throw new RuntimeException('rebuilding the table would leave rows that point nowhere; nothing was changed');
                 }
             });
         } finally {

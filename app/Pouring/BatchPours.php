@@ -86,7 +86,8 @@ final readonly class BatchPours
         $all = $turn->coat->case->piece->quantity;
         $begun->cup = $mixing->id;
         $begun->count = $turn->count;
-        $begun->title = Dig::text($begun, 'title').($turn->count < $all ? sprintf(', %d of %d', $turn->count, $all) : '');
+        $title = Dig::text($begun, 'title');
+        $begun->title = $turn->count < $all ? $person->say(Message::of('pours.some', title: $title, count: $turn->count, of: $all)) : $title;
         $begun->share = self::share($batch, $part);
         $known = static fn (PartName $of, float $ml): stdClass => (object) ['ml' => $ml, 'how' => $cup->knows($of)->value];
         $begun->a = $known(PartName::A, $part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG);

@@ -88,7 +88,7 @@ final readonly class PourDesk
         ];
         if (count($result->lifts) > 1) {
             $begun->lift = $lift ?? 1 + self::liftsPoured($coat) % count($result->lifts);
-            $begun->title .= sprintf(', lift %d of %d', $begun->lift, count($result->lifts));
+            $begun->title = $person->say(Message::of('pours.lift', title: $begun->title, lift: $begun->lift, of: count($result->lifts)));
         }
 
         return $begun;

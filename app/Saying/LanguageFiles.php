@@ -15,6 +15,6 @@ final readonly class LanguageFiles implements Catalogue
     {
         $line = Lang::get($key);
 
-        return is_string($line) && $line !== $key ? $line : throw new LogicException("No language file says $key.");
+        return is_string($line) && $line !== $key ? $line : throw new LogicException("no language file says $key");
     }
 }

@@ -92,6 +92,24 @@ final class CataloguesTest extends TestCase
         }
     }
 
+    /** What begins like a sentence stands in a catalogue; the console's own help is its own. */
+    public function test_no_sentence_stands_in_the_code(): void
+    {
+        $found = [];
+        foreach (self::code() as $file => $nodes) {
+            if (str_contains($file, '/app/Console/')) {
+                continue;
+            }
+            $finder = new NodeFinder;
+            foreach ([...$finder->findInstanceOf($nodes, Node\Scalar\String_::class), ...$finder->findInstanceOf($nodes, Node\InterpolatedStringPart::class)] as $literal) {
+                if (preg_match('/^(\p{Lu}\p{Ll}+|A|I) /u', $literal->value) === 1) {
+                    $found[] = substr($file, strlen(self::ROOT)).':'.$literal->getStartLine().' '.$literal->value;
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
     /** @return array<string, string> by key */
     private static function lines(string $language): array
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Saying\Person;
 use Closure;
 use Illuminate\Http\Request;
+use OpenGlaze\Core\Message\Message;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -32,7 +34,7 @@ final class KeepDoorsShut
     {
         $refused = $this->refused($request);
         if ($refused !== null) {
-            return $this->marked(new Response($refused === 421 ? 'Nothing is served at this address.' : 'This can only be asked for by the studio\'s own pages.', $refused, ['Content-Type' => 'text/plain; charset=utf-8']));
+            return $this->marked(new Response(Person::of($request)->say(Message::of($refused === 421 ? 'problems.421' : 'problems.not_ours')), $refused, ['Content-Type' => 'text/plain; charset=utf-8']));
         }
         // a way back leads home, never to the page of another
         if (! $this->isOurs($request, $request->headers->get('Referer'))) {

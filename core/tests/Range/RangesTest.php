@@ -70,7 +70,7 @@ final class RangesTest extends TestCase
             self::assertLessThan($ranges[$figure]->high, $ranges[$figure]->low, $figure);
         }
         self::assertSame('pot_life', array_key_first($ranges['pot_life_min']->causes), 'its heat is fitted to it');
-        self::assertSame(['your hands'], array_keys($ranges['emptied_min']->causes));
+        self::assertSame(['hands'], array_keys($ranges['emptied_min']->causes));
     }
 
     public function test_typical_densities_move_the_grams_and_not_the_millilitres(): void
