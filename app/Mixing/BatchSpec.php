@@ -67,7 +67,7 @@ final class BatchSpec
 
     private static function cup(ColourCup $cup): stdClass
     {
-        $spec = (object) ['name' => $cup->name, 'share_pct' => $cup->sharePct];
+        $spec = (object) [...is_string($cup->name) ? ['name' => $cup->name] : [], 'share_pct' => $cup->sharePct];
         if ($cup->recipeId !== null) {
             $spec->recipe = $cup->recipeId;
         } else {

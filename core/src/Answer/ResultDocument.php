@@ -199,10 +199,10 @@ final class ResultDocument
                 'to_min' => $turn->toMin,
                 'age_min' => $turn->ageMin,
             ], $result->turns),
-            'colours' => array_map(self::colour(...), $result->colours),
+            'colours' => array_map(static fn (ColourShare $share): array => self::colour($share, $say), $result->colours),
             'clear_ml' => $result->clearMl(),
             'swatches' => array_map(static fn (Swatch $swatch): array => [
-                'colour' => $swatch->share->cup->name,
+                'colour' => self::named($swatch->share, $say),
                 'coat' => $swatch->coat->case->coat->id,
                 'ground' => $swatch->ground->colour(),
                 'seen' => $swatch->seen->colour(),
@@ -212,10 +212,10 @@ final class ResultDocument
     }
 
     /** @return array<string, mixed> */
-    private static function colour(ColourShare $share): array
+    private static function colour(ColourShare $share, Speaker $say): array
     {
         return [
-            'name' => $share->cup->name,
+            'name' => self::named($share, $say),
             'recipe' => $share->cup->recipeId,
             'resin_ml' => $share->resinMl,
             'residue_ml' => $share->residueMl,
@@ -258,5 +258,10 @@ final class ResultDocument
     private static function advice(array $advice, Speaker $say): array
     {
         return array_map(static fn (Advice $one): array => ['code' => $one->code, 'level' => $one->level->value, 'text' => $say->say($one->said)], $advice);
+    }
+
+    private static function named(ColourShare $share, Speaker $say): string
+    {
+        return is_string($share->cup->name) ? $share->cup->name : $say->say($share->cup->name);
     }
 }

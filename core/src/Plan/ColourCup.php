@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Colour\Dose;
+use OpenGlaze\Core\Message\Message;
 
 /** A part of a mixed batch that is coloured by itself. */
 final readonly class ColourCup
@@ -13,6 +14,7 @@ final readonly class ColourCup
     public const MOST_RESERVE_PCT = 90.0;
 
     /**
+     * @param  Message|string  $name  a person's own, or what it is called without one
      * @param  float|null  $sharePct  of the mixed resin, per cent; null where it is given in ml
      * @param  float|null  $ml  of mixed resin
      * @param  list<Dose>  $doses  for $perMl of mixed resin
@@ -22,7 +24,7 @@ final readonly class ColourCup
      * @param  float  $reservePct  of it that is kept back
      */
     public function __construct(
-        public string $name,
+        public Message|string $name,
         public ?float $sharePct,
         public ?float $ml,
         public array $doses,

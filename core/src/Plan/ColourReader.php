@@ -107,7 +107,7 @@ final readonly class ColourReader
         $own = $node->has('doses') ? $this->doses($node) : [];
 
         return new ColourCup(
-            $node->textOr('name', $recipe->name ?? (string) ($index + 1)),
+            $node->has('name') ? $node->text('name') : $recipe->name ?? Message::of('batches.colour', number: $index + 1),
             $node->optionalNumber('share_pct', 0.1, 100, '%')?->value,
             $node->optionalNumber('ml', 0.01, 1_000_000, 'ml')?->value,
             $recipe->doses ?? $own,
