@@ -1,10 +1,12 @@
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import laravel from 'laravel-vite-plugin'
-import { defineConfig } from 'vite'
+import { defineConfig, loadEnv } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
-export default defineConfig({
+export default defineConfig(({ mode }) => ({
+    // the language that the interface speaks: one of the folders of resources/js/words
+    resolve: { alias: { '@words': `/resources/js/words/${loadEnv(mode, '.', 'APP_').APP_LOCALE ?? 'en'}` } },
     plugins: [
         laravel({ input: 'resources/js/main.tsx', refresh: false }),
         react(),
@@ -26,4 +28,4 @@ export default defineConfig({
             },
         }),
     ],
-})
+}))

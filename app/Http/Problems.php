@@ -46,7 +46,7 @@ final class Problems
             return back()->withErrors(self::fitting($exception->sentences(Person::of($request))))->setStatusCode(303);
         }
 
-        return response()->json(['sentences' => $exception->sentences(Person::of($request))], 422);
+        return response()->json(['sentences' => $exception->sentences(Person::of($request)), 'codes' => (object) $exception->codes()], 422);
     }
 
     /**

@@ -31,6 +31,12 @@ final class FieldException extends DomainException
         return array_map(static fn (Message|string $one): string => is_string($one) ? $one : $speaker->say($one), $this->said);
     }
 
+    /** @return array<string, string> what is wrong, by field, for programs */
+    public function codes(): array
+    {
+        return array_map(static fn (Message $one): string => $one->key, array_filter($this->said, static fn (Message|string $one): bool => $one instanceof Message));
+    }
+
     /** Whether all that is said is about fields whose names begin so. */
     public function isOf(string $prefix): bool
     {

@@ -9,14 +9,15 @@ import { openQueue } from './lib/journal/useJournal'
 import { followNetwork } from './lib/unreached'
 import { keepPage, openWorker } from './lib/worker'
 import type { SharedProps } from './types/page'
+import * as words from '@words/main'
 
 const views = import.meta.glob<{ default: ResolvedComponent }>('./views/*/index.tsx')
 
 void createInertiaApp({
-    title: (title) => (title ? `${title} · Open Glaze` : 'Open Glaze'),
+    title: (title) => (title ? words.openGlaze(title) : words.openGlaze2),
     resolve: async (name: string): Promise<ResolvedComponent> => {
         const load = views[`./views/${name}/index.tsx`]
-        if (load === undefined) throw new Error(`There is no view ${name}.`)
+        if (load === undefined) throw new Error(words.thereIsNoView(name))
         const view = await load()
         view.default.layout ??= (page: ReactNode) => <Shell>{page}</Shell>
         return view.default

@@ -110,6 +110,59 @@ final class CataloguesTest extends TestCase
         self::assertSame([], $found);
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function languagesOfTheInterface(): iterable
+    {
+        foreach (glob(self::ROOT.'resources/js/words/*', GLOB_ONLYDIR) ?: [] as $directory) {
+            yield basename($directory) => [basename($directory)];
+        }
+    }
+
+    /** That none is missing is what its types say. */
+    #[DataProvider('languagesOfTheInterface')]
+    public function test_the_interface_says_all_of_its_words_and_they_are_the_same_in_each_language(string $language): void
+    {
+        $used = [];
+        foreach (self::interfaceFiles() as $code) {
+            preg_match_all("~import \\* as (\\w+) from '@words/(\\w+)'~", $code, $imports, PREG_SET_ORDER);
+            foreach ($imports as [, $name, $room]) {
+                preg_match_all("/\\b$name\\.(\\w+)/", $code, $words);
+                $used[$room] = [...$used[$room] ?? [], ...$words[1]];
+            }
+        }
+        $rooms = glob(self::ROOT."resources/js/words/$language/*.ts") ?: [];
+        self::assertSame(count(array_keys($used)), count($rooms));
+        foreach ($rooms as $file) {
+            preg_match_all('/^export const (\w+)/m', (string) file_get_contents($file), $words);
+            self::assertEqualsCanonicalizing(array_values(array_unique($used[basename($file, '.ts')] ?? [])), $words[1], basename($file));
+        }
+    }
+
+    /** Literals, and texts between tags, that begin like a sentence; units and what is sent or pressed are none. */
+    public function test_no_sentence_stands_in_the_interface(): void
+    {
+        $found = [];
+        foreach (self::interfaceFiles() as $file => $code) {
+            $code = (string) preg_replace('~/\*.*?\*/|(?<![:\'"])//[^\n]*~s', '', $code);
+            preg_match_all('/[\'"`]((?:\p{Lu}\p{Ll}+|A|I) [\p{L}$][^\'"`\n]*)|>\s*(\p{Lu}\p{Ll}+ \p{Ll}[^<>{}()=]*)[<{]/u', $code, $texts);
+            foreach ($texts[0] as $text) {
+                $found[] = substr($file, strlen(self::ROOT)).' '.$text;
+            }
+        }
+        // a caption of two caps: "A 4, B 2"
+        self::assertSame([], array_values(array_filter($found, static fn (string $one): bool => ! str_contains($one, '`A ${sheet.cap_a'))));
+    }
+
+    /** @return iterable<string, string> code by file */
+    private static function interfaceFiles(): iterable
+    {
+        foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles(self::ROOT.'resources/js') as $file) {
+            if (! str_contains($file->getPathname(), '/words/')) {
+                yield $file->getPathname() => $file->getContents();
+            }
+        }
+    }
+
     /** @return array<string, string> by key */
     private static function lines(string $language): array
     {

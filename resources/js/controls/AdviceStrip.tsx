@@ -3,11 +3,12 @@ import type { ReactNode } from 'react'
 import { joined, thickness, trimmed } from '../lib/format'
 import { useUnits } from '../lib/pages'
 import type { Advice, Level, Remedy, Topic } from '../types/answer'
+import * as words from '@words/controls'
 
 const LOOKS: Record<Level, { word: string; className: string; Icon: typeof InfoIcon }> = {
-    stop: { word: 'Stop', className: 'bg-danger text-danger-ink', Icon: ProhibitIcon },
-    caution: { word: 'Caution', className: 'bg-kraft text-kraft-ink', Icon: WarningIcon },
-    note: { word: 'Note', className: 'border ruled', Icon: InfoIcon },
+    stop: { word: words.stop, className: 'bg-danger text-danger-ink', Icon: ProhibitIcon },
+    caution: { word: words.caution, className: 'bg-kraft text-kraft-ink', Icon: WarningIcon },
+    note: { word: words.note, className: 'border ruled', Icon: InfoIcon },
 }
 
 /** What the core advises on one part of the work; stops and cautions as strips of tape, notes folded away. */
@@ -36,7 +37,7 @@ export function AdviceStrips({
             {notes.length > 0 && (
                 <details className="text-sm text-soft">
                     <summary className="min-h-6 cursor-pointer py-1">
-                        {notes.length === 1 ? 'One note' : `${notes.length} notes`}
+                        {notes.length === 1 ? words.oneNote : words.notes(notes.length)}
                     </summary>
                     <ul className="space-y-1 pb-1">
                         {notes.map((one) => (
@@ -55,10 +56,10 @@ export function AdviceStrips({
 function Remedies({ of, onRemedy }: { of: Advice; onRemedy: (remedy: Remedy) => void }): ReactNode {
     const units = useUnits()
     const said = ({ kind, value }: Remedy): string => {
-        if (kind === 'film') return `Make it ${joined(thickness(value, units))}`
-        if (kind === 'runoff') return `Pour ${trimmed(value, 1)} % on top to run off`
-        if (kind === 'halve') return 'Half of them in a cup of their own'
-        return kind === 'lifts' ? `Pour it in ${value} lifts` : `Lay it in ${value} coats`
+        if (kind === 'film') return words.makeIt(joined(thickness(value, units)))
+        if (kind === 'runoff') return words.pourPercentOnTopToRunOff(trimmed(value, 1))
+        if (kind === 'halve') return words.halfOfThemInACupOfTheirOwn
+        return kind === 'lifts' ? words.pourItInLifts(value) : words.layItInCoats(value)
     }
     if ((of.remedies ?? []).length === 0) return null
     return (

@@ -3,6 +3,7 @@ import { explained, trimmed, type Shown } from '../lib/format'
 import { useUnits } from '../lib/pages'
 import type { FigureRange, Ranges } from '../types/answer'
 import type { Units } from '../types/page'
+import * as texts from '@words/controls'
 
 /** How sure the figures of a page are. */
 export const Sure = createContext<Ranges>({})
@@ -16,10 +17,11 @@ export function Likely(props: { of: string; say: (value: number) => Shown; class
     return (
         <span
             className={`text-sm text-soft ${props.className ?? ''}`}
-            title="Eight of ten times, by what is assumed"
+            title={texts.eightOfTenTimesByWhatIsAssumed}
             data-likely={props.of}
         >
-            likely {low.unit === high.unit ? low.text : `${low.text} ${low.unit}`} to {high.text} {high.unit}
+            {texts.likely} {low.unit === high.unit ? low.text : `${low.text} ${low.unit}`} {texts.to} {high.text}{' '}
+            {high.unit}
         </span>
     )
 }
@@ -31,8 +33,8 @@ export function HowSure({ of, unit }: { of: string; unit: string }): ReactNode {
     if (range === undefined || range.mostly.length === 0) return null
     return (
         <p className="mt-2" data-testid="how-sure">
-            <strong>How sure:</strong> eight of ten times {between(range, unit, units)}, mostly{' '}
-            {range.mostly.map((one) => `${one.what} (${one.share_pct} %)`).join(' and ')}.
+            <strong>{texts.howSure}</strong> {texts.eightOfTenTimes} {between(range, unit, units)}
+            {texts.mostly} {range.mostly.map((one) => `${one.what} (${one.share_pct} %)`).join(' and ')}.
         </p>
     )
 }
@@ -43,5 +45,5 @@ function between({ low, high }: FigureRange, unit: string, units: Units): string
     const [least, most] = [Number(from.text), Number(to.text)]
     const figures = Math.ceil(Math.log10(Math.abs(most) / Math.max(most - least, 1e-9))) + 1
     const text = (value: number): string => trimmed(Number(value.toPrecision(Math.min(6, Math.max(2, figures)))), 6)
-    return `${text(least)} to ${text(most)} ${to.unit}`
+    return texts.to2(text(least), text(most), to.unit)
 }

@@ -8,15 +8,16 @@ import type { Trouble } from '../lib/journal/sender'
 import { theQueue, useQueue } from '../lib/journal/useJournal'
 import { useUnreached } from '../lib/unreached'
 import { takeNewVersion, useNewVersion } from '../lib/worker'
+import * as words from '@words/controls'
 
 /** A press that is under way for longer is said to be waiting. */
 const SAID_AFTER_MS = 1_200
 
 const WHY: Record<Trouble, string> = {
-    unreachable: 'The studio does not answer.',
-    busy: 'The studio is busy.',
-    session: 'The studio asks for a new session.',
-    other_studio: 'Another studio is served at this address now.',
+    unreachable: words.theStudioDoesNotAnswer,
+    busy: words.theStudioIsBusy,
+    session: words.theStudioAsksForANewSession,
+    other_studio: words.anotherStudioIsServedAtThisAddressNow,
 }
 
 /** What was pressed here and is not with the studio yet, and what it will never take: in sight on every page. */
@@ -33,30 +34,29 @@ export function QueueStrip(): ReactNode {
         <div aria-live="polite" className="no-print sticky top-0 z-20">
             {first !== undefined && (slow || trouble !== null) && (
                 <p className="flex flex-wrap gap-x-3 bg-kraft px-4 py-1.5 text-kraft-ink sm:px-6" data-testid="waiting">
-                    <strong>{count === 1 ? '1 press waiting' : `${count} presses waiting`}</strong>
+                    <strong>{count === 1 ? words.n1PressWaiting : words.pressesWaiting(count)}</strong>
                     <span>
-                        {trouble === null ? 'On the way.' : WHY[trouble]}{' '}
+                        {trouble === null ? words.onTheWay : WHY[trouble]}{' '}
                         {trouble === 'other_studio'
-                            ? 'It is kept here for its own.'
-                            : 'It is kept here with its time, and sent again.'}
+                            ? words.itIsKeptHereForItsOwn
+                            : words.itIsKeptHereWithItsTimeAndSentAgain}
                     </span>
                 </p>
             )}
             {unreached && (
                 <p className="bg-kraft px-4 py-1.5 text-kraft-ink sm:px-6">
-                    <strong>The studio does not answer.</strong> That page is not kept here: it can be opened when the
-                    studio is back.
+                    <strong>{words.theStudioDoesNotAnswer}</strong> {words.thatPageIsNotKeptHereItCanBeOpenedWhen}
                 </p>
             )}
             {newVersion && !url.startsWith('/pours/') && !url.startsWith('/mixings/') && (
                 <p className="flex flex-wrap items-center gap-x-4 border-b ruled bg-sheet px-4 sm:px-6">
-                    A new version of Open Glaze is here.
+                    {words.aNewVersionOfOpenGlazeIsHere}
                     <button
                         type="button"
                         className="min-h-11 font-semibold text-act underline underline-offset-4"
                         onClick={takeNewVersion}
                     >
-                        Load it now
+                        {words.loadItNow}
                     </button>
                 </p>
             )}
@@ -68,7 +68,9 @@ export function QueueStrip(): ReactNode {
                     <WarningIcon size={22} className="text-danger" aria-hidden="true" />
                     <p className="min-w-0 flex-1">
                         <strong>
-                            {press.of}, pressed {moment(happenedAt(press), now)}, was not taken.
+                            {press.of}
+                            {words.pressed} {moment(happenedAt(press), now)}
+                            {words.wasNotTaken}
                         </strong>{' '}
                         {press.refused?.sentence}
                     </p>
@@ -77,7 +79,7 @@ export function QueueStrip(): ReactNode {
                         className="min-h-16 rounded px-3 font-semibold text-act underline underline-offset-4"
                         onClick={() => void theQueue().putAway(press.sequence)}
                     >
-                        Put away
+                        {words.putAway}
                     </button>
                 </div>
             ))}

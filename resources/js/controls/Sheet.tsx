@@ -1,6 +1,7 @@
 import { XIcon } from '@phosphor-icons/react'
 import { Dialog } from 'radix-ui'
 import { useRef, type ReactNode } from 'react'
+import * as words from '@words/controls'
 
 /** A page that is laid over the page: a question, or an explanation. */
 export function Sheet(props: {
@@ -33,7 +34,7 @@ export function Sheet(props: {
                     <div className={`mt-3 ${props.full ? 'flex min-h-0 flex-1 flex-col' : ''}`}>{props.children}</div>
                     <Dialog.Close
                         className="absolute top-3 right-3 grid size-11 place-items-center rounded hover:bg-recess"
-                        aria-label="Close"
+                        aria-label={words.close}
                     >
                         <XIcon size={22} />
                     </Dialog.Close>

@@ -6,13 +6,14 @@ import { changeUnits, useShared } from '../lib/pages'
 import type { Units } from '../types/page'
 import { QueueStrip } from './QueueStrip'
 import { Shortcuts } from './Shortcuts'
+import * as words from '@words/controls'
 
 const PLACES = [
-    { href: '/', word: 'Now' },
-    { href: '/pieces', word: 'Pieces' },
-    { href: '/evening', word: 'Tonight' },
-    { href: '/shelf', word: 'Shelf' },
-    { href: '/studio', word: 'Studio' },
+    { href: '/', word: words.now },
+    { href: '/pieces', word: words.pieces },
+    { href: '/evening', word: words.tonight },
+    { href: '/shelf', word: words.shelf },
+    { href: '/studio', word: words.studio },
 ]
 
 /** What stands round every page: where one can go, the person's units, the light of the room. */
@@ -27,14 +28,14 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
         <div className="flex min-h-dvh flex-col">
             <PhasePatterns />
             <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
-                To the page
+                {words.toThePage}
             </a>
             <header className="no-print flex flex-wrap items-center gap-x-1 border-b sm:gap-x-5 ruled px-2 sm:px-6">
-                <Link href="/" className="flex min-h-12 items-center gap-2" aria-label="Open Glaze, now">
+                <Link href="/" className="flex min-h-12 items-center gap-2" aria-label={words.openGlazeNow}>
                     <Mark />
-                    <span className="figure hidden text-lg sm:inline">Open Glaze</span>
+                    <span className="figure hidden text-lg sm:inline">{words.openGlaze}</span>
                 </Link>
-                <nav aria-label="Places" className="flex flex-wrap">
+                <nav aria-label={words.places} className="flex flex-wrap">
                     {PLACES.map((place) => (
                         <Link
                             key={place.href}
@@ -62,7 +63,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
                             className="min-h-9 font-semibold text-act underline underline-offset-4"
                             onClick={() => router.post(undo)}
                         >
-                            Undo
+                            {words.undo}
                         </button>
                     )}
                 </div>
@@ -101,10 +102,12 @@ function UnitsSwitch(): ReactNode {
             className="hidden min-h-11 rounded px-2 text-sm hover:bg-recess sm:block"
             onClick={() => changeUnits(other)}
         >
-            <span className={units === 'metric' ? 'font-bold' : 'text-soft'}>mm ml</span>
+            <span className={units === 'metric' ? 'font-bold' : 'text-soft'}>{words.mmMl}</span>
             <span className="px-1 text-soft">/</span>
-            <span className={units === 'imperial' ? 'font-bold' : 'text-soft'}>in oz</span>
-            <span className="sr-only">, change units to {other}</span>
+            <span className={units === 'imperial' ? 'font-bold' : 'text-soft'}>{words.inOz}</span>
+            <span className="sr-only">
+                {words.changeUnitsTo} {other}
+            </span>
         </button>
     )
 }
@@ -116,7 +119,7 @@ function LightSwitch(): ReactNode {
         <button
             type="button"
             className="grid size-11 place-items-center rounded hover:bg-recess"
-            aria-label={`Change to a ${other} room`}
+            aria-label={words.changeToARoom(other)}
             onClick={() => {
                 document.documentElement.dataset.light = other
                 setLight(other)
@@ -145,7 +148,7 @@ function FirstStart({ text }: { text: string }): ReactNode {
     return (
         <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 bg-kraft px-6 py-1.5 text-kraft-ink">
             <p className="flex-1 basis-72 text-[15px] leading-snug">
-                <strong>Before the first pour.</strong> {text}
+                <strong>{words.beforeTheFirstPour}</strong> {text}
             </p>
             <button
                 type="button"
@@ -159,7 +162,7 @@ function FirstStart({ text }: { text: string }): ReactNode {
                     }
                 }}
             >
-                Understood
+                {words.understood}
             </button>
         </div>
     )

@@ -1,13 +1,14 @@
 import { useEffect, useState, type ReactNode } from 'react'
 import { Sheet } from './Sheet'
+import * as words from '@words/controls'
 
 const SHORTCUTS: [string, string][] = [
-    ['Space, Enter or Page Down', 'In a pour: next. A foot pedal sends Page Down.'],
-    ['Arrow up, arrow down', 'On the film: 0.1 mm thicker or thinner.'],
-    ['Page Up, Page Down', 'On the film: 0.5 mm.'],
-    ['Ctrl Z', 'On a coat: undo the last change.'],
-    ['Esc', 'Close what lies over the page.'],
-    ['?', 'This list.'],
+    [words.spaceEnterOrPageDown, words.inAPourNextAFootPedalSendsPageDown],
+    [words.arrowUpArrowDown, words.onTheFilm01MmThickerOrThinner],
+    [words.pageUpPageDown, words.onTheFilm05Mm],
+    [words.ctrlZ, words.onACoatUndoTheLastChange],
+    [words.esc, words.closeWhatLiesOverThePage],
+    ['?', words.thisList],
 ]
 
 /** All shortcuts, under one key. */
@@ -24,7 +25,7 @@ export function Shortcuts(): ReactNode {
         return () => window.removeEventListener('keydown', press)
     }, [])
     return (
-        <Sheet open={open} onClose={() => setOpen(false)} title="Keys">
+        <Sheet open={open} onClose={() => setOpen(false)} title={words.keys}>
             <dl className="grid grid-cols-[auto_1fr] gap-x-6">
                 {SHORTCUTS.map(([keys, what]) => (
                     <div key={keys} className="col-span-2 grid grid-cols-subgrid border-t ruled py-1.5">

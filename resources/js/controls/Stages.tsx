@@ -1,5 +1,6 @@
 import { Head, Link } from '@inertiajs/react'
 import type { ReactNode } from 'react'
+import * as words from '@words/controls'
 
 export type Stage = 'take-in' | 'coat' | 'mix' | 'pour' | 'finish' | 'look-back'
 
@@ -10,14 +11,14 @@ export interface Way {
 }
 
 const STAGES: { stage: Stage; word: string; href: (way: Way) => string | null }[] = [
-    { stage: 'take-in', word: 'Take in', href: ({ pieceId }) => (pieceId === null ? null : `/pieces/${pieceId}`) },
-    { stage: 'coat', word: 'Coat', href: ({ coatId }) => (coatId === null ? null : `/coats/${coatId}`) },
-    { stage: 'mix', word: 'Mix', href: ({ coatId }) => (coatId === null ? null : `/coats/${coatId}/mix`) },
-    { stage: 'pour', word: 'Pour and wait', href: ({ pourId }) => (pourId === null ? null : `/pours/${pourId}`) },
-    { stage: 'finish', word: 'Finish', href: ({ pourId }) => (pourId === null ? null : `/pours/${pourId}/finish`) },
+    { stage: 'take-in', word: words.takeIn, href: ({ pieceId }) => (pieceId === null ? null : `/pieces/${pieceId}`) },
+    { stage: 'coat', word: words.coat, href: ({ coatId }) => (coatId === null ? null : `/coats/${coatId}`) },
+    { stage: 'mix', word: words.mix, href: ({ coatId }) => (coatId === null ? null : `/coats/${coatId}/mix`) },
+    { stage: 'pour', word: words.pourAndWait, href: ({ pourId }) => (pourId === null ? null : `/pours/${pourId}`) },
+    { stage: 'finish', word: words.finish, href: ({ pourId }) => (pourId === null ? null : `/pours/${pourId}/finish`) },
     {
         stage: 'look-back',
-        word: 'Look back',
+        word: words.lookBack,
         href: ({ pieceId }) => (pieceId === null ? null : `/pieces/${pieceId}/history`),
     },
 ]
@@ -39,7 +40,7 @@ export function StagePage({ title, at, way, children, forward, back }: Props): R
             <Head title={title} />
             <div className="no-print flex flex-wrap items-baseline gap-x-6 border-b ruled px-4 sm:px-6">
                 <h1 className="figure max-w-full truncate py-2 text-xl leading-normal sm:max-w-[28rem]">{title}</h1>
-                <nav aria-label="Stages" className="-mx-1 flex max-w-full overflow-x-auto [scrollbar-width:none]">
+                <nav aria-label={words.stages} className="-mx-1 flex max-w-full overflow-x-auto [scrollbar-width:none]">
                     {STAGES.map(({ stage, word, href }, index) => {
                         const to = href(way)
                         const text = (

@@ -2,6 +2,7 @@ import { router } from '@inertiajs/react'
 import { WarningIcon } from '@phosphor-icons/react'
 import { useEffect, useRef, type ReactNode } from 'react'
 import { Button } from './Button'
+import * as words from '@words/controls'
 
 /** It was changed elsewhere since it was read: nothing typed is lost, and who looks decides whose stands. */
 export function StaleStrip({
@@ -28,8 +29,8 @@ export function StaleStrip({
             <WarningIcon size={20} weight="fill" aria-hidden="true" />
             <p className="min-w-0 flex-1 basis-60">{sentence}</p>
             <div className="flex flex-wrap gap-2 whitespace-nowrap">
-                <Button onClick={onMine}>Put mine over it</Button>
-                <Button onClick={onTheirs}>Take what is there</Button>
+                <Button onClick={onMine}>{words.putMineOverIt}</Button>
+                <Button onClick={onTheirs}>{words.takeWhatIsThere}</Button>
             </div>
         </div>
     )

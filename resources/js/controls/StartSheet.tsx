@@ -10,6 +10,7 @@ import { Cautions, Strip } from './AdviceStrip'
 import { Button } from './Button'
 import { Field, TextArea } from './Field'
 import { Sheet } from './Sheet'
+import * as words from '@words/controls'
 
 interface FormProps {
     /** Where the pours are begun. */
@@ -38,7 +39,7 @@ export function StartSheet({ open, onClose, title, children, ...form }: Props): 
     return (
         <Sheet open={open} onClose={onClose} title={title}>
             <p className="mb-4">{children}</p>
-            <StartForm {...form} back="Not yet" onBack={onClose} />
+            <StartForm {...form} back={words.notYet} onBack={onClose} />
         </Sheet>
     )
 }
@@ -67,12 +68,12 @@ export function StartForm(props: FormProps): ReactNode {
                 </Strip>
             ))}
             {props.stops.length > 0 && (
-                <TextArea label="Why you pour all the same" value={reason} onChange={setReason} rows={2} />
+                <TextArea label={words.whyYouPourAllTheSame} value={reason} onChange={setReason} rows={2} />
             )}
             {sentences.reason !== undefined && <p className="font-semibold text-danger">{sentences.reason}</p>}
             <div className="grid grid-cols-2 gap-6">
                 <Field
-                    label="The room now"
+                    label={words.theRoomNow}
                     unit={units === 'metric' ? '°C' : '°F'}
                     value={typed.temperature_c ?? fieldTemperature(props.room.temperature_c, units)}
                     onChange={(value) => setTyped((before) => ({ ...before, temperature_c: value }))}
@@ -81,7 +82,7 @@ export function StartForm(props: FormProps): ReactNode {
                     large
                 />
                 <Field
-                    label="Humidity now"
+                    label={words.humidityNow}
                     unit="%"
                     value={typed.humidity_pct ?? fieldNumber(props.room.humidity_pct)}
                     onChange={(value) => setTyped((before) => ({ ...before, humidity_pct: value }))}
@@ -91,7 +92,7 @@ export function StartForm(props: FormProps): ReactNode {
                     large
                 />
             </div>
-            {props.cautions !== undefined && <Cautions title="Before you pour" sentences={props.cautions} />}
+            {props.cautions !== undefined && <Cautions title={words.beforeYouPour} sentences={props.cautions} />}
             {sentences.form !== undefined && <p className="font-semibold text-danger">{sentences.form}</p>}
             <div
                 className={`flex flex-wrap gap-3 ${props.large === true ? 'flex-row-reverse justify-end' : 'justify-end'}`}

@@ -3,6 +3,7 @@ import { Refused } from '../lib/http'
 import type { Ranges, Trace } from '../types/answer'
 import { Sure } from './HowSure'
 import { Sheet } from './Sheet'
+import * as words from '@words/controls'
 
 /** Fetched when a figure is first pressed. */
 const TraceTable = lazy(() => import('./TraceTable'))
@@ -30,11 +31,7 @@ export function Traced({
             fetchTrace(figure).then(
                 (trace) => setPath((before) => [...before, trace]),
                 (error: unknown) =>
-                    setProblem(
-                        error instanceof Refused
-                            ? error.message
-                            : 'The arithmetic cannot be fetched just now: the studio does not answer.',
-                    ),
+                    setProblem(error instanceof Refused ? error.message : words.theArithmeticCannotBeFetchedJustNowThe),
             )
         },
         [fetchTrace],
@@ -51,7 +48,7 @@ export function Traced({
                 <Sheet
                     open={shown !== undefined || problem !== null}
                     onClose={close}
-                    title={shown?.label ?? 'No arithmetic'}
+                    title={shown?.label ?? words.noArithmetic}
                     wide
                 >
                     {problem !== null && <p>{problem}</p>}
@@ -78,7 +75,7 @@ export function Figure(props: { of: string; label?: string; children: ReactNode;
             type="button"
             data-figure={props.of}
             aria-label={props.label}
-            title="How this came about"
+            title={words.howThisCameAbout}
             onClick={() => open(props.of)}
             className={`min-h-6 rounded decoration-line decoration-dotted print:min-h-0 underline-offset-[0.22em] hover:underline ${props.className ?? ''}`}
         >

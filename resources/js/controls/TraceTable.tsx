@@ -3,13 +3,14 @@ import { explained, trimmed } from '../lib/format'
 import { useUnits } from '../lib/pages'
 import type { Trace, TraceInput } from '../types/answer'
 import { HowSure } from './HowSure'
+import * as texts from '@words/controls'
 
 const ORIGINS: Record<TraceInput['origin'], string> = {
     entered: 'entered',
-    label: 'from the label',
+    label: texts.fromTheLabel,
     measured: 'measured',
     assumed: 'assumed',
-    computed: 'worked out',
+    computed: texts.workedOut,
     constant: 'fixed',
 }
 
@@ -30,9 +31,9 @@ export default function TraceTable(props: {
                 <table className="w-full text-left">
                     <thead className="sr-only">
                         <tr>
-                            <th>Input</th>
-                            <th>Value</th>
-                            <th>From</th>
+                            <th>{texts.input}</th>
+                            <th>{texts.value}</th>
+                            <th>{texts.from}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -52,7 +53,8 @@ export default function TraceTable(props: {
             </div>
             <details className="mt-2 text-sm text-soft" open={units === 'metric' && trace.expression.length < 90}>
                 <summary className="cursor-pointer py-1">
-                    The formula with its numbers{units === 'metric' ? '' : ', worked out in mm, ml and °C'}
+                    {texts.theFormulaWithItsNumbers}
+                    {units === 'metric' ? '' : texts.workedOutInMmMlAndDegC}
                 </summary>
                 <p className="rounded bg-recess p-2 font-mono leading-relaxed break-words text-ink">
                     {substituted(trace)}
@@ -62,12 +64,12 @@ export default function TraceTable(props: {
             {trace.note !== '' && <p className="mt-2 text-sm text-soft">{trace.note}</p>}
             {assumed.length > 0 && (
                 <p className="mt-2 rounded bg-kraft px-2.5 py-1.5 text-[15px] text-kraft-ink">
-                    Assumed until you say otherwise: {assumed.map((input) => input.label).join(', ')}.
+                    {texts.assumedUntilYouSayOtherwise} {assumed.map((input) => input.label).join(', ')}.
                 </p>
             )}
             {props.onBack !== null && (
                 <button type="button" className="mt-3 min-h-11 underline underline-offset-4" onClick={props.onBack}>
-                    Back to what it was part of
+                    {texts.backToWhatItWasPartOf}
                 </button>
             )}
         </div>

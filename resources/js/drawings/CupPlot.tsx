@@ -2,6 +2,7 @@ import { scaleLinear, scaleLog } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { ReactNode } from 'react'
 import type { Compared, CupFigures } from '../types/mixing'
+import * as texts from '@words/drawings'
 
 const LOOKS: Record<Compared, { dash: string; width: number }> = {
     cup: { dash: '', width: 3 },
@@ -81,10 +82,10 @@ export function CupPlot(props: Props): ReactNode {
                     </g>
                 ))}
             <text x={left + 4} y={top + 13} className="text-[12px]" fill="var(--ink)">
-                temperature
+                {texts.temperature}
             </text>
             <text x={left + 4} y={half + gap + 13} className="text-[12px]" fill="var(--ink)">
-                thickness, Pa·s
+                {texts.thicknessPaS}
             </text>
             {x.ticks(width < 480 ? 3 : 6).map((min) => (
                 <text
@@ -116,7 +117,7 @@ export function CupPlot(props: Props): ReactNode {
                 className="text-[12px] font-semibold"
                 fill="var(--act)"
             >
-                empty
+                {texts.empty}
             </text>
             {plots.map(({ one, plot }) => (
                 <g

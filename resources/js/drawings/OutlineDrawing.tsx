@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import type { Drawing } from '../types/page'
 import type { SideName } from '../types/plan'
+import * as words from '@words/drawings'
 
 interface Props {
     drawing: Drawing
@@ -125,7 +126,7 @@ function Side(props: {
                     role="checkbox"
                     tabIndex={0}
                     aria-checked={props.coated}
-                    aria-label={`Coat the ${props.side} edge`}
+                    aria-label={words.coatTheEdge(props.side)}
                     onClick={() => props.onPress?.(props.side)}
                     onKeyDown={(event) => {
                         if (event.key !== ' ' && event.key !== 'Enter') return

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
 import type { BatchFigures } from '../types/mixing'
+import * as texts from '@words/drawings'
 
 /** Room that the words under the lane take. */
 const EMPTY_WIDE = 100
@@ -54,7 +55,7 @@ export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
                 className="text-[12px] font-semibold"
                 fill={late ? 'var(--danger)' : 'var(--ink)'}
             >
-                empty {Math.round(batch.emptied_min)} min
+                {texts.empty} {Math.round(batch.emptied_min)} {texts.min}
             </text>
         </svg>
     )

@@ -7,6 +7,7 @@ import { filmPath, Grip, Ground, Levels, Shine } from './sectionParts'
 import type { FilmNow } from '../lib/filmClock'
 import { Drops, EdgeDetail, Laid, openFilmPath, ThinBands } from './openFilm'
 import { Inclusions, layerPath, Lifts, OtherLayer, RimDetail, Ruler, spanOf, Walls, type Frame } from './stackParts'
+import * as words from '@words/drawings'
 
 const LEFT = 58
 const RIGHT = 176
@@ -156,9 +157,9 @@ export function Section(props: Props): ReactNode {
     if (!props.hangs) {
         const { labelMaxMm, holdsMm, thinnestMm } = props
         if (labelMaxMm !== null && below + labelMaxMm < mostMm && (!narrow || labelMaxMm > film))
-            levels.push({ y: height(below + labelMaxMm), label: `label: ${props.say(labelMaxMm)} at most` })
+            levels.push({ y: height(below + labelMaxMm), label: words.labelAtMost(props.say(labelMaxMm)) })
         if (holdsMm !== null && below + holdsMm < mostMm)
-            levels.push({ y: height(below + holdsMm), label: `edge holds ${props.say(holdsMm)}` })
+            levels.push({ y: height(below + holdsMm), label: words.edgeHolds(props.say(holdsMm)) })
         const levelsFrom = height(below + (thinnestMm ?? 0))
         if (
             thinnestMm !== null &&
@@ -168,7 +169,7 @@ export function Section(props: Props): ReactNode {
             height(below) - levelsFrom > 3 &&
             levelsFrom - top > 24
         )
-            levels.push({ y: levelsFrom, label: `levels from ${props.say(thinnestMm)}` })
+            levels.push({ y: levelsFrom, label: words.levelsFrom(props.say(thinnestMm)) })
     }
     const pathOf = (layer: StackLayer): string => {
         const mm = layer.id === props.currentId ? film : (layer.thickness_mm ?? 0)
@@ -272,17 +273,16 @@ export function Section(props: Props): ReactNode {
                                 fill="none"
                             />
                             <text x={rim + 12} y={Math.max(GROUND + 18, (GROUND + bottom) / 2 + 4)}>
-                                edge {props.sayLength(props.edgeDepthMm)}
+                                {words.edge} {props.sayLength(props.edgeDepthMm)}
                             </text>
                         </>
                     )}
                     <text x={running === null ? left : left + 20} y={HEIGHT - 6}>
-                        longest side {props.sayLength(props.pieceMm)}, film drawn ×
-                        {factor < 10 ? factor.toFixed(1) : Math.round(factor)} thicker
+                        {words.longestSide} {props.sayLength(props.pieceMm)}
+                        {words.filmDrawn}
+                        {factor < 10 ? factor.toFixed(1) : Math.round(factor)} {words.thicker}
                         {props.faceDown &&
-                            (props.hangs
-                                ? '; as it will hang, its face up'
-                                : '; it lies face down: what is lowest here becomes the face')}
+                            (props.hangs ? words.asItWillHangItsFaceUp : words.itLiesFaceDownWhatIsLowestHereBecomes)}
                     </text>
                 </g>
                 {detail && !props.hangs && (
@@ -292,8 +292,8 @@ export function Section(props: Props): ReactNode {
                         layer={here}
                         say={
                             props.edgeAngleDeg === null
-                                ? 'at the wall, true proportions'
-                                : `edge at ${Math.round(props.edgeAngleDeg)}°, true proportions`
+                                ? words.atTheWallTrueProportions
+                                : words.edgeAtDegTrueProportions(Math.round(props.edgeAngleDeg))
                         }
                     />
                 )}
@@ -322,7 +322,7 @@ export function Section(props: Props): ReactNode {
                             className="cursor-ns-resize"
                             role="slider"
                             tabIndex={0}
-                            aria-label="Film thickness"
+                            aria-label={words.filmThickness}
                             aria-orientation="vertical"
                             aria-valuemin={LEAST_MM}
                             aria-valuemax={Math.round((mostMm - below) * 10) / 10}

@@ -1,6 +1,7 @@
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { placeOf, type Held, type Marks, type Point } from '../lib/marks'
 import { smoothPath, smoothPieces } from '../lib/smooth'
+import * as words from '@words/drawings'
 
 interface Props extends Marks {
     photo: { url: string; width: number; height: number }
@@ -128,7 +129,7 @@ export function TracingBoard(props: Props): ReactNode {
                 className="absolute inset-0 size-full touch-none will-change-transform select-none focus-visible:outline-offset-[-3px]"
                 role="application"
                 tabIndex={0}
-                aria-label="The photo: arrow keys move, Enter marks a point, Delete takes the last one away, C makes a corner"
+                aria-label={words.thePhotoArrowKeysMoveEnterMarksAPoint}
                 onPointerDown={press}
                 onPointerMove={move}
                 onPointerUp={lift}

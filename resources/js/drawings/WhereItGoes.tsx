@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
 import type { VolumeFigures } from '../types/answer'
+import * as words from '@words/drawings'
 
 type Part = Exclude<keyof VolumeFigures, 'total'>
 
@@ -9,7 +10,7 @@ export const VOLUME_PARTS: { part: Part; word: string; fill: string }[] = [
     { part: 'edges', word: 'edges', fill: 'url(#part-edges)' },
     { part: 'runoff', word: 'run-off', fill: 'url(#part-runoff)' },
     { part: 'soak', word: 'soak', fill: 'url(#part-soak)' },
-    { part: 'climb', word: 'up the wall', fill: 'url(#part-climb)' },
+    { part: 'climb', word: words.upTheWall, fill: 'url(#part-climb)' },
     { part: 'displaced', word: 'displaced', fill: 'none' },
     { part: 'residue', word: 'cups', fill: 'url(#part-residue)' },
     { part: 'margin', word: 'margin', fill: 'url(#part-margin)' },

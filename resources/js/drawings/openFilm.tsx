@@ -1,6 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import type { FilmNow } from '../lib/filmClock'
 import type { Frame } from './stackParts'
+import * as words from '@words/drawings'
 
 interface Place {
     frame: Frame
@@ -199,11 +200,11 @@ export function EdgeDetail(props: {
                 className="cursor-nesw-resize"
                 role="slider"
                 tabIndex={0}
-                aria-label="Radius of the edge"
+                aria-label={words.radiusOfTheEdge}
                 aria-valuemin={0}
                 aria-valuemax={MOST_RADIUS_MM}
                 aria-valuenow={radiusMm}
-                aria-valuetext={`${props.say(radiusMm)}: it keeps ${props.say(keepsMm)}`}
+                aria-valuetext={words.itKeeps(props.say(radiusMm), props.say(keepsMm))}
                 onPointerDown={(event) => {
                     event.currentTarget.setPointerCapture(event.pointerId)
                     held.current = true
@@ -220,7 +221,7 @@ export function EdgeDetail(props: {
             />
             <g className="text-[12px]" fill="var(--ink-soft)">
                 <text x={x + wide + 16} y={cornerY + 14}>
-                    round
+                    {words.round}
                 </text>
                 <text x={x + wide + 16} y={cornerY + 29}>
                     {props.say(radiusMm)}

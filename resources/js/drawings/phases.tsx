@@ -1,17 +1,18 @@
 import type { ReactNode } from 'react'
 import type { PhaseName } from '../types/answer'
+import * as words from '@words/drawings'
 
 /**
  * The film's phases: one word, one pattern, one icon each, the same everywhere. All of them are
  * drawn in ink on resin, so that they read in grey and in print.
  */
 export const PHASES: Record<PhaseName, { word: string; means: string }> = {
-    wet: { word: 'Wet', means: 'It flows and heals. Spread, torch, wipe.' },
-    tacky: { word: 'Tacky', means: 'It holds a print. Touch nothing.' },
-    window_open: { word: 'Window open', means: 'The next coat bonds without sanding.' },
-    window_shut: { word: 'Window shut', means: 'Too late to coat, too soon to sand.' },
-    hard: { word: 'Hard', means: 'It can be sanded and coated again.' },
-    cured: { word: 'Cured', means: 'It is itself. Use it.' },
+    wet: { word: words.wet, means: words.itFlowsAndHealsSpreadTorchWipe },
+    tacky: { word: words.tacky, means: words.itHoldsAPrintTouchNothing },
+    window_open: { word: words.windowOpen, means: words.theNextCoatBondsWithoutSanding },
+    window_shut: { word: words.windowShut, means: words.tooLateToCoatTooSoonToSand },
+    hard: { word: words.hard, means: words.itCanBeSandedAndCoatedAgain },
+    cured: { word: words.cured, means: words.itIsItselfUseIt },
 }
 
 export const PHASE_ORDER = Object.keys(PHASES) as PhaseName[]

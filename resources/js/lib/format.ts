@@ -1,4 +1,5 @@
 import type { Drawing, Units } from '../types/page'
+import * as words from '@words/lib'
 
 const ML_PER_US_FL_OZ = 29.5735295625
 const M_PER_FT = 0.3048
@@ -189,11 +190,11 @@ export function fieldNumber(value: number | undefined): string {
 export function span(minutes: number): string {
     if (minutes < 1) return 'under a minute'
     const whole = Math.round(minutes)
-    if (whole < 60) return `${whole} min`
+    if (whole < 60) return words.min(whole)
     const hours = Math.floor(whole / 60)
-    if (hours < 48) return whole % 60 === 0 ? `${hours} h` : `${hours} h ${whole % 60} min`
+    if (hours < 48) return whole % 60 === 0 ? `${hours} h` : words.hMin(hours, whole % 60)
     const days = Math.floor(hours / 24)
-    return hours % 24 === 0 ? `${days} days` : `${days} days ${hours % 24} h`
+    return hours % 24 === 0 ? words.days(days) : words.daysH(days, hours % 24)
 }
 
 /** Minutes that are only likely: whole ones, from two hours on in hours. */
@@ -232,8 +233,8 @@ export function day(ms: number): string {
 /** A piece's size as it is said: one diameter, width by height, or what it takes or holds. */
 export function sizeOf(drawing: Drawing, units: Units): string {
     const ml = drawing.ml === null ? '' : joined(volume(drawing.ml, units))
-    if (drawing.by === 'count') return `${ml} each`
-    if (drawing.by === 'water') return `holds ${ml}`
+    if (drawing.by === 'count') return words.each(ml)
+    if (drawing.by === 'water') return words.holds(ml)
     const width = length(drawing.width_mm, units)
     return drawing.round ? `⌀ ${joined(width)}` : `${width.text} × ${joined(length(drawing.height_mm, units))}`
 }

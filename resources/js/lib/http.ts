@@ -1,4 +1,5 @@
 import type { Sentences } from '../types/page'
+import * as words from '@words/lib'
 
 /** What the server refused, by field. */
 export class Refused extends Error {
@@ -7,6 +8,8 @@ export class Refused extends Error {
         readonly code: string | null = null,
         /** What is there now, where it was changed elsewhere since it was read. */
         readonly version: number | null = null,
+        /** What is wrong at each field, by its code. */
+        readonly codes: Record<string, string> = {},
     ) {
         super(Object.values(sentences).join(' '))
     }
@@ -71,7 +74,7 @@ async function put<T>(method: string, url: string, type: string, body: string | 
             ...(body === undefined ? {} : { body }),
         })
     } catch {
-        throw new Unreachable('The studio cannot be reached.')
+        throw new Unreachable(words.theStudioCannotBeReached)
     }
     if (response.ok) return (await response.json()) as T
     if (response.status === 419 && again) {
@@ -82,13 +85,15 @@ async function put<T>(method: string, url: string, type: string, body: string | 
         sentences?: Sentences
         code?: string
         version?: number
+        codes?: Record<string, string>
     } | null
     if (response.status >= 502 && problem?.sentences === undefined) {
-        throw new Unreachable('The studio cannot be reached.')
+        throw new Unreachable(words.theStudioCannotBeReached)
     }
     throw new Refused(
-        problem?.sentences ?? { form: 'Something went wrong here. Reload the page and try again.' },
+        problem?.sentences ?? { form: words.somethingWentWrongHereReloadThePageAnd },
         problem?.code ?? null,
         problem?.version ?? null,
+        problem?.codes ?? {},
     )
 }

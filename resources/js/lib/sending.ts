@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Sentences } from '../types/page'
 import { sendsAgain } from './again'
+import * as words from '@words/lib'
 
 interface Sending {
     /** Whether a form is under way. */
@@ -32,12 +33,12 @@ export function useSending(): Sending {
             onError: setSentences,
             // what was typed still stands, and the press has a name: sending it again does it once
             onNetworkError: () => {
-                setSentences({ form: 'The studio does not answer. Nothing was lost: try again in a moment.' })
+                setSentences({ form: words.theStudioDoesNotAnswerNothingWasLost })
                 return false
             },
             onHttpException: ({ status }) => {
                 if (sendsAgain(status)) return false
-                setSentences({ form: 'The studio could not do that now. Nothing was lost: try again in a moment.' })
+                setSentences({ form: words.theStudioCouldNotDoThatNowNothingWas })
                 return false
             },
         },

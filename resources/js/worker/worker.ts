@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import { precacheAndRoute, type PrecacheEntry } from 'workbox-precaching'
 import { isKept } from '../lib/kept'
+import * as words from '@words/worker'
 
 /**
  * Shows the pages of the bench without a network: as the studio last sent them, with scripts and styles
@@ -81,8 +82,8 @@ async function kept(url: string): Promise<Response | null> {
 
 function noAnswer(): Response {
     return new Response(
-        '<!DOCTYPE html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>No answer · Open Glaze</title>' +
-            '<main><h1>No answer from the studio</h1><p>This page was not kept here. Running clocks were: <a href="/">go to Now</a>.</p></main></html>',
+        `<!DOCTYPE html><html lang="${words.language}"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${words.title}</title>` +
+            `<main><h1>${words.noAnswer}</h1><p>${words.notKept} <a href="/">${words.goToNow}</a>.</p></main></html>`,
         { status: 503, headers: { 'Content-Type': 'text/html; charset=utf-8' } },
     )
 }

@@ -1,5 +1,6 @@
 import type { PourState, Seen } from '../../types/page'
 import { happenedAt, type Press } from './events'
+import * as words from '@words/lib'
 
 /**
  * A film as it will be when the studio has heard of a press. The studio works the times out when it hears
@@ -36,7 +37,7 @@ function withSeen(seen: Seen[], press: Press, at: number): Seen[] {
             at,
             what: typeof what === 'string' ? what : null,
             // how much "2 tbsp" are the studio says when it hears of it
-            text: typeof text === 'string' ? text : typeof written === 'string' ? `Topped up with ${written}` : '',
+            text: typeof text === 'string' ? text : typeof written === 'string' ? words.toppedUpWith(written) : '',
             ml: null,
         },
     ]

@@ -4,6 +4,7 @@ import { ask } from '../http'
 import type { EventKind, Press } from './events'
 import { Queue, type Seen } from './queue'
 import type { Result } from './sender'
+import * as words from '@words/lib'
 
 let queue: Queue | null = null
 
@@ -14,7 +15,7 @@ export function openQueue(studio: string): Queue {
 }
 
 export function theQueue(): Queue {
-    if (queue === null) throw new Error('The queue is opened with the first page.')
+    if (queue === null) throw new Error(words.theQueueIsOpenedWithTheFirstPage)
     return queue
 }
 

@@ -11,10 +11,11 @@ import { useUnits } from '../../lib/pages'
 import { useWidth } from '../../lib/width'
 import type { Units } from '../../types/page'
 import type { BatchFigures, BathFigures, Compared, CupFigures, StandingFigures } from '../../types/mixing'
+import * as texts from '@words/batch'
 
 const WORDS: Record<Compared, string> = {
-    cup: 'this cup',
-    halved: 'half of it',
+    cup: texts.thisCup,
+    halved: texts.halfOfIt,
     cooler: '5 °C cooler',
     dish: 'in a dish',
 }
@@ -34,8 +35,8 @@ export function Clock({ figures, cup }: Props): ReactNode {
     if (cup === null || standing === undefined) {
         return (
             <section>
-                <h2 className="border-b ruled font-bold">The cup&rsquo;s clock</h2>
-                <p className="mt-1">This label does not say how it warms itself: pour it out at once.</p>
+                <h2 className="border-b ruled font-bold">{texts.theCupsClock}</h2>
+                <p className="mt-1">{texts.thisLabelDoesNotSayHowItWarmsItself}</p>
             </section>
         )
     }
@@ -44,7 +45,7 @@ export function Clock({ figures, cup }: Props): ReactNode {
         <section>
             <div className="flex flex-wrap items-baseline justify-between gap-x-6 border-b ruled">
                 <h2 className="font-bold">
-                    The cup&rsquo;s clock <span className="font-normal text-soft">an estimate, to compare with</span>
+                    {texts.theCupsClock} <span className="font-normal text-soft">{texts.anEstimateToCompareWith}</span>
                 </h2>
                 <div className="flex flex-wrap gap-x-4 text-sm">
                     {(['halved', 'cooler', 'dish'] as const).map((one) => (
@@ -74,8 +75,11 @@ export function Clock({ figures, cup }: Props): ReactNode {
                 <Told figures={figures} standing={standing} />{' '}
                 {cup.compared.dish !== undefined && cup.dish_mm !== null && (
                     <>
-                        In a dish of {dishWords(cup.dish_mm, units)} it lasts{' '}
-                        {cup.compared.dish.pot_life_min === null ? 'for hours' : span(cup.compared.dish.pot_life_min)}.
+                        {texts.inADishOf} {dishWords(cup.dish_mm, units)} {texts.itLasts}{' '}
+                        {cup.compared.dish.pot_life_min === null
+                            ? texts.forHours
+                            : span(cup.compared.dish.pot_life_min)}
+                        .
                     </>
                 )}
             </p>
@@ -93,29 +97,33 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
     const units = useUnits()
     return (
         <>
-            Emptied after{' '}
-            <Figure of="emptied_min" label={`Emptied after ${span(figures.emptied_min)}`} className="font-bold">
+            {texts.emptiedAfter}{' '}
+            <Figure of="emptied_min" label={texts.emptiedAfter2(span(figures.emptied_min))} className="font-bold">
                 {span(figures.emptied_min)}
             </Figure>
             {standing.emptied_c !== null && standing.emptied_pa_s !== null && (
                 <>
                     {' '}
-                    it is at {joined(temperature(standing.emptied_c, units))} and {trimmed(standing.emptied_pa_s, 1)}{' '}
-                    Pa·s
+                    {texts.itIsAt} {joined(temperature(standing.emptied_c, units))} {texts.and}{' '}
+                    {trimmed(standing.emptied_pa_s, 1)} {texts.paS}
                 </>
             )}
-            ; its pot life is{' '}
+            {texts.itsPotLifeIs}{' '}
             <Figure
                 of="pot_life_min"
-                label={`Pot life, ${standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}`}
+                label={texts.potLife(standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min))}
                 className="font-bold"
             >
                 {standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}
             </Figure>
             <Likely of="pot_life_min" say={likelyMinutes} className="ml-1.5" />.{' '}
             {standing.hot_min === null
-                ? `Forgotten, it peaks at ${joined(temperature(standing.peak_c, units))}.`
-                : `Forgotten, it is at ${joined(temperature(60, units))} after ${span(standing.hot_min)}${standing.runs_away ? ' and runs away' : ''}.`}
+                ? texts.forgottenItPeaksAt(joined(temperature(standing.peak_c, units)))
+                : texts.forgottenItIsAtAfter(
+                      joined(temperature(60, units)),
+                      span(standing.hot_min),
+                      standing.runs_away ? texts.andRunsAway : '',
+                  )}
         </>
     )
 }
@@ -123,21 +131,21 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
 /** Where to wait for a thick syrup, and for how long. */
 function Waits({ cup }: { cup: CupFigures }): ReactNode {
     const units = useUnits()
-    const dish = cup.dish_mm === null ? '' : ` of ${dishWords(cup.dish_mm, units)}`
+    const dish = cup.dish_mm === null ? '' : texts.of(dishWords(cup.dish_mm, units))
     return (
         <ul className="mt-1 text-soft">
             {cup.waits.map(({ pa_s: paS, wait }) => {
-                const what = paS < 10 ? 'Drops that stay apart' : 'What stays where it is placed'
+                const what = paS < 10 ? texts.dropsThatStayApart : texts.whatStaysWhereItIsPlaced
                 if (wait === null || wait.left_min === null || wait.left_min <= 0)
                     return (
                         <li key={paS}>
-                            {what}, {paS} Pa·s: it sets first.
+                            {what}, {paS} {texts.paSItSetsFirst}
                         </li>
                     )
                 return (
                     <li key={paS}>
-                        {what}, {paS} Pa·s: {wait.in === 'cup' ? 'leave it in the cup' : `wait in a dish${dish}`} for{' '}
-                        {span(wait.min)}; {span(wait.left_min)} are left then.
+                        {what}, {paS} {texts.paS2} {wait.in === 'cup' ? texts.leaveItInTheCup : texts.waitInADish(dish)}{' '}
+                        {texts.forWord} {span(wait.min)}; {span(wait.left_min)} {texts.areLeftThen}
                     </li>
                 )
             })}
@@ -160,7 +168,7 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
             setSentence(undefined)
         } catch (problem) {
             if (problem instanceof Refused) setSentence(Object.values(problem.sentences)[0])
-            else setSentence('The studio cannot be reached.')
+            else setSentence(texts.theStudioCannotBeReached)
         }
     }
     return (
@@ -172,7 +180,7 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
             }}
         >
             <Field
-                label="Bottles warmed to"
+                label={texts.bottlesWarmedTo}
                 unit={units === 'metric' ? '°C' : '°F'}
                 value={typed}
                 onChange={setTyped}
@@ -181,15 +189,15 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
                 className="w-36"
             />
             <Button type="submit" className="min-h-9" disabled={typed.trim() === ''}>
-                What it changes
+                {texts.whatItChanges}
             </Button>
             {bath !== null && (
                 <p className="min-w-0 flex-1" role="status">
-                    {trimmed(bath.thinner, 1)} times as thin, bubbles rise as much faster; in this cup{' '}
-                    {bath.pot_life_min === null ? 'hours' : span(bath.pot_life_min)} instead of{' '}
-                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}. On the piece it
-                    soon has the room&rsquo;s warmth, and {span(bath.open_on_piece_min)} of open time less what it aged.
-                    Never water in the resin.
+                    {trimmed(bath.thinner, 1)} {texts.timesAsThinBubblesRiseAsMuchFasterIn}{' '}
+                    {bath.pot_life_min === null ? 'hours' : span(bath.pot_life_min)} {texts.insteadOf}{' '}
+                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}
+                    {texts.onThePieceItSoonHasTheRoomsWarmthAnd} {span(bath.open_on_piece_min)}{' '}
+                    {texts.ofOpenTimeLessWhatItAgedNeverWaterIn}
                 </p>
             )}
         </form>

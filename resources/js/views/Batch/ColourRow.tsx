@@ -12,6 +12,7 @@ import type { ColourFigures, ColourSpec, DoseSpec, DoseUnit, Supplies } from '..
 import type { Sentences } from '../../types/page'
 import { adjusted, withDose, withoutDoses } from './doses'
 import { KeepRecipe } from './KeepRecipe'
+import * as words from '@words/batch'
 
 interface Props {
     colour: ColourFigures
@@ -41,11 +42,11 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         {joined(volume(colour.resin_ml, units))},{' '}
                         <Figure
                             of={`colour_${number}_pct`}
-                            label={`${trimmed(colour.colourant_pct, 1)} % colour in ${colour.name}`}
+                            label={words.percentColourIn(trimmed(colour.colourant_pct, 1), colour.name)}
                         >
-                            {trimmed(colour.colourant_pct, 1)} % colour
+                            {trimmed(colour.colourant_pct, 1)} {words.percentColour}
                         </Figure>
-                        {colour.filler_pct > 0 && `, ${trimmed(colour.filler_pct, 1)} % filler`}
+                        {colour.filler_pct > 0 && words.percentFiller(trimmed(colour.filler_pct, 1))}
                     </p>
                 </div>
                 <div className="flex min-w-0 flex-1 flex-wrap gap-x-2 gap-y-1 max-sm:w-full max-sm:flex-none">
@@ -59,16 +60,16 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                             onMore={() => dose(place, 1)}
                         />
                     ))}
-                    {colour.doses.length === 0 && <p className="text-soft">Nothing in it yet.</p>}
+                    {colour.doses.length === 0 && <p className="text-soft">{words.nothingInItYet}</p>}
                 </div>
                 <Button onClick={() => setOpen(!open)} aria-expanded={open}>
-                    {open ? 'Close' : 'Adjust'}
+                    {open ? words.close : words.adjust}
                 </Button>
             </div>
             {open && (
                 <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2 pl-2 sm:pl-15">
                     <Field
-                        label="Share of the batch"
+                        label={words.shareOfTheBatch}
                         unit="%"
                         value={fieldNumber(cup.share_pct as number | undefined)}
                         onChange={(value) => onChange({ ...cup, share_pct: value })}
@@ -77,7 +78,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         className="w-32"
                     />
                     <Field
-                        label="Small cups"
+                        label={words.smallCups}
                         value={fieldNumber(cup.small_cups as number | undefined)}
                         onChange={(value) => onChange({ ...cup, small_cups: value })}
                         sentence={sentences[`${at}small_cups`]}
@@ -86,7 +87,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         className="w-28"
                     />
                     <Field
-                        label="Kept back"
+                        label={words.keptBack}
                         unit="%"
                         value={fieldNumber(cup.reserve_pct as number | undefined)}
                         onChange={(value) => onChange({ ...cup, reserve_pct: value })}
@@ -102,13 +103,17 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         colour={colour}
                         onKept={(key) => onChange({ ...withoutDoses(cup), recipe: key })}
                     />
-                    <Remove label={`Take ${colour.name} away`} onPress={() => onChange(null)} />
+                    <Remove label={words.takeAway(colour.name)} onPress={() => onChange(null)} />
                     <p className="w-full text-sm text-soft">
                         {colour.small_cup_ml !== null &&
-                            `Each of ${colour.small_cups} small cups holds ${joined(volume(colour.small_cup_ml, units))}; ${joined(volume(colour.reserve_ml, units))} stay back. `}
-                        Its walls keep {joined(volume(colour.residue_ml, units))}.
-                        {colour.stir_again && ' Stir it once more before it is poured.'}
-                        {colour.oil && ' Oil: the next coat has no window.'}
+                            words.eachOfSmallCupsHoldsStayBack(
+                                colour.small_cups,
+                                joined(volume(colour.small_cup_ml, units)),
+                                joined(volume(colour.reserve_ml, units)),
+                            )}
+                        {words.itsWallsKeep} {joined(volume(colour.residue_ml, units))}.
+                        {colour.stir_again && words.stirItOnceMoreBeforeItIsPoured}
+                        {colour.oil && words.oilTheNextCoatHasNoWindow}
                     </p>
                 </div>
             )}
@@ -127,7 +132,7 @@ function Stepper(props: {
         <span className="flex items-center">
             <button
                 type="button"
-                aria-label={`Less ${props.name}`}
+                aria-label={words.less(props.name)}
                 onClick={props.onLess}
                 className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
             >
@@ -143,7 +148,7 @@ function Stepper(props: {
             </span>
             <button
                 type="button"
-                aria-label={`More ${props.name}`}
+                aria-label={words.moreOf(props.name)}
                 onClick={props.onMore}
                 className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
             >
@@ -158,17 +163,17 @@ function AddDose({ supplies, onAdd }: { supplies: Supplies; onAdd: (dose: DoseSp
     return (
         <div className="flex items-end gap-3">
             <Choice
-                label="Counted in"
+                label={words.countedIn}
                 value={unit}
                 options={(['drops', 'ml', 'g', 'dips', 'scoops'] as const).map((one) => ({ value: one, label: one }))}
                 onChange={(value) => setUnit(value as DoseUnit)}
             />
             <div className="w-44">
                 <Choice
-                    label="Add to it"
+                    label={words.addToIt}
                     value=""
                     options={[
-                        { value: '', label: 'Choose' },
+                        { value: '', label: words.choose },
                         ...supplies.colourants.map((one) => ({ value: one.id, label: one.name })),
                     ]}
                     onChange={(id) =>

@@ -5,6 +5,7 @@ import { useUnits } from '../../lib/pages'
 import type { BatchFigures, BatchSpec, ColourSpec, Supplies } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { ColourRow } from './ColourRow'
+import * as words from '@words/batch'
 
 interface Props {
     figures: BatchFigures
@@ -32,11 +33,16 @@ export function Colours(props: Props): ReactNode {
         <section>
             <div className="flex flex-wrap items-baseline justify-between gap-x-6 border-b ruled">
                 <h2 className="font-bold">
-                    Colours{' '}
+                    {words.colours}{' '}
                     <span className="font-normal text-soft">
                         {colours.length === 0
-                            ? 'all of it stays clear'
-                            : `${figures.clear_ml < 0.05 ? 'nothing stays clear' : `${joined(volume(figures.clear_ml, units))} stay clear`}; coloured in this order, ${figures.colouring_min} min`}
+                            ? words.allOfItStaysClear
+                            : words.colouredInThisOrderMin(
+                                  figures.clear_ml < 0.05
+                                      ? words.nothingStaysClear
+                                      : words.stayClear(joined(volume(figures.clear_ml, units))),
+                                  figures.colouring_min,
+                              )}
                     </span>
                 </h2>
                 <AddColour
@@ -78,21 +84,21 @@ export function Colours(props: Props): ReactNode {
 }
 
 function nameOf(cup: ColourSpec, at: number, supplies: Supplies): string {
-    return cup.name ?? supplies.recipes.find((one) => one.id === cup.recipe)?.name ?? `Colour ${at + 1}`
+    return cup.name ?? supplies.recipes.find((one) => one.id === cup.recipe)?.name ?? words.colour(at + 1)
 }
 
 function AddColour({ supplies, onAdd }: { supplies: Supplies; onAdd: (cup: ColourSpec) => void }): ReactNode {
     return (
         <div className="w-56">
             <Choice
-                label="Add a colour cup"
+                label={words.addAColourCup}
                 value=""
                 options={[
-                    { value: '', label: 'Choose a recipe' },
-                    ...supplies.recipes.map((recipe) => ({ value: `recipe ${recipe.id}`, label: recipe.name })),
+                    { value: '', label: words.chooseARecipe },
+                    ...supplies.recipes.map((recipe) => ({ value: words.recipe(recipe.id), label: recipe.name })),
                     ...supplies.colourants.map((one) => ({
-                        value: `only ${one.id}`,
-                        label: `Only ${one.name.toLowerCase()}`,
+                        value: words.only(one.id),
+                        label: words.only2(one.name.toLowerCase()),
                     })),
                 ]}
                 onChange={(value) => {

@@ -4,6 +4,7 @@ import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { ask, Refused } from '../../lib/http'
 import type { ColourFigures, DoseSpec } from '../../types/mixing'
+import * as words from '@words/batch'
 
 /** What is in a cup becomes a recipe of the studio, for 100 ml of mixed resin. */
 export function KeepRecipe(props: {
@@ -26,15 +27,15 @@ export function KeepRecipe(props: {
             props.onKept(kept.key)
         } catch (problem) {
             setSentence(
-                problem instanceof Refused ? Object.values(problem.sentences)[0] : 'The studio cannot be reached.',
+                problem instanceof Refused ? Object.values(problem.sentences)[0] : words.theStudioCannotBeReached,
             )
         }
     }
     if (props.colour.doses.length === 0) return null
     return (
         <>
-            <Button onClick={() => setOpen(true)}>Keep as a recipe</Button>
-            <Sheet open={open} onClose={() => setOpen(false)} title="Keep as a recipe">
+            <Button onClick={() => setOpen(true)}>{words.keepAsARecipe}</Button>
+            <Sheet open={open} onClose={() => setOpen(false)} title={words.keepAsARecipe}>
                 <form
                     className="space-y-4"
                     onSubmit={(event) => {
@@ -42,13 +43,11 @@ export function KeepRecipe(props: {
                         void keep()
                     }}
                 >
-                    <Field label="Its name" value={name} onChange={setName} sentence={sentence} autoFocus large />
-                    <p className="text-soft">
-                        It is kept for 100 ml of mixed resin, and scaled to each cup from then on.
-                    </p>
+                    <Field label={words.itsName} value={name} onChange={setName} sentence={sentence} autoFocus large />
+                    <p className="text-soft">{words.itIsKeptFor100MlOfMixedResinAndScaled}</p>
                     <div className="flex justify-end">
                         <Button look="next" type="submit">
-                            Keep it
+                            {words.keepIt}
                         </Button>
                     </div>
                 </form>

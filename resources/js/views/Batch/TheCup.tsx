@@ -9,6 +9,7 @@ import { useUnits } from '../../lib/pages'
 import type { BatchFigures, BatchSpec, CupFigures, Supplies, Thinner, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { SmallCup, Ways, WAYS } from './Ways'
+import * as words from '@words/batch'
 
 interface Props {
     figures: BatchFigures
@@ -35,11 +36,11 @@ export function TheCup(props: Props): ReactNode {
                     <Amount part="A" weight={weight.a} volume={volumes.a} first={figures.first === 'a'} />
                     <Amount part="B" weight={weight.b} volume={volumes.b} first={figures.first === 'b'} />
                     <p className="mt-1 text-soft">
-                        <Figure of="total" label={`In all, ${joined(volume(figures.total_ml, units))}`}>
+                        <Figure of="total" label={words.inAll(joined(volume(figures.total_ml, units)))}>
                             {joined(volume(figures.total_ml, units))}
                         </Figure>
                         ,{' '}
-                        <Figure of="total_g" label={`In all, ${joined(weight.total)}`}>
+                        <Figure of="total_g" label={words.inAll2(joined(weight.total))}>
                             {joined(weight.total)}
                         </Figure>{' '}
                         <Likely of="total_g" say={(g) => ({ text: trimmed(g, 0), unit: 'g' })} />
@@ -61,10 +62,10 @@ export function TheCup(props: Props): ReactNode {
             </div>
             <div className="grid grid-cols-2 gap-6">
                 <Choice
-                    label="Mixed in"
+                    label={words.mixedIn}
                     value={props.spec.vessel ?? ''}
                     options={[
-                        { value: '', label: 'A cup as deep as wide' },
+                        { value: '', label: words.aCupAsDeepAsWide },
                         ...props.supplies.vessels.map((vessel) => ({
                             value: vessel.id,
                             label: vessel.name,
@@ -76,10 +77,10 @@ export function TheCup(props: Props): ReactNode {
                     }
                 />
                 <Choice
-                    label="Measured by"
+                    label={words.measuredBy}
                     value={props.spec.measure?.by ?? ''}
                     options={[
-                        { value: '', label: 'Not said' },
+                        { value: '', label: words.notSaid },
                         ...(props.cup?.ways ?? []).map((way) => ({ value: way.by, label: WAYS[way.by] })),
                     ]}
                     sentence={props.sentences['measure.by']}
@@ -93,27 +94,27 @@ export function TheCup(props: Props): ReactNode {
                     className="min-h-6 text-sm text-soft underline underline-offset-4"
                     onClick={() => props.onChange((batch) => ({ ...batch, thinned_with: 'alcohol' }))}
                 >
-                    It is thinned
+                    {words.itIsThinned}
                 </button>
             )}
             {figures.vessel !== null && (
                 <p className="text-sm text-soft">
                     {figures.lines !== null && (
                         <>
-                            Lines at{' '}
-                            <Figure of="first_mm" label={`First line, ${line(figures.lines.first_mm)}`}>
+                            {words.linesAt}{' '}
+                            <Figure of="first_mm" label={words.firstLine(line(figures.lines.first_mm))}>
                                 {line(figures.lines.first_mm)}
                             </Figure>{' '}
-                            and{' '}
-                            <Figure of="both_mm" label={`Second line, ${line(figures.lines.both_mm)}`}>
+                            {words.and}{' '}
+                            <Figure of="both_mm" label={words.secondLine(line(figures.lines.both_mm))}>
                                 {line(figures.lines.both_mm)}
                             </Figure>{' '}
-                            from the inside floor.{' '}
+                            {words.fromTheInsideFloor}{' '}
                         </>
                     )}
                     {figures.vessel.afterwards}
                     {figures.total_ml > figures.vessel.stirrable_ml &&
-                        ` It is fuller than ${joined(volume(figures.vessel.stirrable_ml, units))}, which leaves room to stir.`}
+                        words.itIsFullerThanWhichLeavesRoomToStir(joined(volume(figures.vessel.stirrable_ml, units)))}
                 </p>
             )}
             {props.spec.measure?.by === 'fills' && <SmallCup {...props} measure={props.spec.measure} />}
@@ -147,16 +148,16 @@ function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: b
             <p>
                 <Figure
                     of={`${props.part.toLowerCase()}_g`}
-                    label={`Part ${props.part}, ${joined(props.weight)}`}
+                    label={words.part(props.part, joined(props.weight))}
                     className="figure measured block text-[3.2rem] whitespace-nowrap"
                 >
                     <Digits text={props.weight.text} /> <span className="unit">g</span>
                 </Figure>
                 <span className="block text-soft">
-                    <Figure of={`${props.part.toLowerCase()}_ml`} label={`Part ${props.part}, ${joined(props.volume)}`}>
+                    <Figure of={`${props.part.toLowerCase()}_ml`} label={words.part2(props.part, joined(props.volume))}>
                         {joined(props.volume)}
                     </Figure>
-                    {props.first && ', goes in first'}
+                    {props.first && words.goesInFirst}
                 </span>
             </p>
         </div>
@@ -167,7 +168,7 @@ function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: b
 function Otherwise({ cup }: { cup: CupFigures }): ReactNode {
     return (
         <details className="text-sm">
-            <summary className="min-h-7 cursor-pointer text-soft">In other measures</summary>
+            <summary className="min-h-7 cursor-pointer text-soft">{words.inOtherMeasures}</summary>
             <ul className="grid grid-cols-2 gap-x-6">
                 {cup.otherwise.map((one) => (
                     <li key={one.unit} className="border-b ruled py-0.5">
@@ -180,17 +181,17 @@ function Otherwise({ cup }: { cup: CupFigures }): ReactNode {
 }
 
 const THINNERS: { value: Thinner; label: string }[] = [
-    { value: 'none', label: 'Nothing' },
-    { value: 'alcohol', label: 'Alcohol' },
-    { value: 'solvent', label: 'Solvent' },
-    { value: 'unknown', label: 'Not known' },
+    { value: 'none', label: words.nothing },
+    { value: 'alcohol', label: words.alcohol },
+    { value: 'solvent', label: words.solvent },
+    { value: 'unknown', label: words.notKnown },
 ]
 
 /** What it is thinned with: no flame comes near it then. */
 function Thinned(props: { with: Thinner; onChange: (how: (batch: BatchSpec) => BatchSpec) => void }): ReactNode {
     return (
         <Choice
-            label="Thinned with: no flame over it"
+            label={words.thinnedWithNoFlameOverIt}
             value={props.with}
             options={THINNERS}
             onChange={(to) =>

@@ -5,14 +5,15 @@ import { fieldVolume, joined, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { BatchSpec, CupFigures, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
+import * as words from '@words/batch'
 
 export const WAYS: Record<WayName, string> = {
-    scale: 'Scale, zeroed',
-    scale_untared: 'Scale, not zeroed',
-    cups: 'Two marked cups',
-    one_cup: 'One marked cup',
-    pen_lines: 'Pen lines in this cup',
-    fills: 'Equal fills of a small cup',
+    scale: words.scaleZeroed,
+    scale_untared: words.scaleNotZeroed,
+    cups: words.twoMarkedCups,
+    one_cup: words.oneMarkedCup,
+    pen_lines: words.penLinesInThisCup,
+    fills: words.equalFillsOfASmallCup,
 }
 
 interface SmallCupProps {
@@ -44,12 +45,14 @@ export function SmallCup(props: SmallCupProps): ReactNode {
     return (
         <div>
             <div className="grid grid-cols-2 gap-6">
-                {field('fill_ml', 'The small cup takes')}
-                {field('graduation_ml', 'Its line is met within')}
+                {field('fill_ml', words.theSmallCupTakes)}
+                {field('graduation_ml', words.itsLineIsMetWithin)}
             </div>
             {fills != null && (
                 <p className="mt-1 font-semibold">
-                    Of A {fills.a}, of B {fills.b}, each filled to {joined(volume(fills.ml, units))}.
+                    {words.ofA} {fills.a}
+                    {words.ofB} {fills.b}
+                    {words.eachFilledTo} {joined(volume(fills.ml, units))}.
                 </p>
             )}
         </div>
@@ -63,9 +66,9 @@ export function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undef
     return (
         <table className="w-full text-sm">
             <caption className="border-b ruled pb-0.5 text-left font-bold">
-                Ratio off by{' '}
+                {words.ratioOffBy}{' '}
                 <span className="font-normal text-soft">
-                    likely to worst; this resin takes up to {trimmed(cup.tolerance_pct, 1)} %
+                    {words.likelyToWorstThisResinTakesUpTo} {trimmed(cup.tolerance_pct, 1)} %
                 </span>
             </caption>
             <tbody>
@@ -108,28 +111,29 @@ export function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undef
                         <td className="py-0.5 pl-3 text-right whitespace-nowrap">
                             {way.by === chosen && way.likely !== null ? (
                                 <>
-                                    <Figure of="ratio_likely" label={`Likely off by ${off(way.likely)} %`}>
+                                    <Figure of="ratio_likely" label={words.likelyOffByPercent(off(way.likely))}>
                                         {off(way.likely)}
                                     </Figure>{' '}
-                                    to{' '}
-                                    <Figure of="ratio_worst" label={`At worst off by ${off(way.worst ?? 0)} %`}>
+                                    {words.to}{' '}
+                                    <Figure of="ratio_worst" label={words.atWorstOffByPercent(off(way.worst ?? 0))}>
                                         {off(way.worst ?? 0)}
                                     </Figure>{' '}
                                     %
                                 </>
                             ) : way.likely === null || way.worst === null ? (
-                                `from ${joined(volume(way.from_ml, units))}`
+                                words.from(joined(volume(way.from_ml, units)))
                             ) : (
-                                `${off(way.likely)} to ${off(way.worst)} %`
+                                words.toPercent(off(way.likely), off(way.worst))
                             )}
                             {Math.abs(way.clings) >= 0.05 && (
                                 <span className="block text-xs text-soft">
-                                    {off(Math.abs(way.clings))} % {way.clings > 0 ? 'more' : 'less'} A by what clings
+                                    {off(Math.abs(way.clings))} % {way.clings > 0 ? 'more' : 'less'}{' '}
+                                    {words.aByWhatClings}
                                 </span>
                             )}
                             {way.densities > 0 && (
                                 <span className="block text-xs text-soft">
-                                    and {off(way.densities)} % by typical densities
+                                    {words.and} {off(way.densities)} {words.percentByTypicalDensities}
                                 </span>
                             )}
                         </td>

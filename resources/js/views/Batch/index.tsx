@@ -15,6 +15,7 @@ import { Bath, Clock } from './Clock'
 import { Colours } from './Colours'
 import { TheCup } from './TheCup'
 import { useBatch } from './useBatch'
+import * as words from '@words/batch'
 
 interface Props {
     plan: { id: number; name: string }
@@ -63,7 +64,7 @@ export default function Batch(props: Props): ReactNode {
                     </p>
                 ))}
                 <Link href={`/plans/${props.plan.id}/evening`} className="underline underline-offset-4">
-                    To tonight&rsquo;s cups
+                    {words.toTonightsCups}
                 </Link>
             </div>
         )
@@ -76,10 +77,10 @@ export default function Batch(props: Props): ReactNode {
     return (
         <Traced fetchTrace={fetchTrace} ranges={ranges}>
             <div className="flex flex-1 flex-col">
-                <Head title={`Cup ${index + 1}, ${figures.resin}`} />
+                <Head title={words.cup(index + 1, figures.resin)} />
                 <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
                     <h1 className="figure text-xl leading-normal">
-                        Cup {index + 1}, {figures.resin}
+                        {words.cup2} {index + 1}, {figures.resin}
                     </h1>
                     <p className="min-w-0 truncate text-soft">
                         {figures.turns
@@ -123,8 +124,8 @@ export default function Batch(props: Props): ReactNode {
                             }
                         />
                         <details>
-                            <summary className="min-h-6 cursor-pointer font-semibold">Before you mix</summary>
-                            <Cautions title="Before you mix" sentences={props.cautions} />
+                            <summary className="min-h-6 cursor-pointer font-semibold">{words.beforeYouMix}</summary>
+                            <Cautions title={words.beforeYouMix} sentences={props.cautions} />
                         </details>
                     </div>
                     <div className="min-w-0 space-y-3">
@@ -145,11 +146,11 @@ export default function Batch(props: Props): ReactNode {
                             href={`/plans/${props.plan.id}/evening`}
                             className="min-h-11 content-center underline underline-offset-4"
                         >
-                            All cups
+                            {words.allCups}
                         </Link>
                         {draft.undo !== null && (
                             <Button onClick={draft.undo}>
-                                <ArrowCounterClockwiseIcon size={18} /> Undo
+                                <ArrowCounterClockwiseIcon size={18} /> {words.undo}
                             </Button>
                         )}
                     </div>
@@ -158,7 +159,7 @@ export default function Batch(props: Props): ReactNode {
                         className="min-w-44"
                         onClick={() => router.post(`/plans/${props.plan.id}/batches/${props.batch}/mixings`)}
                     >
-                        {props.mixings[props.batch] === undefined ? 'Weigh it' : 'Go on weighing'}
+                        {props.mixings[props.batch] === undefined ? words.weighIt : words.goOnWeighing}
                     </Button>
                 </div>
             </div>

@@ -6,6 +6,7 @@ import { Cup, cupFor } from '../../drawings/Cup'
 import { joined, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { CoatFigures, MixFigures } from '../../types/answer'
+import * as words from '@words/coat'
 
 interface Props {
     mix: MixFigures
@@ -48,12 +49,12 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
                 <div className="pb-1 print:hidden">
                     {lift !== undefined && (
                         <p className="pb-1 font-semibold">
-                            Lift {next + 1} of {lifts.length}
+                            {words.lift} {next + 1} {words.of} {lifts.length}
                         </p>
                     )}
                     <Figure
                         of={`${prefix}total${byMl ? '' : '_g'}`}
-                        label={byMl ? `${joined(amounts.total)} in all` : `Total weight ${joined(weight.total)}`}
+                        label={byMl ? words.inAll(joined(amounts.total)) : words.totalWeight(joined(weight.total))}
                         className="figure measured block text-2xl @min-[880px]:text-3xl"
                     >
                         {inAll.text} <span className="unit">{inAll.unit}</span>
@@ -65,17 +66,17 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
                     />
                     <Figure
                         of={`${prefix}total${byMl ? '_g' : ''}`}
-                        label={`${joined(andInAll)} in all`}
+                        label={words.inAll2(joined(andInAll))}
                         className="mt-1 block text-base text-soft @min-[880px]:text-lg"
                     >
-                        {joined(andInAll)} in all
+                        {joined(andInAll)} {words.inAll3}
                     </Figure>
                 </div>
             </div>
             {byMl && (
                 <p className="mt-2 text-[15px] print:text-sm">
-                    <strong>Measure it by volume.</strong> Its densities are typical ones: weighed, the ratio may be off
-                    by up to {trimmed(weighedOffPct, 1)} %.
+                    <strong>{words.measureItByVolume}</strong> {words.itsDensitiesAreTypicalOnesWeighedThe}{' '}
+                    {trimmed(weighedOffPct, 1)} %.
                 </p>
             )}
         </div>
@@ -89,7 +90,7 @@ export function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts:
         lifts.length > 1
             ? lifts.map((lift, index) => {
                   const weight = weightMix(lift.a_g, lift.total_g)
-                  return [`Lift ${index + 1}`, `${weight.a.text} + ${joined(weight.b)}`]
+                  return [words.lift2(index + 1), `${weight.a.text} + ${joined(weight.b)}`]
               })
             : parts.length > 1
               ? parts.map((part) => [part.colour, joined(volume(part.ml, units))])
@@ -133,14 +134,14 @@ function Part(props: {
             <div>
                 <Figure
                     of={`${props.prefix}${key}_${of}`}
-                    label={`Part ${props.part}, ${joined(first)}`}
+                    label={words.part(props.part, joined(first))}
                     className={`figure measured block whitespace-nowrap @min-[600px]:text-[2.5rem] print:text-[2.9rem] ${long ? 'text-[min(2.6rem,14cqw)] @min-[880px]:text-[3.2rem]' : 'text-[min(3.4rem,18cqw)] @min-[880px]:text-[3.7rem]'}`}
                 >
                     <Digits text={first.text} /> <span className="unit">{first.unit}</span>
                 </Figure>
                 <Figure
                     of={`${props.prefix}${key}_${andOf}`}
-                    label={`Part ${props.part}, ${joined(second)}`}
+                    label={words.part2(props.part, joined(second))}
                     className="mt-2 block text-2xl @min-[600px]:text-xl @min-[880px]:text-2xl"
                 >
                     {second.text} <span className="text-lg text-soft">{second.unit}</span>

@@ -13,6 +13,7 @@ import type { SizeField } from '../../types/plan'
 import { EdgeStrip } from './EdgeStrip'
 import { sizedBy } from './SizeFields'
 import type { useCoatDraft, Touched } from './useCoatDraft'
+import * as words from '@words/coat'
 
 const KeepWays = lazy(() => import('./KeepWays'))
 
@@ -79,9 +80,11 @@ export function Cut({ draft, answer, coatId, ...props }: Props): ReactNode {
                               now: filmNow,
                               fromEdgeMm: running.from_edge_mm,
                               thinMm: at === null ? running.thin_within_mm : 0,
-                              thinLabel: `${joined(length(running.thin_within_mm, units))} under nine tenths of its middle`,
+                              thinLabel: words.underNineTenthsOfItsMiddle(
+                                  joined(length(running.thin_within_mm, units)),
+                              ),
                               laidMm: answer.coat.edge.laid_mm,
-                              laidLabel: `laid ${sayFine(answer.coat.edge.laid_mm)}`,
+                              laidLabel: words.laid(sayFine(answer.coat.edge.laid_mm)),
                               radiusMm: running.radius_mm,
                               keepsMm: answer.coat.edge.keeps_mm,
                               onRadius: (mm, letGo) =>
@@ -122,7 +125,7 @@ export function Cut({ draft, answer, coatId, ...props }: Props): ReactNode {
                 />
             )}
             {running !== null && comparing && (
-                <Suspense fallback={<p className="text-soft">Working it out …</p>}>
+                <Suspense fallback={<p className="text-soft">{words.workingItOut}</p>}>
                     <KeepWays
                         coatId={coatId}
                         answer={answer}

@@ -7,6 +7,7 @@ import { drip, fineFilm, joined, length, minutesOf, span, trimmed, volume } from
 import { lastMin, type FilmNow } from '../../lib/filmClock'
 import { useUnits } from '../../lib/pages'
 import type { EdgeFilm, StackAnswer } from '../../types/answer'
+import * as words from '@words/coat'
 
 interface Props {
     answer: StackAnswer
@@ -31,28 +32,32 @@ export function EdgeStrip(props: Props): ReactNode {
     const last = lastMin(film)
     const steps = 240
     return (
-        <section aria-label="What the edge keeps" className="space-y-1">
+        <section aria-label={words.whatTheEdgeKeeps} className="space-y-1">
             <p className="flex flex-wrap gap-x-4 text-lg">
-                <span>{mm(film.asked_mm)} asked</span>
                 <span>
-                    <Figure of="laid_mm">{mm(edge.laid_mm)}</Figure> laid
+                    {mm(film.asked_mm)} {words.asked}
+                </span>
+                <span>
+                    <Figure of="laid_mm">{mm(edge.laid_mm)}</Figure> {words.laid2}
                 </span>
                 <span className="font-semibold">
-                    <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure> stays{' '}
+                    <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure> {words.stays}{' '}
                     <Likely of="stays_mm" say={(value) => fineFilm(value, units)} className="font-normal" />
                 </span>
                 <span>
-                    <Figure of="keeps_mm">{mm(Math.min(edge.keeps_mm, edge.stays_mm))}</Figure> at the edge
+                    <Figure of="keeps_mm">{mm(Math.min(edge.keeps_mm, edge.stays_mm))}</Figure> {words.atTheEdge}
                     {film.thin_within_mm > 1 && (
-                        <span className="text-soft">, thin within {joined(length(film.thin_within_mm, units))}</span>
+                        <span className="text-soft">
+                            {words.thinWithin} {joined(length(film.thin_within_mm, units))}
+                        </span>
                     )}
                 </span>
                 <span>
                     {edge.runs_off_ml < 0.05 ? (
-                        <Figure of="runs_off_ml">nothing runs off</Figure>
+                        <Figure of="runs_off_ml">{words.nothingRunsOff}</Figure>
                     ) : (
                         <>
-                            <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure> run off
+                            <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure> {words.runOff}
                         </>
                     )}
                 </span>
@@ -65,8 +70,8 @@ export function EdgeStrip(props: Props): ReactNode {
                         max={steps}
                         step={1}
                         value={at === null ? steps : Math.round((at / last) * (steps - 1))}
-                        aria-label="The film's clock"
-                        aria-valuetext={at === null ? 'as it sets' : `${span(at)} after the pour`}
+                        aria-label={words.theFilmsClock}
+                        aria-valuetext={at === null ? words.asItSets : words.afterThePour(span(at))}
                         className="film-clock block h-9 w-full"
                         onChange={(event) => {
                             const to = Number(event.target.value)
@@ -89,31 +94,32 @@ export function EdgeStrip(props: Props): ReactNode {
                         ))}
                     </svg>
                 </div>
-                <Check label="One wipe only" on={props.once} onChange={props.onOnce} />
+                <Check label={words.oneWipeOnly} on={props.once} onChange={props.onOnce} />
             </div>
             <p aria-live="polite">
-                {at === null ? 'As it sets' : at < 0.5 ? 'At the pour' : `After ${span(at)}`}: {mm(now.mean_mm)} on the
-                face, {joined(volume(now.dripped_ml, units))} dripped,{' '}
+                {at === null ? words.asItSets2 : at < 0.5 ? words.atThePour : words.after(span(at))}: {mm(now.mean_mm)}{' '}
+                {words.onTheFace} {joined(volume(now.dripped_ml, units))} {words.dripped}{' '}
                 {now.hangs_ml_per_m < 0.05
-                    ? 'nothing hangs below'
-                    : `${joined(drip(now.hangs_ml_per_m, units))} hang below`}
-                {props.once && `; after one wipe ${joined(drip(film.one_wipe_ml_per_m, units))} still drip`}.
+                    ? words.nothingHangsBelow
+                    : words.hangBelow(joined(drip(now.hangs_ml_per_m, units)))}
+                {props.once && words.afterOneWipeStillDrip(joined(drip(film.one_wipe_ml_per_m, units)))}.
             </p>
             <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
                 <p className="text-sm text-soft">
-                    Wipe {film.wipes_min.length === 1 ? 'once' : `${film.wipes_min.length} times`}:{' '}
-                    {minutesOf(film.wipes_min)} min after the pour.
+                    {words.wipe} {film.wipes_min.length === 1 ? 'once' : words.times(film.wipes_min.length)}:{' '}
+                    {minutesOf(film.wipes_min)} {words.minAfterThePour}
                     {props.ownTrays !== null && edge.runs_off_ml >= 1 && (
                         <>
                             {' '}
-                            In your trays lay {trimmed(100 * props.ownTrays.share, 0)} % of what was said, over{' '}
-                            {props.ownTrays.pours === 1 ? 'one pour' : `${props.ownTrays.pours} pours`}.
+                            {words.inYourTraysLay} {trimmed(100 * props.ownTrays.share, 0)}{' '}
+                            {words.percentOfWhatWasSaidOver}{' '}
+                            {props.ownTrays.pours === 1 ? words.onePour : words.pours(props.ownTrays.pours)}.
                         </>
                     )}
                 </p>
                 {edge.runs_off_ml >= 1 && (
                     <Button aria-expanded={props.comparing} onClick={() => props.onCompare(!props.comparing)}>
-                        What would keep it
+                        {words.whatWouldKeepIt}
                     </Button>
                 )}
             </div>

@@ -9,12 +9,13 @@ import type { Containment } from '../../types/plan'
 import { entryOf } from './entries'
 import { fitting, SizeFields } from './SizeFields'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 const EDGES: { value: Containment; label: string }[] = [
-    { value: 'open', label: 'Flooded over' },
-    { value: 'held', label: 'Held at the edge' },
-    { value: 'dammed', label: 'Dammed' },
-    { value: 'placed', label: 'Placed, stays put' },
+    { value: 'open', label: words.floodedOver },
+    { value: 'held', label: words.heldAtTheEdge },
+    { value: 'dammed', label: words.dammed },
+    { value: 'placed', label: words.placedStaysPut },
 ]
 
 interface Props {
@@ -39,7 +40,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
         <div className="space-y-2.5">
             <div className="grid grid-cols-2 gap-4">
                 <Choice
-                    label="Coat"
+                    label={words.coat}
                     value={text('kind', 'flood')}
                     options={Object.entries(COAT_KINDS).map(([value, label]) => ({ value, label }))}
                     sentence={sentences['coat.kind']}
@@ -48,7 +49,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     }
                 />
                 <Choice
-                    label="Resin"
+                    label={words.resin}
                     value={String(touched.resin_id ?? rows.coat.resin_id)}
                     options={resins.map((resin) => ({ value: String(resin.id), label: resin.name }))}
                     sentence={sentences['coat.resin']}
@@ -57,7 +58,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
             </div>
             <div className={containment === 'dammed' ? 'grid grid-cols-2 gap-4' : ''}>
                 <Choice
-                    label="At the edge"
+                    label={words.atTheEdge2}
                     value={containment}
                     options={EDGES}
                     onChange={(value) => {
@@ -69,7 +70,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                 />
                 {containment === 'dammed' && (
                     <Choice
-                        label="Held by"
+                        label={words.heldBy}
                         value={text('dam', inForce?.dam ?? 'frame')}
                         options={DAMS}
                         onChange={(dam) => draft.keep({ coat: { dam } })}
@@ -94,7 +95,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     entry(
                         'piece',
                         'edge_radius_mm',
-                        'Edge rounded to',
+                        words.edgeRoundedTo,
                         fieldLength(rows.edge.edge_radius_mm, units),
                         small,
                         fieldLength(answer.edge_film.radius_mm, units),
@@ -103,7 +104,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     entry(
                         'coat',
                         'edge_film_mm',
-                        'On edges',
+                        words.onEdges,
                         fieldLength(spec.edge_film_mm, units),
                         small,
                         fieldLength(inForce?.edge_film_mm, units),
@@ -117,7 +118,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                         '%',
                         fieldNumber(inForce?.runoff_pct),
                     )}
-                {entry('coat', 'cups', 'Cups', fieldNumber(spec.cups), '', fieldNumber(inForce?.cups))}
+                {entry('coat', 'cups', words.cups, fieldNumber(spec.cups), '', fieldNumber(inForce?.cups))}
             </div>
         </div>
     )

@@ -14,6 +14,7 @@ import {
 } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { StackAnswer } from '../../types/answer'
+import * as words from '@words/coat'
 
 /** What this film does by itself in this room; each figure explains itself. */
 export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
@@ -21,13 +22,13 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
     const { film, held, lifts } = answer.coat
     const facts: { word: string; figure: string | null; text: string | null; say?: (value: number) => Shown }[] = [
         {
-            word: 'Open for',
+            word: words.openFor,
             figure: 'open_min',
             text: span(film.open_min),
             say: likelyMinutes,
         },
         {
-            word: 'Settles in',
+            word: words.settlesIn,
             figure: 'settle_min',
             text:
                 film.levels_up_to_mm === null || !film.must_level
@@ -39,12 +40,12 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                         : `${digits(film.settle_min, 1)} min`,
         },
         {
-            word: 'Bubbles stay under',
+            word: words.bubblesStayUnder,
             figure: 'smallest_bubble_um',
             text: film.smallest_bubble_um === null ? null : `${trimmed(film.smallest_bubble_um, 0)} µm`,
         },
         {
-            word: 'Bench within',
+            word: words.benchWithin,
             figure: 'level_within_mm_per_m',
             text:
                 film.level_within_mm_per_m === null || !film.must_level
@@ -52,17 +53,17 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                     : joined(slope(film.level_within_mm_per_m, units)),
         },
         {
-            word: 'Edge at',
+            word: words.edgeAt,
             figure: 'edge_angle_deg',
             text:
                 held === null
                     ? null
                     : held.edge_angle_deg === null
-                      ? 'more than it holds'
-                      : `${trimmed(held.edge_angle_deg, 0)}°, ${trimmed(held.in_hand_pct, 0)} % under the most`,
+                      ? words.moreThanItHolds
+                      : words.degPercentUnderTheMost(trimmed(held.edge_angle_deg, 0), trimmed(held.in_hand_pct, 0)),
         },
         {
-            word: lifts.length > 1 ? `${lifts.length} lifts, each to` : 'Warms itself to',
+            word: lifts.length > 1 ? words.liftsEachTo(lifts.length) : words.warmsItselfTo,
             figure: 'peak_c',
             text:
                 film.peak_c === null || (lifts.length < 2 && film.peak_c < 30)
@@ -73,28 +74,28 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
             say: (c) => temperature(Math.round(c), units),
         },
         {
-            word: 'Its rim stands up',
+            word: words.itsRimStandsUp,
             figure: 'lip_rise_mm',
             text: answer.coat.lip === null ? null : joined(thickness(answer.coat.lip.rise_mm, units)),
         },
         {
-            word: 'Room on top',
+            word: words.roomOnTop,
             figure: 'lip_holds_mm',
             text:
                 answer.coat.lip?.holds_mm == null
                     ? null
-                    : `up to ${joined(thickness(answer.coat.lip.holds_mm, units))}`,
+                    : words.upTo(joined(thickness(answer.coat.lip.holds_mm, units))),
         },
         {
-            word: 'Lay it from',
+            word: words.layItFrom,
             figure: 'placed_from_min',
             text:
                 answer.coat.placed === null
                     ? null
-                    : `${trimmed(answer.coat.placed.from_min, 0)} to ${trimmed(answer.coat.placed.to_min, 0)} min`,
+                    : words.toMin(trimmed(answer.coat.placed.from_min, 0), trimmed(answer.coat.placed.to_min, 0)),
         },
         {
-            word: 'End to end',
+            word: words.endToEnd,
             figure: 'drift_mm',
             text:
                 film.end_to_end_mm === null || film.end_to_end_mm < 0.01
@@ -102,7 +103,7 @@ export function FilmFacts({ answer }: { answer: StackAnswer }): ReactNode {
                     : joined(thickness(film.end_to_end_mm, units)),
         },
         {
-            word: 'Stays on slopes',
+            word: words.staysOnSlopes,
             figure: 'stays_on_relief_mm',
             text: film.stays_on_relief_mm === null ? null : joined(thickness(film.stays_on_relief_mm, units)),
         },

@@ -8,13 +8,14 @@ import type { Units } from '../../types/page'
 import type { InclusionSpec } from '../../types/plan'
 import { Remove } from '../../controls/Remove'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 type Loose = Record<string, unknown>
 
 const MEASURES: { value: 'size_mm' | 'volume_ml' | 'bulk_ml'; label: string }[] = [
-    { value: 'size_mm', label: 'By size' },
-    { value: 'volume_ml', label: 'By volume' },
-    { value: 'bulk_ml', label: 'Bulk fill' },
+    { value: 'size_mm', label: words.bySize },
+    { value: 'volume_ml', label: words.byVolume },
+    { value: 'bulk_ml', label: words.bulkFill },
 ]
 
 /** Things that are embedded in the coat. */
@@ -32,7 +33,7 @@ export function InclusionFields(props: {
             : draft.change({ coat: { inclusions: next } })
     return (
         <fieldset className="space-y-3">
-            <legend className="text-sm text-soft">Things in it</legend>
+            <legend className="text-sm text-soft">{words.thingsInIt}</legend>
             {list.map((one, index) => {
                 const set = (change: Loose, done = false): void =>
                     put(
@@ -48,20 +49,20 @@ export function InclusionFields(props: {
                     <div key={index} className="space-y-2 border-l-2 border-line pl-3">
                         <div className="grid grid-cols-[1fr_3.5rem_2.75rem] items-end gap-2">
                             <Field
-                                label="Thing"
+                                label={words.thing}
                                 value={String(one.name ?? '')}
                                 onChange={(name) => set({ name: name === '' ? null : name })}
                                 onDone={() => draft.keep()}
                             />
                             <Field
-                                label="Count"
+                                label={words.count}
                                 value={String(one.count ?? 1)}
                                 onChange={(count) => set({ count })}
                                 onDone={() => draft.keep()}
                                 sentence={sentence('count')}
                             />
                             <Remove
-                                label={`Leave out ${String(one.name ?? 'this')}`}
+                                label={words.leaveOut(String(one.name ?? 'this'))}
                                 onPress={() =>
                                     put(
                                         list.filter((_, at) => at !== index),
@@ -72,7 +73,7 @@ export function InclusionFields(props: {
                         </div>
                         <div className="grid grid-cols-2 gap-2">
                             <Choice
-                                label="Measured"
+                                label={words.measured}
                                 value={by}
                                 options={MEASURES}
                                 onChange={(to) =>
@@ -88,7 +89,7 @@ export function InclusionFields(props: {
                                 }
                             />
                             <Field
-                                label={by === 'size_mm' ? '⌀, ⌀ × h, l × w × h' : 'Amount'}
+                                label={by === 'size_mm' ? '⌀, ⌀ × h, l × w × h' : words.amount}
                                 unit={by === 'size_mm' ? small : units === 'metric' ? 'ml' : 'fl oz'}
                                 value={
                                     typeof value === 'string'
@@ -104,14 +105,14 @@ export function InclusionFields(props: {
                             {(['bottom_mm', 'height_mm'] as const).map((field) => (
                                 <Field
                                     key={field}
-                                    label={field === 'bottom_mm' ? 'Above the floor' : 'Height'}
+                                    label={field === 'bottom_mm' ? words.aboveTheFloor : words.height}
                                     unit={small}
                                     value={
                                         typeof one[field] === 'string'
                                             ? one[field]
                                             : fieldLength(one[field] as number | undefined, units)
                                     }
-                                    placeholder={field === 'bottom_mm' ? '0' : 'its own'}
+                                    placeholder={field === 'bottom_mm' ? '0' : words.itsOwn}
                                     sentence={sentence(field)}
                                     onChange={(value) => set({ [field]: value })}
                                     onDone={() => draft.keep()}
@@ -120,34 +121,34 @@ export function InclusionFields(props: {
                         </div>
                         <div className="grid grid-cols-2">
                             <Check
-                                label="Floats"
+                                label={words.floats}
                                 on={one.floats === true}
                                 onChange={(on) => set({ floats: on }, true)}
                             />
                             <Check
-                                label="Drinks"
+                                label={words.drinks}
                                 on={one.drinks === true}
                                 onChange={(on) => set({ drinks: on }, true)}
                             />
                             <Check
-                                label="Traps air"
+                                label={words.trapsAir}
                                 on={one.traps_air === true}
                                 onChange={(on) => set({ traps_air: on }, true)}
                             />
                             <Check
-                                label="Takes no flame"
+                                label={words.takesNoFlame}
                                 on={one.heat_tolerant === false}
                                 onChange={(on) => set({ heat_tolerant: !on }, true)}
                             />
                             {one.heat_tolerant === false && (
                                 <Check
-                                    label="Laid on after the last heat"
+                                    label={words.laidOnAfterTheLastHeat}
                                     on={one.after_heat === true}
                                     onChange={(on) => set({ after_heat: on }, true)}
                                 />
                             )}
                             <Check
-                                label="Set on top"
+                                label={words.setOnTop}
                                 on={one.on_top === true}
                                 onChange={(on) => set({ on_top: on }, true)}
                             />
@@ -159,7 +160,7 @@ export function InclusionFields(props: {
                 <p className="text-sm font-semibold text-danger">{draft.sentences['coat.inclusions']}</p>
             )}
             <Button onClick={() => put([...list, { name: 'thing', count: 1, size_mm: 5 }], true)}>
-                <PlusIcon size={18} /> Thing
+                <PlusIcon size={18} /> {words.thing}
             </Button>
         </fieldset>
     )

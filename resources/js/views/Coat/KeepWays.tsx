@@ -6,6 +6,7 @@ import { useUnits } from '../../lib/pages'
 import type { StackAnswer, WayToKeep } from '../../types/answer'
 import type { Units } from '../../types/page'
 import type { Touched } from './useCoatDraft'
+import * as words from '@words/coat'
 
 interface Props {
     coatId: number
@@ -31,23 +32,23 @@ export default function KeepWays({ coatId, answer, body, onTake }: Props): React
             current = false
         }
     }, [coatId, answer]) // eslint-disable-line
-    if (ways === null) return <p className="text-soft">Working it out …</p>
-    if (ways.length === 0) return <p className="text-soft">Nothing runs over this edge.</p>
+    if (ways === null) return <p className="text-soft">{words.workingItOut}</p>
+    if (ways.length === 0) return <p className="text-soft">{words.nothingRunsOverThisEdge}</p>
     const ml = (value: number): string => joined(volume(value, units))
     const mm = (value: number): string => fineFilm(value, units).text
     return (
         <div>
             <div className={`${COLUMNS} text-sm text-soft max-sm:hidden`} aria-hidden="true">
                 <span />
-                <span>mixed</span>
-                <span>on the floor</span>
-                <span>middle to edge</span>
-                <span>wipes</span>
+                <span>{words.mixed}</span>
+                <span>{words.onTheFloor}</span>
+                <span>{words.middleToEdge}</span>
+                <span>{words.wipes}</span>
             </div>
-            <ul aria-label="What would keep it">
+            <ul aria-label={words.whatWouldKeepIt}>
                 {ways.map((way) => {
                     const floor = way.floor_ml < 1 ? 'none' : ml(way.floor_ml)
-                    const film = `${mm(way.middle_mm)} to ${joined(fineFilm(way.edge_mm, units))}`
+                    const film = words.to(mm(way.middle_mm), joined(fineFilm(way.edge_mm, units)))
                     return (
                         <li key={way.kind} className={`${COLUMNS} border-t ruled py-1.5`}>
                             <span className="font-semibold">
@@ -62,14 +63,15 @@ export default function KeepWays({ coatId, answer, body, onTake }: Props): React
                                 {way.change !== null && (
                                     <Button
                                         onClick={() => onTake(way.change!)}
-                                        aria-label={`Take it: ${titleOf(way, units)}`}
+                                        aria-label={words.takeIt(titleOf(way, units))}
                                     >
-                                        Take it
+                                        {words.takeIt2}
                                     </Button>
                                 )}
                             </span>
                             <span className="text-[15px] sm:hidden">
-                                {ml(way.mixed_ml)} mixed, {floor} on the floor, {film}, {way.wipes} wipes
+                                {ml(way.mixed_ml)} {words.mixed2} {floor} {words.onTheFloor2} {film}, {way.wipes}{' '}
+                                {words.wipes}
                             </span>
                         </li>
                     )
@@ -83,26 +85,26 @@ function titleOf(way: WayToKeep, units: Units): string {
     const film = way.film_mm === null ? '' : joined(fineFilm(way.film_mm, units))
     switch (way.kind) {
         case 'as_asked':
-            return `As asked, ${film}`
+            return words.asAsked(film)
         case 'coats':
-            return `${way.coats} coats of ${film}`
+            return words.coatsOf(way.coats, film)
         case 'held':
-            return `${film} held at the edge`
+            return words.heldAtTheEdge2(film)
         case 'older':
-            return `Laid ${span(way.value ?? 0)} old`
+            return words.laidOld(span(way.value ?? 0))
         case 'more':
-            return `${trimmed(way.value ?? 0, 1)} % poured on top of ${film}`
+            return words.percentPouredOnTopOf(trimmed(way.value ?? 0, 1), film)
         case 'sharper':
-            return `Edge sharpened or taped to ${joined(length(way.value ?? 0, units))}`
+            return words.edgeSharpenedOrTapedTo(joined(length(way.value ?? 0, units)))
         case 'resin':
-            return `With ${way.resin ?? ''}`
+            return words.withWord(way.resin ?? '')
     }
 }
 
 function besides(way: WayToKeep): string {
     if (way.kind === 'coats' && way.next_from_h !== null) {
-        const to = way.next_to_h === null ? '' : ` to ${trimmed(way.next_to_h, 1)} h`
-        return `each from ${trimmed(way.next_from_h, 1)}${to} after the one below`
+        const to = way.next_to_h === null ? '' : words.toH(trimmed(way.next_to_h, 1))
+        return words.eachFromAfterTheOneBelow(trimmed(way.next_from_h, 1), to)
     }
-    return way.kind === 'older' ? `${trimmed(way.thicker, 1)} times as thick by then` : ''
+    return way.kind === 'older' ? words.timesAsThickByThen(trimmed(way.thicker, 1)) : ''
 }

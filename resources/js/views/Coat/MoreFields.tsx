@@ -10,6 +10,7 @@ import { InclusionFields } from './InclusionFields'
 import { PartsFields } from './PartsFields'
 import { ZoneFields } from './ZoneFields'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 /** What else a coat can be: how it is laid, a part of the face, colours wet on wet, things in it, what it lies on. */
 export function MoreFields({ draft, isNext }: { draft: ReturnType<typeof useCoatDraft>; isNext: boolean }): ReactNode {
@@ -23,7 +24,7 @@ export function MoreFields({ draft, isNext }: { draft: ReturnType<typeof useCoat
     return (
         <div className="space-y-4">
             <Choice
-                label="Laid"
+                label={words.laid3}
                 value={at<string>('laying') ?? 'centre'}
                 options={LAYINGS}
                 onChange={(value) => keep('laying', value)}
@@ -38,37 +39,37 @@ export function MoreFields({ draft, isNext }: { draft: ReturnType<typeof useCoat
                 small={small}
             />
             <div className="grid grid-cols-2 gap-4">
-                {entry('coat', 'texture', 'Texture (1 is flat)', fieldNumber(spec.texture), '', '1')}
-                {entry('coat', 'relief_mm', 'Relief below', fieldLength(spec.relief_mm, units), small, 'none')}
+                {entry('coat', 'texture', words.texture1IsFlat, fieldNumber(spec.texture), '', '1')}
+                {entry('coat', 'relief_mm', words.reliefBelow, fieldLength(spec.relief_mm, units), small, 'none')}
             </div>
             <Field
-                label="Dry media before it"
+                label={words.dryMediaBeforeIt}
                 value={at<string>('dry_media') ?? ''}
-                placeholder="such as brass mica, brushed in"
+                placeholder={words.suchAsBrassMicaBrushedIn}
                 onChange={(value) => draft.change({ coat: { dry_media: value === '' ? null : value } })}
                 onDone={() => draft.keep()}
                 sentence={draft.sentences['coat.dry_media']}
             />
             <div className="space-y-1">
                 <Check
-                    label="Underside taped"
+                    label={words.undersideTaped}
                     on={at<boolean>('tape_underside') ?? false}
                     onChange={(on) => keep('tape_underside', on)}
                 />
                 {isNext && (
                     <>
                         <Check
-                            label="Turned or demoulded first"
+                            label={words.turnedOrDemouldedFirst}
                             on={at<boolean>('turn_first') ?? false}
                             onChange={(on) => keep('turn_first', on)}
                         />
                         <Check
-                            label="Oil in the coat below"
+                            label={words.oilInTheCoatBelow}
                             on={at<boolean>('after_oil') ?? false}
                             onChange={(on) => keep('after_oil', on)}
                         />
                         <Check
-                            label="Over a hard film: wiped, not sanded"
+                            label={words.overAHardFilmWipedNotSanded}
                             on={at<string>('over_hard') === 'wipe'}
                             onChange={(on) => keep('over_hard', on ? 'wipe' : 'sand')}
                         />

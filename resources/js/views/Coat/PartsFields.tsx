@@ -7,6 +7,7 @@ import { LAYINGS } from '../../lib/words'
 import type { PartSpec } from '../../types/plan'
 import { Remove } from '../../controls/Remove'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 type Loose = Record<string, unknown>
 
@@ -30,17 +31,17 @@ export function PartsFields({
         )
     return (
         <fieldset className="space-y-2">
-            <legend className="text-sm text-soft">Laid wet on wet, in this order</legend>
+            <legend className="text-sm text-soft">{words.laidWetOnWetInThisOrder}</legend>
             {list.map((part, index) => (
                 <div key={index} className="grid grid-cols-[1fr_4.5rem_2.75rem] items-end gap-2">
                     <Field
-                        label={`Colour ${index + 1}`}
+                        label={words.colour(index + 1)}
                         value={String(part.colour ?? '')}
                         onChange={(colour) => change(index, { colour })}
                         onDone={() => draft.keep()}
                     />
                     <Field
-                        label={`Share ${index + 1}`}
+                        label={words.share(index + 1)}
                         unit="%"
                         value={String(part.share_pct ?? '')}
                         sentence={draft.sentences[`coat.parts.${index}.share_pct`]}
@@ -49,14 +50,14 @@ export function PartsFields({
                     />
                     <div className="col-span-2 row-start-2 pb-1">
                         <Choice
-                            label={`Laid as colour ${index + 1}`}
+                            label={words.laidAsColour(index + 1)}
                             value={String(part.laying ?? '')}
-                            options={[{ value: '', label: 'As the coat' }, ...LAYINGS]}
+                            options={[{ value: '', label: words.asTheCoat }, ...LAYINGS]}
                             onChange={(laying) => change(index, { laying: laying === '' ? null : laying }, true)}
                         />
                     </div>
                     <Remove
-                        label={`Leave out colour ${index + 1}`}
+                        label={words.leaveOutColour(index + 1)}
                         onPress={() =>
                             put(
                                 list.filter((_, at) => at !== index),
@@ -82,7 +83,7 @@ export function PartsFields({
                     )
                 }
             >
-                <PlusIcon size={18} /> Colour
+                <PlusIcon size={18} /> {words.colour2}
             </Button>
         </fieldset>
     )

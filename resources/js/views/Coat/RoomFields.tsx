@@ -5,6 +5,7 @@ import { useUnits } from '../../lib/pages'
 import type { CoatInForce } from '../../types/answer'
 import { entryOf } from './entries'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 /** The room that the coat is poured in. */
 export function RoomFields({
@@ -23,13 +24,13 @@ export function RoomFields({
         <div className="grid grid-cols-2 gap-4">
             {dewPointC !== undefined && (
                 <p className="col-span-2 text-soft">
-                    Dew point <Figure of="dew_point_c">{joined(temperature(dewPointC, units))}</Figure>
+                    {words.dewPoint} <Figure of="dew_point_c">{joined(temperature(dewPointC, units))}</Figure>
                 </p>
             )}
             {entry(
                 'studio',
                 'temperature_c',
-                'Room',
+                words.room,
                 fieldTemperature(room.temperature_c, units),
                 units === 'metric' ? '°C' : '°F',
                 fieldTemperature(inForce?.temperature_c, units),
@@ -37,7 +38,7 @@ export function RoomFields({
             {entry(
                 'studio',
                 'humidity_pct',
-                'Humidity',
+                words.humidity,
                 fieldNumber(room.humidity_pct),
                 '%',
                 fieldNumber(inForce?.humidity_pct),
@@ -45,7 +46,7 @@ export function RoomFields({
             {entry(
                 'studio',
                 'slope_mm_per_m',
-                'Bench off level',
+                words.benchOffLevel,
                 fieldSlope(room.slope_mm_per_m, units),
                 units === 'metric' ? 'mm/m' : 'in/ft',
                 fieldSlope(inForce?.slope_mm_per_m, units),
@@ -53,7 +54,7 @@ export function RoomFields({
             {entry(
                 'studio',
                 'margin_pct',
-                'Margin',
+                words.margin,
                 fieldNumber(room.margin_pct),
                 '%',
                 fieldNumber(inForce?.margin_pct),

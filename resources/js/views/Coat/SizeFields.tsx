@@ -17,16 +17,17 @@ import type { Schools } from '../../types/answer'
 import type { Units } from '../../types/page'
 import type { Containment, SizeField } from '../../types/plan'
 import type { useCoatDraft } from './useCoatDraft'
+import * as texts from '@words/coat'
 
 const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
-    { value: 'thickness_mm', label: 'Film thickness' },
-    { value: 'ml_per_cm2', label: 'Spread rate' },
-    { value: 'ml_per_piece', label: 'Amount for each piece' },
-    { value: 'total_depth_mm', label: 'Depth, in lifts', only: 'dammed' },
-    { value: 'rest_leaving_mm', label: 'The rest of the recess', only: 'dammed' },
-    { value: 'rest_leaving_ml', label: 'The rest of the mould', only: 'dammed' },
-    { value: 'stays_mm', label: 'What is to stay', only: 'open' },
-    { value: 'edge_angle_deg', label: 'Angle at the edge', only: 'held' },
+    { value: 'thickness_mm', label: texts.filmThickness },
+    { value: 'ml_per_cm2', label: texts.spreadRate },
+    { value: 'ml_per_piece', label: texts.amountForEachPiece },
+    { value: 'total_depth_mm', label: texts.depthInLifts, only: 'dammed' },
+    { value: 'rest_leaving_mm', label: texts.theRestOfTheRecess, only: 'dammed' },
+    { value: 'rest_leaving_ml', label: texts.theRestOfTheMould, only: 'dammed' },
+    { value: 'stays_mm', label: texts.whatIsToStay, only: 'open' },
+    { value: 'edge_angle_deg', label: texts.angleAtTheEdge, only: 'held' },
 ]
 
 const NOTHING = Object.fromEntries(SCHOOLS.map(({ value }) => [value, null]))
@@ -81,14 +82,14 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
     const canBeMixed = by === 'ml_per_cm2' || by === 'ml_per_piece'
     const hint =
         size.usual === true
-            ? 'usual for such a coat, until you say'
+            ? texts.usualForSuchACoatUntilYouSay
             : by === 'stays_mm' && stays !== null
-              ? `at most ${joined(fineFilm(Math.floor(stays.mostMm * 100) / 100, units))} can stay here`
+              ? texts.atMostCanStayHere(joined(fineFilm(Math.floor(stays.mostMm * 100) / 100, units)))
               : undefined
     return (
         <div className="space-y-2">
             <Choice
-                label="Sized by"
+                label={texts.sizedBy}
                 value={by}
                 options={SCHOOLS.filter(({ only }) => only === undefined || only === containment)}
                 sentence={draft.sentences['coat.size_by']}
@@ -111,11 +112,11 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
             />
             {canBeMixed && (
                 <Switch
-                    label="That is what"
+                    label={texts.thatIsWhat}
                     value={counted}
                     options={[
-                        { value: 'laid', label: 'is laid' },
-                        { value: 'mixed', label: 'is mixed' },
+                        { value: 'laid', label: texts.isLaid },
+                        { value: 'mixed', label: texts.isMixed },
                     ]}
                     onChange={(to) =>
                         draft.keep({ coat: { size_by: sizedBy(by, value, to === 'mixed' ? 'mixed' : 'laid') } })
@@ -127,14 +128,14 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
                 <p className="text-sm text-soft" data-testid="schools">
                     {[
                         by !== 'thickness_mm' && schools.thickness_mm !== null
-                            ? `${joined(thickness(schools.thickness_mm, units))} mean film`
+                            ? texts.meanFilm(joined(thickness(schools.thickness_mm, units)))
                             : '',
                         by !== 'ml_per_cm2' && schools.ml_per_cm2 !== null
                             ? joined(spread(schools.ml_per_cm2, units))
                             : '',
-                        `${joined(volume(schools.laid_ml, units))} laid on each`,
-                        `${joined(volume(schools.mixed_ml, units))} mixed`,
-                        lastTookMl === null ? '' : `last time took ${joined(volume(lastTookMl, units))}`,
+                        texts.laidOnEach(joined(volume(schools.laid_ml, units))),
+                        texts.mixed3(joined(volume(schools.mixed_ml, units))),
+                        lastTookMl === null ? '' : texts.lastTimeTook(joined(volume(lastTookMl, units))),
                     ]
                         .filter((part) => part !== '')
                         .join(', ')}
@@ -150,7 +151,7 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
                                 })
                             }
                         >
-                            take that again
+                            {texts.takeThatAgain}
                         </button>
                     )}
                 </p>

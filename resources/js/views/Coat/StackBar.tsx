@@ -11,6 +11,7 @@ import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { useSending } from '../../lib/sending'
 import { COAT_KINDS, COAT_KINDS_FOR } from '../../lib/words'
 import type { PhaseName, StackAnswer, StackLayer } from '../../types/answer'
+import * as words from '@words/coat'
 
 interface Props {
     pieceId: number
@@ -36,7 +37,7 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
     return (
         <div className="flex items-stretch gap-1 border-b ruled px-4 sm:px-6">
             <ol
-                aria-label="Coats, in the order in which they are laid"
+                aria-label={words.coatsInTheOrderInWhichTheyAreLaid}
                 className="flex min-w-0 overflow-x-auto [scrollbar-width:none]"
             >
                 {stack.map((layer, index) => (
@@ -80,21 +81,25 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                 ))}
             </ol>
             <div className="flex shrink-0 items-center gap-0.5 max-sm:hidden">
-                <Tool label="Lay it earlier" disabled={at <= 0} onPress={post(`/coats/${currentId}/move`, { by: -1 })}>
+                <Tool
+                    label={words.layItEarlier}
+                    disabled={at <= 0}
+                    onPress={post(`/coats/${currentId}/move`, { by: -1 })}
+                >
                     <ArrowDownIcon size={18} />
                 </Tool>
                 <Tool
-                    label="Lay it later"
+                    label={words.layItLater}
                     disabled={at >= stack.length - 1}
                     onPress={post(`/coats/${currentId}/move`, { by: 1 })}
                 >
                     <ArrowUpIcon size={18} />
                 </Tool>
-                <Tool label="The same coat once more" onPress={post(`/coats/${currentId}/double`)}>
+                <Tool label={words.theSameCoatOnceMore} onPress={post(`/coats/${currentId}/double`)}>
                     <CopyIcon size={18} />
                 </Tool>
                 <Tool
-                    label="Take this coat away"
+                    label={words.takeThisCoatAway}
                     disabled={stack.length < 2}
                     onPress={after(() => router.delete(`/coats/${currentId}`))}
                 >
@@ -103,10 +108,10 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
             </div>
             <DropdownMenu.Root>
                 <DropdownMenu.Trigger
-                    aria-label="Add a coat"
+                    aria-label={words.addACoat}
                     className="my-1 flex min-h-10 shrink-0 items-center gap-1.5 rounded border border-line bg-sheet px-3 hover:bg-recess"
                 >
-                    <PlusIcon size={18} /> Coat
+                    <PlusIcon size={18} /> {words.coat}
                 </DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
                     <DropdownMenu.Content
@@ -122,10 +127,12 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                         <DropdownMenu.Separator className="my-1 border-t ruled" />
                         {templates.map((template) => (
                             <Item key={template.id} onPress={post(`/pieces/${pieceId}/templates/${template.id}`)}>
-                                Lay “{template.name}” instead
+                                {words.lay}
+                                {template.name}
+                                {words.instead}
                             </Item>
                         ))}
-                        <Item onPress={() => setNaming(true)}>Keep this stack for other pieces …</Item>
+                        <Item onPress={() => setNaming(true)}>{words.keepThisStackForOtherPieces}</Item>
                     </DropdownMenu.Content>
                 </DropdownMenu.Portal>
             </DropdownMenu.Root>
@@ -133,10 +140,10 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                 whole.thickness_mm !== null &&
                 (stack.length > 1 || whole.target_thickness_mm !== null) && (
                     <p className="ml-auto hidden shrink-0 self-center text-sm text-soft xl:block" data-testid="whole">
-                        {joined(thickness(whole.thickness_mm, units))} in all
+                        {joined(thickness(whole.thickness_mm, units))} {words.inAll3}
                         {whole.target_thickness_mm !== null &&
-                            ` of ${joined(thickness(whole.target_thickness_mm, units))}`}
-                        , {trimmed(whole.resin_g, 1)} g of resin on each
+                            words.of2(joined(thickness(whole.target_thickness_mm, units)))}
+                        , {trimmed(whole.resin_g, 1)} {words.gOfResinOnEach}
                     </p>
                 )}
             <NameSheet open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />
@@ -192,7 +199,7 @@ function NameSheet(props: {
         })
     }
     return (
-        <Sheet open={props.open} onClose={props.onClose} title="Keep this stack">
+        <Sheet open={props.open} onClose={props.onClose} title={words.keepThisStack}>
             <form
                 className="space-y-4"
                 onSubmit={(event) => {
@@ -200,18 +207,18 @@ function NameSheet(props: {
                     void send()
                 }}
             >
-                <p>Its coats can then be laid on any other piece, with the amounts computed for that one.</p>
+                <p>{words.itsCoatsCanThenBeLaidOnAnyOtherPiece}</p>
                 <Field
-                    label="Name of the stack"
+                    label={words.nameOfTheStack}
                     value={name}
                     onChange={setName}
-                    placeholder="such as our tiles"
+                    placeholder={words.suchAsOurTiles}
                     sentence={sentences.name}
                     autoFocus
                     large
                 />
                 <Button look="next" type="submit" disabled={sending}>
-                    Keep it
+                    {words.keepIt}
                 </Button>
             </form>
         </Sheet>

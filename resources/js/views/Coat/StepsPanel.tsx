@@ -5,6 +5,7 @@ import { Field } from '../../controls/Field'
 import type { CoatStep } from '../../types/answer'
 import type { StepSpec } from '../../types/plan'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 interface Props {
     draft: ReturnType<typeof useCoatDraft>
@@ -27,8 +28,8 @@ export function StepsPanel({ draft, steps }: Props): ReactNode {
     }
     return (
         <div className="space-y-3">
-            <Group title="Before it" steps={steps.filter((step) => !step.after)} keep={keep} />
-            <Group title="After it" steps={steps.filter((step) => step.after)} keep={keep} />
+            <Group title={words.beforeIt} steps={steps.filter((step) => !step.after)} keep={keep} />
+            <Group title={words.afterIt} steps={steps.filter((step) => step.after)} keep={keep} />
             <AddStep
                 onAdd={(text, after) => draft.keep({ coat: { steps: [...said, { text, state: 'open', after }] } })}
             />
@@ -92,7 +93,7 @@ function StepRow({ step, keep }: { step: CoatStep; keep: (change: Partial<StepSp
                         <div className="flex items-end gap-2 py-1">
                             {skipping && (
                                 <Field
-                                    label="Why is it skipped?"
+                                    label={words.whyIsItSkipped}
                                     value={reason}
                                     onChange={setReason}
                                     className="flex-1"
@@ -111,13 +112,17 @@ function StepRow({ step, keep }: { step: CoatStep; keep: (change: Partial<StepSp
                                     } else setSkipping(true)
                                 }}
                             >
-                                {skipped ? 'Do it after all' : 'Skip it'}
+                                {skipped ? words.doItAfterAll : words.skipIt}
                             </Button>
                         </div>
                     )}
                 </details>
             </div>
-            {skipped && step.reason !== null && <p className="pl-13 text-sm text-soft">Skipped: {step.reason}</p>}
+            {skipped && step.reason !== null && (
+                <p className="pl-13 text-sm text-soft">
+                    {words.skipped} {step.reason}
+                </p>
+            )}
         </li>
     )
 }
@@ -131,17 +136,17 @@ function AddStep({ onAdd }: { onAdd: (text: string, after: boolean) => void }): 
     return (
         <div className="space-y-2 border-t ruled pt-2">
             <Field
-                label="A step of your own"
+                label={words.aStepOfYourOwn}
                 value={text}
                 onChange={setText}
-                placeholder="such as brush mica into the mould"
+                placeholder={words.suchAsBrushMicaIntoTheMould}
             />
             <div className="flex gap-2">
                 <Button disabled={text.trim() === ''} onClick={() => add(false)}>
-                    <PlusIcon size={18} /> Before
+                    <PlusIcon size={18} /> {words.before}
                 </Button>
                 <Button disabled={text.trim() === ''} onClick={() => add(true)}>
-                    <PlusIcon size={18} /> After
+                    <PlusIcon size={18} /> {words.after2}
                 </Button>
             </div>
         </div>

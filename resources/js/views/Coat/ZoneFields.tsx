@@ -6,6 +6,7 @@ import { SURFACES } from '../../lib/words'
 import type { Units } from '../../types/page'
 import type { ZoneSpec } from '../../types/plan'
 import type { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 type Loose = Record<string, unknown>
 
@@ -69,16 +70,16 @@ export function ZoneFields(props: {
     return (
         <fieldset className="space-y-2">
             <Choice
-                label="Covers"
+                label={words.covers}
                 value={kind}
                 options={[
-                    { value: 'whole', label: 'The whole face' },
-                    { value: 'share', label: 'A share of it' },
-                    { value: 'rectangle', label: 'A band or rectangle' },
-                    { value: 'circle', label: 'A round' },
-                    { value: 'ellipse', label: 'An oval' },
+                    { value: 'whole', label: words.theWholeFace },
+                    { value: 'share', label: words.aShareOfIt },
+                    { value: 'rectangle', label: words.aBandOrRectangle },
+                    { value: 'circle', label: words.aRound },
+                    { value: 'ellipse', label: words.anOval },
                     ...(kind === 'path' || kind === 'polygon' || kind === 'ring'
-                        ? [{ value: kind, label: 'Its own outline' }]
+                        ? [{ value: kind, label: words.itsOwnOutline }]
                         : []),
                 ]}
                 sentence={draft.sentences['coat.zone']}
@@ -86,7 +87,7 @@ export function ZoneFields(props: {
             />
             {kind === 'share' && (
                 <Field
-                    label="Share of the face"
+                    label={words.shareOfTheFace}
                     unit="%"
                     value={String(zone?.share_pct ?? '')}
                     sentence={draft.sentences['coat.zone.share_pct']}
@@ -97,25 +98,25 @@ export function ZoneFields(props: {
             {(kind === 'rectangle' || kind === 'circle' || kind === 'ellipse') && (
                 <div className="grid grid-cols-2 gap-3">
                     {kind === 'circle'
-                        ? lengthOf('diameter_mm', 'Diameter')
-                        : [lengthOf('width_mm', 'Width'), lengthOf('height_mm', 'Height')]}
-                    {lengthOf('x_mm', 'From the left')}
-                    {lengthOf('y_mm', 'From the top')}
+                        ? lengthOf('diameter_mm', words.diameter)
+                        : [lengthOf('width_mm', words.width), lengthOf('height_mm', words.height)]}
+                    {lengthOf('x_mm', words.fromTheLeft)}
+                    {lengthOf('y_mm', words.fromTheTop)}
                 </div>
             )}
             {zone !== null && (
                 <div className="grid grid-cols-2 gap-3">
                     <Field
-                        label="Its name"
+                        label={words.itsName}
                         value={String(zone.name ?? '')}
-                        placeholder="such as sea"
+                        placeholder={words.suchAsSea}
                         onChange={(name) => set({ name: name === '' ? null : name })}
                         onDone={() => draft.keep()}
                     />
                     <Choice
-                        label="Surface below"
+                        label={words.surfaceBelow}
                         value={String(zone.surface ?? '')}
-                        options={[{ value: '', label: 'As the piece' }, ...SURFACES]}
+                        options={[{ value: '', label: words.asThePiece }, ...SURFACES]}
                         onChange={(surface) => set({ surface: surface === '' ? null : surface }, true)}
                     />
                 </div>

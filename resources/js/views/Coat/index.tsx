@@ -25,6 +25,7 @@ import { RoomFields } from './RoomFields'
 import { StackBar } from './StackBar'
 import { StepsPanel } from './StepsPanel'
 import { useCoatDraft } from './useCoatDraft'
+import * as words from '@words/coat'
 
 interface Props {
     piece: PieceRow
@@ -50,12 +51,12 @@ interface Props {
 const MoreFields = lazy(async () => ({ default: (await import('./MoreFields')).MoreFields }))
 
 const STATES = {
-    saved: 'Saved',
-    changing: 'Not saved yet',
-    saving: 'Saving',
-    refused: 'Not saved',
-    stale: 'Changed elsewhere, not saved',
-    'cut-off': 'No answer from the studio: kept here, not saved',
+    saved: words.saved,
+    changing: words.notSavedYet,
+    saving: words.saving,
+    refused: words.notSaved,
+    stale: words.changedElsewhereNotSaved,
+    'cut-off': words.noAnswerFromTheStudioKeptHereNotSaved,
 } as const
 
 /** Another coat, or another order of them, begins anew. */
@@ -95,10 +96,10 @@ function CoatPage(props: Props): ReactNode {
                 back={
                     <>
                         <LinkButton href={`/pieces/${props.piece.id}`} look="quiet" className="max-sm:hidden">
-                            The piece
+                            {words.thePiece}
                         </LinkButton>
                         <Button disabled={undo === null} onClick={() => undo?.()}>
-                            <ArrowCounterClockwiseIcon size={18} /> Undo
+                            <ArrowCounterClockwiseIcon size={18} /> {words.undo}
                         </Button>
                         <span role="status" className="text-sm text-soft max-sm:sr-only">
                             {STATES[draft.state]}
@@ -107,7 +108,7 @@ function CoatPage(props: Props): ReactNode {
                 }
                 forward={
                     <Button look="next" className="min-w-44" disabled={answer === null} onClick={() => void goOn()}>
-                        To the mix sheet
+                        {words.toTheMixSheet}
                     </Button>
                 }
             >
@@ -123,18 +124,19 @@ function CoatPage(props: Props): ReactNode {
                 <div className="grid flex-1 lg:grid-cols-[20rem_1fr]">
                     <div className="order-2 p-4 pt-2 sm:px-6 lg:order-1 lg:max-h-[calc(100dvh-13.2rem)] lg:overflow-y-auto lg:border-r lg:ruled">
                         <Tabs.Root defaultValue="coat">
-                            <Tabs.List aria-label="What to set" className="-mx-2 mb-2 flex border-b ruled">
-                                <Tab value="coat">Coat</Tab>
-                                <Tab value="more">More</Tab>
+                            <Tabs.List aria-label={words.whatToSet} className="-mx-2 mb-2 flex border-b ruled">
+                                <Tab value="coat">{words.coat}</Tab>
+                                <Tab value="more">{words.more}</Tab>
                                 <Tab value="steps">
-                                    Steps <span className="text-sm text-soft">{open}</span>
+                                    {words.steps} <span className="text-sm text-soft">{open}</span>
                                 </Tab>
-                                <Tab value="room">Room</Tab>
+                                <Tab value="room">{words.room}</Tab>
                             </Tabs.List>
                             <Tabs.Content value="coat">
                                 <p className="pb-2 text-sm text-soft">
-                                    On {surfaceWord(spec.surface).toLowerCase()}, {sizeOf(props.piece.drawing, units)}
-                                    {(spec.quantity ?? 1) > 1 && `, ${spec.quantity} alike`}
+                                    {words.on} {surfaceWord(spec.surface).toLowerCase()},{' '}
+                                    {sizeOf(props.piece.drawing, units)}
+                                    {(spec.quantity ?? 1) > 1 && words.alike(spec.quantity ?? 1)}
                                 </p>
                                 <Fields
                                     draft={draft}
@@ -144,11 +146,11 @@ function CoatPage(props: Props): ReactNode {
                                 />
                                 {answer?.face_down === true && (
                                     <Switch
-                                        label="Drawn"
+                                        label={words.drawn}
                                         value={hangs ? 'hangs' : 'lies'}
                                         options={[
-                                            { value: 'lies', label: 'As it lies' },
-                                            { value: 'hangs', label: 'As it will hang' },
+                                            { value: 'lies', label: words.asItLies },
+                                            { value: 'hangs', label: words.asItWillHang },
                                         ]}
                                         onChange={(value) => setHangs(value === 'hangs')}
                                     />

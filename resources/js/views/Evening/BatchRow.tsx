@@ -11,6 +11,7 @@ import { useUnits } from '../../lib/pages'
 import { useWidth } from '../../lib/width'
 import { COAT_KINDS } from '../../lib/words'
 import type { BatchFigures, Mixings } from '../../types/mixing'
+import * as words from '@words/evening'
 
 /** Pieces of one coat in one batch. */
 export interface Block {
@@ -68,8 +69,8 @@ export function BatchRow(props: Props): ReactNode {
                     <Amount part="B" grams={weight.b.text} />
                 </span>
                 <span className="block truncate text-sm text-soft">
-                    {joined(volume(batch.total_ml, units))}, {joined(volume(batch.residue_ml, units))} left in{' '}
-                    {batch.vessel?.name ?? 'its cup'}
+                    {joined(volume(batch.total_ml, units))}, {joined(volume(batch.residue_ml, units))} {words.leftIn}{' '}
+                    {batch.vessel?.name ?? words.itsCup}
                 </span>
             </Link>
             <div className="min-w-0">
@@ -78,18 +79,18 @@ export function BatchRow(props: Props): ReactNode {
                     <div className="mt-1">
                         <Strip level={worst.level}>
                             {worst.text}
-                            {loud.length === 2 && ' One more stands on its page.'}
-                            {loud.length > 2 && ` ${loud.length - 1} more stand on its page.`}
+                            {loud.length === 2 && words.oneMoreStandsOnItsPage}
+                            {loud.length > 2 && words.moreStandOnItsPage(loud.length - 1)}
                         </Strip>
                     </div>
                 )}
             </div>
             <div className="flex flex-col items-stretch gap-1">
                 {props.mixing?.poured ? (
-                    <p className="text-center font-semibold">Poured</p>
+                    <p className="text-center font-semibold">{words.poured}</p>
                 ) : (
                     <Button look={props.next ? 'next' : 'plain'} onClick={props.onWeigh}>
-                        {props.mixing === undefined ? 'Weigh it' : 'Go on weighing'}
+                        {props.mixing === undefined ? words.weighIt : words.goOnWeighing}
                     </Button>
                 )}
             </div>
@@ -122,7 +123,7 @@ function Band({ batch, untilMin, onBlock }: Props): ReactNode {
             <PotLane batch={batch} untilMin={untilMin} width={width} height={height} />
             {batch.colouring_min > 0 && (
                 <span
-                    title={`${batch.colours.length} colours, ${batch.colouring_min} min`}
+                    title={words.coloursMin(batch.colours.length, batch.colouring_min)}
                     className="absolute top-1.5 flex h-[34px] items-center justify-center gap-0.5 overflow-hidden rounded border border-ink bg-sheet"
                     style={{ left: 1, width: x(batch.colouring_min) - 2 }}
                 >
@@ -169,14 +170,14 @@ function PieceBlock(props: {
         data: block,
         attributes: { roleDescription: 'piece' },
     })
-    const some = block.count < props.quantity ? `${block.count} of ${props.quantity}` : `${block.count}`
+    const some = block.count < props.quantity ? words.of(block.count, props.quantity) : `${block.count}`
     return (
         <button
             ref={setNodeRef}
             type="button"
             {...attributes}
             {...listeners}
-            aria-label={`${some} ${block.name}, ${props.detail.toLowerCase()}: move`}
+            aria-label={words.move(some, block.name, props.detail.toLowerCase())}
             onClick={() => props.onPress(block)}
             className={`absolute top-1.5 flex h-[34px] touch-none items-center overflow-hidden rounded border-[1.5px] border-ink bg-sheet px-1.5 text-left text-sm leading-tight ${isDragging ? 'z-20 opacity-90' : 'hover:bg-bench'}`}
             style={{

@@ -8,6 +8,7 @@ import { joined, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS } from '../../lib/words'
 import type { Choice } from '../../types/mixing'
+import * as words from '@words/evening'
 
 interface Props {
     open: boolean
@@ -23,9 +24,9 @@ interface Props {
 /** Which coats are poured tonight: what is ready first, by resin. */
 export function ChooseSheet(props: Props): ReactNode {
     return (
-        <Sheet open={props.open} onClose={props.onClose} title="What is poured tonight?" wide>
+        <Sheet open={props.open} onClose={props.onClose} title={words.whatIsPouredTonight} wide>
             {props.choices === undefined ? (
-                <p className="min-h-40 text-lg">Looking through what is planned …</p>
+                <p className="min-h-40 text-lg">{words.lookingThroughWhatIsPlanned}</p>
             ) : (
                 <Choose {...props} choices={props.choices} />
             )}
@@ -56,17 +57,12 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
                 void props.onChoose([...picked])
             }}
         >
-            {props.choices.length === 0 && <p>Every coat that is planned has been poured.</p>}
+            {props.choices.length === 0 && <p>{words.everyCoatThatIsPlannedHasBeenPoured}</p>}
             {props.choices.length > FOLDED && (
                 <div className="flex items-end gap-6 pb-3">
-                    <Field
-                        label="Find a piece, a plan or a resin"
-                        value={wanted}
-                        onChange={setWanted}
-                        className="w-80"
-                    />
+                    <Field label={words.findAPieceAPlanOrAResin} value={wanted} onChange={setWanted} className="w-80" />
                     <p className="pb-1 text-soft" aria-live="polite">
-                        {shown.length} of {props.choices.length}, {picked.size} chosen
+                        {shown.length} {words.of2} {props.choices.length}, {picked.size} {words.chosen}
                     </p>
                 </div>
             )}
@@ -84,7 +80,7 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
                                         className="min-h-9 text-sm font-normal underline underline-offset-4"
                                         onClick={() => put(ready, true)}
                                     >
-                                        Everything with it that is ready
+                                        {words.everythingWithItThatIsReady}
                                     </button>
                                 )}
                             </legend>
@@ -102,7 +98,7 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
                                     className="min-h-11 underline underline-offset-4"
                                     onClick={() => setUnfolded([...unfolded, resin])}
                                 >
-                                    {own.length - folded(own, picked).length} more with {resin}
+                                    {own.length - folded(own, picked).length} {words.moreWith} {resin}
                                 </button>
                             )}
                         </fieldset>
@@ -110,13 +106,13 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
                 })}
             </div>
             <div className="mt-4 flex flex-wrap items-center justify-between gap-3">
-                <Check label="Show later coats too" on={later} onChange={setLater} />
+                <Check label={words.showLaterCoatsToo} on={later} onChange={setLater} />
                 <div className="flex items-center gap-4">
                     <p role="status" className="font-semibold text-danger">
                         {props.sentence ?? ''}
                     </p>
                     <Button look="next" type="submit" disabled={props.busy || picked.size === 0} className="min-w-44">
-                        Propose the cups
+                        {words.proposeTheCups}
                     </Button>
                 </div>
             </div>
@@ -164,7 +160,9 @@ function ChoiceRow({
                 {choice.piece}, {(COAT_KINDS[choice.kind] ?? choice.kind).toLowerCase()}
                 {choice.plan !== null && <span className="block text-sm text-soft">{choice.plan}</span>}
                 {choice.sentence !== null && <span className="block text-sm text-soft">{choice.sentence}</span>}
-                {choice.state === 'later' && <span className="block text-sm text-soft">After the coat below it.</span>}
+                {choice.state === 'later' && (
+                    <span className="block text-sm text-soft">{words.afterTheCoatBelowIt}</span>
+                )}
             </span>
             <span className="text-soft">{joined(volume(choice.total_ml, units))}</span>
         </label>

@@ -6,6 +6,7 @@ import { Sheet } from '../../controls/Sheet'
 import type { BatchFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import type { Block } from './BatchRow'
+import * as words from '@words/evening'
 
 interface Props {
     block: Block | null
@@ -45,7 +46,7 @@ function Move(props: Props & { block: Block }): ReactNode {
         >
             <div className="grid grid-cols-2 gap-6">
                 <Field
-                    label={`How many of the ${props.block.count}`}
+                    label={words.howManyOfThe(props.block.count)}
                     value={count}
                     inputMode="numeric"
                     onChange={setCount}
@@ -53,23 +54,23 @@ function Move(props: Props & { block: Block }): ReactNode {
                     large
                 />
                 <Choice
-                    label="Into"
+                    label={words.into}
                     value={to}
                     options={[
                         ...others.map((batch) => ({
                             value: batch.id,
-                            label: `Cup ${props.batches.indexOf(batch) + 1}, ${batch.resin}`,
+                            label: words.cup(props.batches.indexOf(batch) + 1, batch.resin),
                         })),
-                        { value: '', label: 'A cup of its own' },
+                        { value: '', label: words.aCupOfItsOwn },
                     ]}
                     onChange={setTo}
                 />
             </div>
             {props.sentences.form !== undefined && <p className="font-semibold text-danger">{props.sentences.form}</p>}
             <div className="flex justify-end gap-3">
-                <Button onClick={props.onClose}>Leave it</Button>
+                <Button onClick={props.onClose}>{words.leaveIt}</Button>
                 <Button look="next" type="submit" disabled={props.busy} className="min-w-32">
-                    Move
+                    {words.move2}
                 </Button>
             </div>
         </form>

@@ -23,6 +23,7 @@ import { ChooseSheet } from './ChooseSheet'
 import type { Read } from '../../lib/http'
 import { MoveSheet } from './MoveSheet'
 import { useEvening } from './useEvening'
+import * as texts from '@words/evening'
 
 interface Props {
     plan: { id: number; name: string }
@@ -52,18 +53,22 @@ const KEYS: KeyboardSensorOptions = {
 
 /** What a screen reader is told of a piece on its way, in the words of the page. */
 function told(cups: string[]): NonNullable<DndContextProps['accessibility']> {
-    const piece = (active: Active): string => (active.data.current as Block | undefined)?.name ?? 'The piece'
+    const piece = (active: Active): string => (active.data.current as Block | undefined)?.name ?? texts.thePiece
     const cup = (over: Over | null): string =>
-        over === null ? 'no cup' : over.id === 'new' ? 'a cup of its own' : `cup ${cups.indexOf(String(over.id)) + 1}`
+        over === null
+            ? texts.noCup
+            : over.id === 'new'
+              ? texts.aCupOfItsOwn2
+              : texts.cup2(cups.indexOf(String(over.id)) + 1)
     return {
         screenReaderInstructions: {
-            draggable: 'Space takes hold of it, arrows move it from cup to cup, Space lets go, Escape puts it back.',
+            draggable: texts.spaceTakesHoldOfItArrowsMoveItFromCup,
         },
         announcements: {
-            onDragStart: ({ active }) => `${piece(active)} is in hand.`,
-            onDragOver: ({ active, over }) => `${piece(active)} is over ${cup(over)}.`,
-            onDragEnd: ({ active, over }) => `${piece(active)} is let go over ${cup(over)}.`,
-            onDragCancel: ({ active }) => `${piece(active)} is put back.`,
+            onDragStart: ({ active }) => texts.isInHand(piece(active)),
+            onDragOver: ({ active, over }) => texts.isOver(piece(active), cup(over)),
+            onDragEnd: ({ active, over }) => texts.isLetGoOver(piece(active), cup(over)),
+            onDragCancel: ({ active }) => texts.isPutBack(piece(active)),
         },
     }
 }
@@ -104,37 +109,36 @@ export default function Evening(props: Props): ReactNode {
     const stops = batches.some((batch) => batch.advice.some((one) => one.level === 'stop'))
     return (
         <div className="flex flex-1 flex-col">
-            <Head title="Tonight" />
+            <Head title={texts.tonight} />
             <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 px-4 pt-4 pb-3 sm:px-6">
                 <div>
-                    <h1 className="figure text-3xl">{batches.length === 0 ? 'Nothing to mix tonight' : 'Tonight'}</h1>
+                    <h1 className="figure text-3xl">
+                        {batches.length === 0 ? texts.nothingToMixTonight : texts.tonight}
+                    </h1>
                     {batches.length > 0 && (
                         <p className="mt-1 text-soft" aria-live="polite">
-                            {batches.length === 1 ? 'One cup' : `${batches.length} cups, one after the other`},{' '}
-                            {span(evening.answer?.minutes ?? 0)} of mixing and pouring.
+                            {batches.length === 1 ? texts.oneCup : texts.cupsOneAfterTheOther(batches.length)},{' '}
+                            {span(evening.answer?.minutes ?? 0)} {texts.ofMixingAndPouring}
                             {(evening.answer?.minutes ?? 0) > DAY_MIN && (
-                                <strong className="text-danger">
-                                    {' '}
-                                    That is longer than a day: choose fewer coats for one evening.
-                                </strong>
+                                <strong className="text-danger"> {texts.thatIsLongerThanADayChooseFewerCoats}</strong>
                             )}
-                            {stops && <strong className="text-danger"> A stop wants a change.</strong>}
+                            {stops && <strong className="text-danger"> {texts.aStopWantsAChange}</strong>}
                         </p>
                     )}
                 </div>
                 <div className="flex flex-wrap gap-2">
                     {evening.undo !== null && (
                         <Button onClick={evening.undo} disabled={evening.busy}>
-                            <ArrowCounterClockwiseIcon size={18} /> Undo
+                            <ArrowCounterClockwiseIcon size={18} /> {texts.undo}
                         </Button>
                     )}
                     {batches.length > 0 && (
                         <LinkButton href={`/plans/${props.plan.id}/evening/sheet`}>
-                            <PrinterIcon size={18} /> Mix sheets
+                            <PrinterIcon size={18} /> {texts.mixSheets}
                         </LinkButton>
                     )}
                     <Button look={batches.length === 0 ? 'next' : 'plain'} onClick={choose}>
-                        Choose what is poured
+                        {texts.chooseWhatIsPoured}
                     </Button>
                 </div>
             </div>
@@ -144,16 +148,13 @@ export default function Evening(props: Props): ReactNode {
                 ))}
                 {evening.apart.length > 0 && (
                     <p>
-                        Fits into no cup at hand, even one by one: {evening.apart.join(', ')}. Add a larger cup to the
-                        shelf.
+                        {texts.fitsIntoNoCupAtHandEvenOneByOne} {evening.apart.join(', ')}
+                        {texts.addALargerCupToTheShelf}
                     </p>
                 )}
             </div>
             {batches.length === 0 ? (
-                <p className="max-w-xl px-4 py-6 text-xl sm:px-6">
-                    Choose the coats that are to be poured. Who shares a cup, in which order, and out of which vessel
-                    follows: as few cups as are empty in time.
-                </p>
+                <p className="max-w-xl px-4 py-6 text-xl sm:px-6">{texts.chooseTheCoatsThatAreToBePouredWho}</p>
             ) : (
                 <DndContext sensors={sensors} onDragEnd={drop} accessibility={told(batches.map((batch) => batch.id))}>
                     <ol className="border-t ruled">
@@ -208,7 +209,7 @@ function NewCup(): ReactNode {
             ref={setNodeRef}
             className={`m-4 grid min-h-12 place-items-center rounded border border-dashed px-4 text-soft sm:mx-6 ${isOver ? 'border-act bg-sheet text-ink' : 'border-line'}`}
         >
-            Drop a piece here for a cup of its own, or press it to choose how many go where.
+            {texts.dropAPieceHereForACupOfItsOwnOrPressIt}
         </div>
     )
 }

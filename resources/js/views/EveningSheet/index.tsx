@@ -9,6 +9,7 @@ import { useShared, useUnits } from '../../lib/pages'
 import { COAT_KINDS, LAYINGS, TOOLS } from '../../lib/words'
 import type { BatchFigures, BatchSpec, EveningFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
+import * as words from '@words/eveningSheet'
 
 interface Props {
     plan: { id: number; name: string }
@@ -22,28 +23,27 @@ export default function EveningSheet(props: Props): ReactNode {
     const { studio, no_substitute: noSubstitute } = useShared()
     return (
         <div className="flex-1 bg-recess p-3 sm:p-6 print:bg-transparent print:p-0">
-            <Head title="Mix sheets" />
+            <Head title={words.mixSheets} />
             <div className="no-print mx-auto mb-4 flex max-w-[60rem] justify-between gap-3">
-                <LinkButton href={`/plans/${props.plan.id}/evening`}>All cups</LinkButton>
+                <LinkButton href={`/plans/${props.plan.id}/evening`}>{words.allCups}</LinkButton>
                 <Button look="next" onClick={() => window.print()}>
-                    <PrinterIcon size={18} /> Print
+                    <PrinterIcon size={18} /> {words.print}
                 </Button>
             </div>
             <article className="mx-auto max-w-[60rem] border border-line bg-sheet px-5 py-5 sm:px-8 print:max-w-none print:border-0 print:p-px print:text-[12.5px] print:leading-snug">
                 <header className="flex items-baseline justify-between border-b-2 border-ink pb-1">
-                    <h1 className="figure text-3xl">Mix sheets</h1>
+                    <h1 className="figure text-3xl">{words.mixSheets}</h1>
                     <p className="text-soft">{studio}</p>
                 </header>
                 {props.answer === null && (
                     <p className="py-4 font-semibold text-danger">{Object.values(props.sentences ?? {}).join(' ')}</p>
                 )}
-                {props.answer?.batches.length === 0 && <p className="py-4">Nothing is planned for tonight.</p>}
+                {props.answer?.batches.length === 0 && <p className="py-4">{words.nothingIsPlannedForTonight}</p>}
                 {props.answer?.batches.map((batch, index) => (
                     <Strip key={batch.id} batch={batch} number={index + 1} />
                 ))}
                 <footer className="pt-2 text-sm text-soft">
-                    Gloves, eye protection, moving air. Wash skin with soap and water, never with solvent.{' '}
-                    {noSubstitute}
+                    {words.glovesEyeProtectionMovingAirWashSkin} {noSubstitute}
                 </footer>
             </article>
         </div>
@@ -66,7 +66,7 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                     {number}. {batch.resin}
                     <span className="font-normal text-soft">
                         , {joined(volume(batch.total_ml, units))}
-                        {batch.vessel !== null && ` in ${batch.vessel.name.toLowerCase()}`}
+                        {batch.vessel !== null && words.inWord(batch.vessel.name.toLowerCase())}
                     </span>
                 </h2>
                 <div className="flex flex-wrap gap-x-10">
@@ -83,25 +83,25 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                     ))}
                 </div>
                 <p>
-                    {batch.stir_min === null ? 'Stir until it is clear.' : `Stir ${trimmed(batch.stir_min, 1)} min.`}{' '}
-                    Then{' '}
+                    {batch.stir_min === null ? words.stirUntilItIsClear : words.stirMin(trimmed(batch.stir_min, 1))}{' '}
+                    {words.then}{' '}
                     {batch.turns
                         .map(
                             (turn, at) =>
                                 `${turn.count > 1 ? `${turn.count} ` : ''}${batch.pieces[at]?.name ?? ''} (${(COAT_KINDS[batch.pieces[at]?.kind ?? ''] ?? '').toLowerCase()}, ${(TOOLS[batch.pieces[at]?.tool ?? ''] ?? '').toLowerCase()})`,
                         )
                         .join(', then ')}
-                    . Empty after {span(batch.emptied_min)}
-                    {batch.pot_life_min !== null && `, pot life ${span(batch.pot_life_min)}`}.
+                    {words.emptyAfter} {span(batch.emptied_min)}
+                    {batch.pot_life_min !== null && words.potLife(span(batch.pot_life_min))}.
                 </p>
                 <Wet batch={batch} />
                 <Below batch={batch} />
                 <p className="text-soft">
-                    Left over?{' '}
+                    {words.leftOver}{' '}
                     {batch.pieces
-                        .map((piece) => `${piece.name} takes ${joined(volume(piece.each_ml, units))} each`)
+                        .map((piece) => words.takesEach(piece.name, joined(volume(piece.each_ml, units))))
                         .join(', ')}
-                    : have spares out.
+                    {words.haveSparesOut}
                 </p>
                 {batch.colours.length > 0 && (
                     <ul className="mt-1">
@@ -125,7 +125,7 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                                                 `${trimmed(dose.amount, 2)} ${dose.unit} ${dose.name.toLowerCase()} (${digits(dose.g, 2)} g)`,
                                         )
                                         .join(', ')}
-                                    {colour.stir_again && '; stir again before pouring'}
+                                    {colour.stir_again && words.stirAgainBeforePouring}
                                 </span>
                             </li>
                         ))}
@@ -135,7 +135,7 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                     .filter((one) => one.level !== 'note')
                     .map((one) => (
                         <p key={one.text} className="font-semibold">
-                            {one.level === 'stop' ? 'Stop. ' : 'Caution. '}
+                            {one.level === 'stop' ? words.stop : words.caution}
                             {one.text}
                         </p>
                     ))}
@@ -160,8 +160,10 @@ function Below({ batch }: { batch: BatchFigures }): ReactNode {
     if (running.length === 0) return null
     return (
         <p>
-            {`Catch below ${running.map((piece) => `${piece.name} ${joined(volume(piece.dripped_ml, units))}`).join(', ')}. `}
-            Wipe {minutesOf(batch.wipe_rounds.map((round) => round.min))} min after it is mixed.
+            {words.catchBelow(
+                running.map((piece) => `${piece.name} ${joined(volume(piece.dripped_ml, units))}`).join(', '),
+            )}
+            {words.wipe} {minutesOf(batch.wipe_rounds.map((round) => round.min))} {words.minAfterItIsMixed}
         </p>
     )
 }

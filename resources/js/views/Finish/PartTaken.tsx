@@ -4,6 +4,7 @@ import { Field } from '../../controls/Field'
 import { Cup } from '../../drawings/Cup'
 import { digits, volumeMix, weightMix } from '../../lib/format'
 import type { Known, PlannedAndUsed } from '../../types/page'
+import * as words from '@words/finish'
 
 /** What is said of one part. */
 export interface Said {
@@ -13,10 +14,10 @@ export interface Said {
 }
 
 const HOW: { value: Known; label: string }[] = [
-    { value: 'weighed', label: 'Weighed, g' },
-    { value: 'read', label: 'Read off, ml' },
-    { value: 'planned', label: 'As planned' },
-    { value: 'unknown', label: 'Not known' },
+    { value: 'weighed', label: words.weighedG },
+    { value: 'read', label: words.readOffMl },
+    { value: 'planned', label: words.asPlanned },
+    { value: 'unknown', label: words.notKnown },
 ]
 
 /** What was written down before, or weighed in the cup; never the plan's figure as if it were measured. */
@@ -56,7 +57,7 @@ export function PartTaken({
             </div>
             <div className="space-y-2">
                 <Switch
-                    label={`Part ${letter}: how you know`}
+                    label={words.partHowYouKnow(letter)}
                     value={said.how}
                     options={HOW}
                     onChange={(value) => onChange({ ...said, how: value as Known })}
@@ -65,7 +66,7 @@ export function PartTaken({
                     {measured && (
                         <Field
                             className="w-44"
-                            label={`Part ${letter} used`}
+                            label={words.partUsed(letter)}
                             value={textOf(said)}
                             unit={said.how === 'weighed' ? 'g' : 'ml'}
                             inputMode="decimal"
@@ -76,7 +77,7 @@ export function PartTaken({
                     )}
                     {said.how !== 'unknown' && (
                         <p className="pb-2 text-soft">
-                            {measured ? 'planned' : 'taken as planned:'} {plan.text} {plan.unit}
+                            {measured ? 'planned' : words.takenAsPlanned} {plan.text} {plan.unit}
                         </p>
                     )}
                 </div>

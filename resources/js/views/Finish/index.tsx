@@ -12,6 +12,7 @@ import { useSending } from '../../lib/sending'
 import { trimmed } from '../../lib/format'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 import { PartTaken, saidOf, textOf, type Said } from './PartTaken'
+import * as words from '@words/finish'
 
 interface Props {
     pour: PourState
@@ -63,7 +64,7 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
             way={{ pieceId: pour.piece_id, coatId: pour.coat_id, pourId: pour.id }}
             back={
                 <LinkButton href={`/pours/${pour.id}`} look="quiet">
-                    The pour
+                    {words.thePour}
                 </LinkButton>
             }
             forward={
@@ -73,24 +74,17 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                     disabled={sending || onItsWay || pour.poured_at === null}
                     onClick={() => void send()}
                 >
-                    Write it down
+                    {words.writeItDown}
                 </Button>
             }
         >
             <div className="mx-auto grid w-full max-w-5xl gap-8 p-4 sm:p-8 lg:grid-cols-[1fr_20rem]">
                 <section className="space-y-5">
-                    <h2 className="figure text-2xl">What it took</h2>
+                    <h2 className="figure text-2xl">{words.whatItTook}</h2>
                     {pour.poured_at === null && (
-                        <p className="font-semibold">
-                            Nothing of it is on the piece yet: this can be written down when it is.
-                        </p>
+                        <p className="font-semibold">{words.nothingOfItIsOnThePieceYetThisCanBe}</p>
                     )}
-                    {onItsWay && (
-                        <p className="font-semibold">
-                            That it is on the piece is on its way to the studio: write on, it can be kept when that has
-                            arrived.
-                        </p>
-                    )}
+                    {onItsWay && <p className="font-semibold">{words.thatItIsOnThePieceIsOnItsWayToThe}</p>}
                     {(['a', 'b'] as const).map((part) => (
                         <PartTaken
                             key={part}
@@ -102,10 +96,10 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                             onChange={(to) => setSaid((before) => ({ ...before, [part]: to }))}
                         />
                     ))}
-                    <TextArea label="One note: what went well, what did not" value={note} onChange={setNote} />
+                    <TextArea label={words.oneNoteWhatWentWellWhatDidNot} value={note} onChange={setNote} />
                 </section>
                 <section>
-                    <h2 className="figure pb-3 text-2xl">A photo</h2>
+                    <h2 className="figure pb-3 text-2xl">{words.aPhoto}</h2>
                     <label
                         htmlFor={photoId}
                         className="grid min-h-40 cursor-pointer place-items-center rounded border border-dashed border-line bg-sheet p-4 text-center focus-within:outline-3 focus-within:outline-act"
@@ -113,10 +107,10 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                         <span>
                             <CameraIcon size={34} className="mx-auto" />
                             <span className="block pt-2 font-semibold">
-                                {photo?.name ?? (planned.photo ? 'Another photo' : 'Take or choose one')}
+                                {photo?.name ?? (planned.photo ? words.anotherPhoto : words.takeOrChooseOne)}
                             </span>
                             <span className="block text-sm text-soft">
-                                In raking light, if you can. JPEG, PNG or WebP, up to {limits.megabytes} MB.
+                                {words.inRakingLightIfYouCanJPEGPNGOrWebPUpTo} {limits.megabytes} {words.mB}
                             </span>
                         </span>
                         <input
@@ -134,18 +128,18 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                     {planned.photo !== null && photo === null && (
                         <img
                             src={planned.photo}
-                            alt="The pour as it was photographed"
+                            alt={words.thePourAsItWasPhotographed}
                             className="mt-2 max-h-60 border border-line"
                         />
                     )}
                     <div className="mt-6">
                         <Field
                             className="w-60"
-                            label="Weighed in the tray below it"
+                            label={words.weighedInTheTrayBelowIt}
                             hint={
                                 planned.ran_off?.g == null
-                                    ? 'what ran off, without the tray'
-                                    : `what ran off, without the tray: ${trimmed(planned.ran_off.g, 0)} g were said`
+                                    ? words.whatRanOffWithoutTheTray
+                                    : words.whatRanOffWithoutTheTrayGWereSaid(trimmed(planned.ran_off.g, 0))
                             }
                             unit="g"
                             value={tray}
@@ -164,12 +158,12 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
 /** Why a photo cannot be taken, found out before it is sent; null when it can. */
 async function whyNot(file: File, limits: Props['photo_limits']): Promise<string | null> {
     if (file.size > limits.megabytes * 1024 * 1024) {
-        return `This photo is larger than ${limits.megabytes} MB: choose a smaller one.`
+        return words.thisPhotoIsLargerThanMBChooseASmaller(limits.megabytes)
     }
     const pixels = await pixelsOf(file)
-    if (pixels === null) return 'This is not a photo that can be read: choose a JPEG, PNG or WebP file.'
+    if (pixels === null) return words.thisIsNotAPhotoThatCanBeReadChooseA
     return pixels > limits.megapixels * 1_000_000
-        ? `This photo has more than ${limits.megapixels} megapixels: choose a smaller one.`
+        ? words.thisPhotoHasMoreThanMegapixelsChooseA(limits.megapixels)
         : null
 }
 

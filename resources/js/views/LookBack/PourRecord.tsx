@@ -7,14 +7,15 @@ import { COAT_KINDS } from '../../lib/words'
 import type { HowItWent, Known, PlannedAndUsed, PourActState, PourState, Units } from '../../types/page'
 import { SeenList } from '../Pour/SeenList'
 import { Measure } from './Measure'
+import * as texts from '@words/lookBack'
 
 type Poured = PourState & PlannedAndUsed
 
 const KNOWN: Record<Known, string> = {
     weighed: 'weighed',
-    read: 'read off a cup',
-    planned: 'as planned, not measured',
-    unknown: 'not known',
+    read: texts.readOffACup,
+    planned: texts.asPlannedNotMeasured,
+    unknown: texts.notKnown,
 }
 
 /** One pour: what was planned, what it took and how one knows, which acts were late, missed or skipped. */
@@ -24,10 +25,10 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
         <div className="min-w-0">
             <h2 className="text-xl font-bold">{day(pour.started_at)}</h2>
             <p className="text-soft">
-                {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}, room{' '}
-                {joined(temperature(pour.room.temperature_c, units))}
+                {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}
+                {texts.room} {joined(temperature(pour.room.temperature_c, units))}
                 {`, ${trimmed(pour.room.humidity_pct, 0)} %`}
-                {pour.poured_at !== null && `, poured at ${moment(pour.poured_at, pour.poured_at)}`}
+                {pour.poured_at !== null && texts.pouredAt(moment(pour.poured_at, pour.poured_at))}
             </p>
             <div className="mt-3 space-y-2">
                 <Amounts pour={pour} units={units} />
@@ -38,12 +39,14 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
                 <p className="mt-3 border-l-4 border-line pl-3 text-lg whitespace-pre-line">{pour.note}</p>
             )}
             {pour.override_reason !== null && (
-                <p className="mt-2 text-sm">Poured against a stop: {pour.override_reason}</p>
+                <p className="mt-2 text-sm">
+                    {texts.pouredAgainstAStop} {pour.override_reason}
+                </p>
             )}
             <p className="mt-2 flex flex-wrap gap-x-5">
                 {pour.off_at === null && (pour.handle_at === null || pour.handle_at > pour.now) && (
                     <Link href={`/pours/${pour.id}`} className="font-semibold text-act underline underline-offset-4">
-                        Still setting: to the pour
+                        {texts.stillSettingToThePour}
                     </Link>
                 )}
                 {(pour.note !== null || pour.seen.some((one) => one.text !== '')) && (
@@ -52,12 +55,12 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
                         className="text-soft underline underline-offset-4"
                         onClick={() => router.delete(`/pours/${pour.id}/words`, { preserveScroll: true })}
                     >
-                        Erase these words for good
+                        {texts.eraseTheseWordsForGood}
                     </button>
                 )}
                 {pour.written_at === null && pour.poured_at !== null && (
                     <Link href={`/pours/${pour.id}/finish`} className="underline underline-offset-4">
-                        Write down what it took
+                        {texts.writeDownWhatItTook}
                     </Link>
                 )}
             </p>
@@ -71,19 +74,19 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
     return (
         <>
             <Measure
-                word="Planned"
+                word={texts.planned}
                 figure="total"
                 a={pour.planned.a_ml}
                 b={pour.planned.b_ml}
                 most={most}
                 units={units}
             />
-            {pour.more_ml !== null && <Measure word="Used" a={a ?? 0} b={b ?? 0} most={most} units={units} />}
+            {pour.more_ml !== null && <Measure word={texts.used} a={a ?? 0} b={b ?? 0} most={most} units={units} />}
             {aHow === null && bHow === null ? (
-                <p className="text-soft">What it took was not written down.</p>
+                <p className="text-soft">{texts.whatItTookWasNotWrittenDown}</p>
             ) : (
                 <p className="text-soft">
-                    {aHow === bHow ? `A and B: ${known(aHow)}` : `A: ${known(aHow)}; B: ${known(bHow)}`}.
+                    {aHow === bHow ? texts.aAndB(known(aHow)) : `A: ${known(aHow)}; B: ${known(bHow)}`}.
                 </p>
             )}
             {pour.more_ml !== null && (aHow !== 'planned' || bHow !== 'planned') && (
@@ -91,17 +94,17 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
             )}
             {pour.off_pct !== null && Math.abs(pour.off_pct) > pour.tolerance_pct && (
                 <Strip level="caution">
-                    {pour.off_pct > 0 ? 'Too little part B' : 'Too little part A'}: the ratio is off by{' '}
-                    {digits(Math.abs(pour.off_pct), 1)} %, and this resin takes up to {digits(pour.tolerance_pct, 0)} %.
-                    It may stay soft: look at it again before the next coat.
+                    {pour.off_pct > 0 ? texts.tooLittlePartB : texts.tooLittlePartA}
+                    {texts.theRatioIsOffBy} {digits(Math.abs(pour.off_pct), 1)} {texts.percentAndThisResinTakesUpTo}{' '}
+                    {digits(pour.tolerance_pct, 0)} {texts.percentItMayStaySoftLookAtItAgain}
                 </Strip>
             )}
             {pour.tray_g !== null && (
                 <p>
-                    {trimmed(pour.tray_g, 1)} g ran off
+                    {trimmed(pour.tray_g, 1)} {texts.gRanOff}
                     {pour.ran_off?.g == null
                         ? '.'
-                        : `; ${trimmed(pour.ran_off.g, 0)} g (${joined(volume(pour.ran_off.ml, units))}) were said.`}
+                        : texts.gWereSaid(trimmed(pour.ran_off.g, 0), joined(volume(pour.ran_off.ml, units)))}
                 </p>
             )}
         </>
@@ -109,7 +112,7 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
 }
 
 function known(how: Known | null): string {
-    return how === null ? 'not written down' : KNOWN[how]
+    return how === null ? texts.notWrittenDown : KNOWN[how]
 }
 
 const SAID: HowItWent[] = ['early', 'late', 'skipped', 'missed']
@@ -119,7 +122,11 @@ function Acts({ acts }: { acts: PourActState[] }): ReactNode {
     const said = acts.filter((act) => SAID.includes(act.went))
     const open = acts.filter((act) => act.went === 'open').length
     if (said.length === 0) {
-        return open === 0 ? <p className="mt-2">All {acts.length} acts were done in their time.</p> : null
+        return open === 0 ? (
+            <p className="mt-2">
+                {texts.all} {acts.length} {texts.actsWereDoneInTheirTime}
+            </p>
+        ) : null
     }
     return (
         <ul className="mt-2">
@@ -139,9 +146,9 @@ function wentOf(act: PourActState): string {
     const off = act.done_at === null || act.due_at === null ? 0 : Math.abs(act.done_at - act.due_at) / 60_000
     switch (act.went) {
         case 'late':
-            return `${span(off)} late`
+            return texts.late(span(off))
         case 'early':
-            return `${span(off)} early`
+            return texts.early(span(off))
         case 'skipped':
             return 'skipped'
         default:
@@ -151,7 +158,7 @@ function wentOf(act: PourActState): string {
 
 function difference(moreMl: number, plannedMl: number, units: Units): string {
     const percent = Math.abs(moreMl / plannedMl) * 100
-    if (percent < 1) return 'The amount was as planned, within a hundredth.'
+    if (percent < 1) return texts.theAmountWasAsPlannedWithinAHundredth
     const amount = joined(volume(Math.abs(moreMl), units))
-    return `${amount} ${moreMl > 0 ? 'more' : 'less'} than planned, ${trimmed(percent, 0)} %.`
+    return texts.thanPlannedPercent(amount, moreMl > 0 ? 'more' : 'less', trimmed(percent, 0))
 }

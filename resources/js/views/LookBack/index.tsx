@@ -8,6 +8,7 @@ import { ask } from '../../lib/http'
 import type { Trace } from '../../types/answer'
 import type { PieceRow, PlannedAndUsed, PourState } from '../../types/page'
 import { PourRecord } from './PourRecord'
+import * as words from '@words/lookBack'
 
 interface Props {
     piece: PieceRow & { coat_id: number | null; next_coat_id: number | null }
@@ -26,19 +27,19 @@ export default function LookBack({ piece, pours, page, pages }: Props): ReactNod
             way={{ pieceId: piece.id, coatId: piece.coat_id, pourId: setting?.id ?? null }}
             back={
                 <LinkButton href="/pieces" look="quiet">
-                    Pieces
+                    {words.pieces}
                 </LinkButton>
             }
             forward={
                 piece.coat_id === null ? null : (
                     <LinkButton href={`/coats/${piece.next_coat_id ?? piece.coat_id}`} look="next" className="min-w-44">
-                        {piece.next_coat_id === null ? 'Plan another pour' : 'Plan the next coat'}
+                        {piece.next_coat_id === null ? words.planAnotherPour : words.planTheNextCoat}
                     </LinkButton>
                 )
             }
         >
             <div className="mx-auto w-full max-w-5xl p-4 sm:p-8">
-                {pours.length === 0 && <p className="text-lg">Nothing has been poured on this piece yet.</p>}
+                {pours.length === 0 && <p className="text-lg">{words.nothingHasBeenPouredOnThisPieceYet}</p>}
                 <ol className="divide-y divide-line">
                     {pours.map((pour) => (
                         <li key={pour.id} className="grid gap-6 py-5 first:pt-0 sm:grid-cols-[1fr_16rem]">
@@ -49,7 +50,7 @@ export default function LookBack({ piece, pours, page, pages }: Props): ReactNod
                                 <a href={pour.photo}>
                                     <img
                                         src={pour.photo}
-                                        alt={`${piece.name}, poured on ${day(pour.started_at)}`}
+                                        alt={words.pouredOn(piece.name, day(pour.started_at))}
                                         className="max-h-52 w-full border border-line object-cover"
                                     />
                                 </a>
@@ -58,24 +59,24 @@ export default function LookBack({ piece, pours, page, pages }: Props): ReactNod
                     ))}
                 </ol>
                 {pages > 1 && (
-                    <nav aria-label="Older and newer pours" className="flex items-center gap-6 border-t pt-3 ruled">
+                    <nav aria-label={words.olderAndNewerPours} className="flex items-center gap-6 border-t pt-3 ruled">
                         {page > 1 && (
                             <Link
                                 href={`/pieces/${piece.id}/history?page=${page - 1}`}
                                 className="underline underline-offset-4"
                             >
-                                Newer
+                                {words.newer}
                             </Link>
                         )}
                         <span className="text-soft">
-                            {page} of {pages}
+                            {page} {words.of} {pages}
                         </span>
                         {page < pages && (
                             <Link
                                 href={`/pieces/${piece.id}/history?page=${page + 1}`}
                                 className="underline underline-offset-4"
                             >
-                                Older
+                                {words.older}
                             </Link>
                         )}
                     </nav>

@@ -20,6 +20,7 @@ import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
 import type { Answer, StackAnswer } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow } from '../../types/page'
 import { AnswerCups, Portions } from '../Coat/Answer'
+import * as texts from '@words/mixSheet'
 
 interface Props {
     studio: string
@@ -50,8 +51,8 @@ export function Paper(props: Props): ReactNode {
                     <p className="text-soft print:line-clamp-1">
                         {COAT_KINDS[props.coat.kind] ?? props.coat.kind},{' '}
                         {answer.coat.thickness_mm !== null && `${joined(thickness(answer.coat.thickness_mm, units))}, `}
-                        on {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
-                        {answer.quantity > 1 && `, ${answer.quantity} alike`}
+                        {texts.on} {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
+                        {answer.quantity > 1 && texts.alike(answer.quantity)}
                     </p>
                 </div>
                 <p className="line-clamp-2 max-w-[14rem] shrink-0 text-right text-sm break-words text-soft">
@@ -73,19 +74,19 @@ export function Paper(props: Props): ReactNode {
             <p className="mt-2 line-clamp-2 font-bold break-words">
                 {resin.name}
                 {ratio === undefined
-                    ? ', part B its catalyst, by the depth of the layer'
-                    : `, ${trimmed(ratio.a, 2)} to ${trimmed(ratio.b, 2)} by ${ratio.by}`}
+                    ? texts.partBItsCatalystByTheDepthOfTheLayer
+                    : texts.toBy(trimmed(ratio.a, 2), trimmed(ratio.b, 2), ratio.by)}
             </p>
             <p>{answer.stir}</p>
             {toDo.length > 0 && (
                 <p className="line-clamp-2">
-                    <strong>Before the pour:</strong> {toDo.map((step) => step.title.toLowerCase()).join('; ')}.
+                    <strong>{texts.beforeThePour}</strong> {toDo.map((step) => step.title.toLowerCase()).join('; ')}.
                 </p>
             )}
 
             <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
                 <section>
-                    <h3 className="border-b ruled font-bold">Where it goes</h3>
+                    <h3 className="border-b ruled font-bold">{texts.whereItGoes}</h3>
                     <table className="w-full">
                         <tbody>
                             {partsOf(answer.coat.volume_ml).map(({ part, word }) => (
@@ -105,7 +106,9 @@ export function Paper(props: Props): ReactNode {
                             ))}
                             <tr className="border-t border-ink font-bold">
                                 <th scope="row" className="text-left">
-                                    {answer.coat.lifts.length > 1 ? `All ${answer.coat.lifts.length} lifts` : 'To mix'}
+                                    {answer.coat.lifts.length > 1
+                                        ? texts.allLifts(answer.coat.lifts.length)
+                                        : texts.toMix}
                                 </th>
                                 <td className="text-right">
                                     {joined(volumeMix(answer.coat.mix.a_ml, answer.coat.mix.b_ml, units).total)},{' '}
@@ -117,7 +120,7 @@ export function Paper(props: Props): ReactNode {
                 </section>
                 <section>
                     <h3 className="border-b ruled font-bold">
-                        After the pour, at {joined(temperature(answer.in_force.temperature_c, units))}
+                        {texts.afterThePourAt} {joined(temperature(answer.in_force.temperature_c, units))}
                     </h3>
                     <Times answer={answer} />
                 </section>
@@ -136,7 +139,7 @@ export function Paper(props: Props): ReactNode {
                         <li key={caution}>{caution}</li>
                     ))}
                 </ul>
-                <div className="hidden h-44 border ruled p-1 text-soft print:block">Notes</div>
+                <div className="hidden h-44 border ruled p-1 text-soft print:block">{texts.notes}</div>
             </section>
             <footer className="mt-3 border-t ruled pt-1 text-xs text-soft">{props.noSubstitute}</footer>
         </article>
@@ -148,30 +151,30 @@ function Times({ answer }: { answer: Answer }): ReactNode {
     const units = useUnits()
     const { torch, drips, film, windows } = answer.coat
     const rows: { word: string; figure: string; text: string }[] = [
-        { word: 'Open for', figure: 'open_min', text: span(film.open_min) },
+        { word: texts.openFor, figure: 'open_min', text: span(film.open_min) },
         ...torch.passes_min.map((min, index) => ({
-            word: `${TOOLS[torch.tool]}, pass ${index + 1}`,
+            word: texts.pass(TOOLS[torch.tool] ?? torch.tool, index + 1),
             figure: `pass_${index + 1}_min`,
             text: span(min),
         })),
-        ...(drips === null ? [] : [{ word: 'First wipe', figure: 'wipe_1_min', text: span(drips.wipes_min[0]!) }]),
+        ...(drips === null ? [] : [{ word: texts.firstWipe, figure: 'wipe_1_min', text: span(drips.wipes_min[0]!) }]),
         ...(drips === null || drips.wipes_min.length < 2
             ? []
             : [
                   {
-                      word: `Last wipe, of ${drips.wipes_min.length}`,
+                      word: texts.lastWipeOf(drips.wipes_min.length),
                       figure: `wipe_${drips.wipes_min.length}_min`,
                       text: span(drips.last_wipe_min),
                   },
               ]),
         ...(drips === null || drips.dripped_ml < 1
             ? []
-            : [{ word: 'Catch below it', figure: 'dripped_ml', text: joined(volume(drips.dripped_ml, units)) }]),
-        ...(torch.look_min === null ? [] : [{ word: 'Last look', figure: 'look_min', text: span(torch.look_min) }]),
-        ...hours('Window opens', 'recoat_from_h', windows.recoat_from_h),
-        ...hours('Window shuts', 'recoat_to_h', windows.recoat_to_h),
-        ...hours('Can be handled', 'handle_h', windows.handle_h),
-        ...hours('Cured', 'full_cure_h', windows.full_cure_h),
+            : [{ word: texts.catchBelowIt, figure: 'dripped_ml', text: joined(volume(drips.dripped_ml, units)) }]),
+        ...(torch.look_min === null ? [] : [{ word: texts.lastLook, figure: 'look_min', text: span(torch.look_min) }]),
+        ...hours(texts.windowOpens, 'recoat_from_h', windows.recoat_from_h),
+        ...hours(texts.windowShuts, 'recoat_to_h', windows.recoat_to_h),
+        ...hours(texts.canBeHandled, 'handle_h', windows.handle_h),
+        ...hours(texts.cured, 'full_cure_h', windows.full_cure_h),
     ]
     return (
         <table className="w-full">

@@ -15,6 +15,7 @@ import type { Advice, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
 import { Paper } from './Paper'
+import * as words from '@words/mixSheet'
 
 interface Props {
     piece: PieceRow
@@ -62,15 +63,15 @@ export default function MixSheet(props: Props): ReactNode {
                 back={
                     <>
                         <LinkButton href={`/coats/${props.coat.id}`} look="quiet" className="max-sm:hidden">
-                            The coat
+                            {words.theCoat}
                         </LinkButton>
                         {props.tonight !== null && (
                             <LinkButton href={props.tonight} look="quiet">
-                                Its cup tonight
+                                {words.itsCupTonight}
                             </LinkButton>
                         )}
                         <Button className="max-sm:hidden" onClick={() => window.print()}>
-                            <PrinterIcon size={18} /> Print
+                            <PrinterIcon size={18} /> {words.print}
                         </Button>
                     </>
                 }
@@ -108,15 +109,14 @@ export default function MixSheet(props: Props): ReactNode {
                 open={starting}
                 onClose={() => setStarting(false)}
                 url={`/coats/${props.coat.id}/pours`}
-                title="Start the clock?"
-                button="Start the clock"
+                title={words.startTheClock}
+                button={words.startTheClock2}
                 room={props.room}
                 humidityPct={props.answer?.in_force.humidity_pct}
                 stops={stops}
                 cautions={props.cautions}
             >
-                Start it when the stirring ends: the resin is setting from then on. What is planned now is copied, and
-                stays as it is.
+                {words.startItWhenTheStirringEndsTheResinIs}
             </StartSheet>
         </Traced>
     )
@@ -139,7 +139,7 @@ function Forward(
     if (props.running_pour_id !== null)
         return (
             <Button look="next" className="min-w-44" onClick={() => router.visit(`/pours/${props.running_pour_id}`)}>
-                To the running pour
+                {words.toTheRunningPour}
             </Button>
         )
     return (
@@ -150,27 +150,27 @@ function Forward(
                     disabled={props.answer === null}
                     onClick={props.onStart}
                 >
-                    It is mixed
+                    {words.itIsMixed}
                 </Button>
             )}
             {cup !== null && (
                 <LinkButton look="next" className="min-w-44" href={`/mixings/${cup.id}`}>
-                    {cup.mixed ? 'It is mixed: pour it' : 'Go on mixing'}
+                    {cup.mixed ? words.itIsMixedPourIt : words.goOnMixing}
                 </LinkButton>
             )}
             {cup === null && props.weighable && (
                 <Button look="next" className="min-w-44" onClick={() => void mix(null)}>
-                    Mix it now
+                    {words.mixItNow}
                 </Button>
             )}
-            <Sheet open={asking} onClose={() => setAsking(false)} title="How do you measure?">
-                <p>You are asked once; under Studio it can be changed.</p>
+            <Sheet open={asking} onClose={() => setAsking(false)} title={words.howDoYouMeasure}>
+                <p>{words.youAreAskedOnceUnderStudioItCanBe}</p>
                 <div className="mt-4 grid gap-3 sm:grid-cols-2">
                     <Button look="next" className="min-h-16 text-xl" onClick={() => void mix('scale')}>
-                        I weigh it
+                        {words.iWeighIt}
                     </Button>
                     <Button look="next" className="min-h-16 text-xl" onClick={() => void mix('cups')}>
-                        By the marks of cups
+                        {words.byTheMarksOfCups}
                     </Button>
                 </div>
             </Sheet>

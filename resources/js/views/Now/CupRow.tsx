@@ -6,6 +6,7 @@ import { countdown, joined, moment, span, volume } from '../../lib/format'
 import { theQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
 import type { CupOnBench } from '../../types/page'
+import * as words from '@words/now'
 
 /** A cup that something is in: mixed and setting, or half weighed. */
 export function CupRow({ cup, now }: { cup: CupOnBench; now: number }): ReactNode {
@@ -16,38 +17,36 @@ export function CupRow({ cup, now }: { cup: CupOnBench; now: number }): ReactNod
         <div className="grid items-center gap-x-8 gap-y-1 px-4 py-4 hover:bg-sheet sm:px-8 lg:grid-cols-[19rem_17rem_1fr]">
             <Link href={`/mixings/${cup.id}`} className="block min-w-0">
                 <span className="block truncate text-xl font-bold">
-                    Cup of {cup.title}
+                    {words.cupOf} {cup.title}
                     {cup.total_ml !== null && `, ${joined(volume(cup.total_ml, units))}`}
                 </span>
                 <span className="block text-soft">
                     {cup.mixed_at === null
-                        ? `Half weighed, begun ${moment(cup.begun_at, now)}`
-                        : `Mixed ${moment(cup.mixed_at, now)}, ${span(mixedFor ?? 0)} ago: not poured`}
+                        ? words.halfWeighedBegun(moment(cup.begun_at, now))
+                        : words.mixedNotPoured(moment(cup.mixed_at, now), span(mixedFor ?? 0))}
                 </span>
             </Link>
             <Link href={`/mixings/${cup.id}`} className="block">
                 {cup.mixed_at === null ? (
-                    <span className="figure block text-3xl">Go on weighing</span>
+                    <span className="figure block text-3xl">{words.goOnWeighing}</span>
                 ) : left === null ? (
-                    <span className="figure block text-3xl">Pour it</span>
+                    <span className="figure block text-3xl">{words.pourIt}</span>
                 ) : (
                     <>
                         <span className={`figure block text-4xl ${left <= 0 ? 'text-danger' : ''}`}>
-                            <Digits text={left > 0 ? countdown(left) : `${span(-left / 60_000)} over`} />
+                            <Digits text={left > 0 ? countdown(left) : words.over(span(-left / 60_000))} />
                         </span>
                         <span className="block pt-1">
-                            {left > 0 ? 'of its pot life left' : 'past its pot life: pour it out thin'}
+                            {left > 0 ? words.ofItsPotLifeLeft : words.pastItsPotLifePourItOutThin}
                         </span>
                     </>
                 )}
             </Link>
             <div className="flex items-center justify-end">
                 <Button
-                    onClick={() =>
-                        void theQueue().press('discarded', cup.id, {}, `The cup of ${cup.title} thrown away`)
-                    }
+                    onClick={() => void theQueue().press('discarded', cup.id, {}, words.theCupOfThrownAway(cup.title))}
                 >
-                    Thrown away
+                    {words.thrownAway}
                 </Button>
             </div>
         </div>

@@ -9,6 +9,7 @@ import { theQueue } from '../../lib/journal/useJournal'
 import { lane, phaseOf, wanted } from '../../lib/pour'
 import type { PourState } from '../../types/page'
 import { canBeHandled, missed } from './bench'
+import * as texts from '@words/now'
 
 /** A film on the bench: what it is like, what it wants next, and its phases. */
 export function FilmRow({ pour, now }: { pour: PourState; now: number }): ReactNode {
@@ -28,9 +29,9 @@ export function FilmRow({ pour, now }: { pour: PourState; now: number }): ReactN
                 </div>
                 {(done || pour.handle_at === null) && pour.poured_at !== null && (
                     <Button
-                        onClick={() => void theQueue().press('taken_off', pour.id, {}, `Off the bench, ${pour.title}`)}
+                        onClick={() => void theQueue().press('taken_off', pour.id, {}, texts.offTheBench(pour.title))}
                     >
-                        Off the bench
+                        {texts.offTheBench2}
                     </Button>
                 )}
             </div>
@@ -42,10 +43,10 @@ function Phase({ pour, now }: { pour: PourState; now: number }): ReactNode {
     if (pour.poured_at === null) {
         return (
             <span className="block text-soft">
-                Mixed {span((now - pour.started_at) / 60_000)} ago
+                {texts.mixed} {span((now - pour.started_at) / 60_000)} {texts.ago}
                 {now < pour.open_until
-                    ? `, ${span((pour.open_until - now) / 60_000)} of open time left`
-                    : ', past its open time'}
+                    ? texts.ofOpenTimeLeft(span((pour.open_until - now) / 60_000))
+                    : texts.pastItsOpenTime}
             </span>
         )
     }
@@ -59,7 +60,7 @@ function Phase({ pour, now }: { pour: PourState; now: number }): ReactNode {
             </span>
             {gone > 0 && (
                 <span className="block font-semibold text-danger">
-                    {gone === 1 ? '1 act was missed' : `${gone} acts were missed`}
+                    {gone === 1 ? texts.n1ActWasMissed : texts.actsWereMissed(gone)}
                 </span>
             )}
         </>
@@ -70,15 +71,15 @@ function Wants({ pour, now }: { pour: PourState; now: number }): ReactNode {
     if (canBeHandled(pour, now)) {
         return (
             <>
-                <span className="figure block text-3xl">Can be handled</span>
-                {pour.written_at === null && <span className="block pt-1">Write down what it took</span>}
+                <span className="figure block text-3xl">{texts.canBeHandled}</span>
+                {pour.written_at === null && <span className="block pt-1">{texts.writeDownWhatItTook}</span>}
             </>
         )
     }
     const want = wanted(pour, now)
     switch (want.kind) {
         case 'pouring':
-            return <span className="figure block text-3xl">Pour</span>
+            return <span className="figure block text-3xl">{texts.pour}</span>
         case 'act':
             return (
                 <>
@@ -88,7 +89,7 @@ function Wants({ pour, now }: { pour: PourState; now: number }): ReactNode {
                         ) : want.dueIn > -60_000 ? (
                             'now'
                         ) : (
-                            `${span(-want.dueIn / 60_000)} ago`
+                            texts.ago2(span(-want.dueIn / 60_000))
                         )}
                     </span>
                     <span className="block pt-1">{want.act.title}</span>
@@ -98,7 +99,7 @@ function Wants({ pour, now }: { pour: PourState; now: number }): ReactNode {
             if (want.next === null) {
                 return (
                     <span className="figure block text-3xl">
-                        {pour.handle_at === null ? 'Setting' : <Digits text={countdown(pour.handle_at - now)} />}
+                        {pour.handle_at === null ? texts.setting : <Digits text={countdown(pour.handle_at - now)} />}
                     </span>
                 )
             }
@@ -107,7 +108,9 @@ function Wants({ pour, now }: { pour: PourState; now: number }): ReactNode {
                     <span className="figure block text-4xl">
                         <Digits text={countdown(want.next.in)} />
                     </span>
-                    <span className="block">to {PHASES[want.next.phase].word.toLowerCase()}</span>
+                    <span className="block">
+                        {texts.to} {PHASES[want.next.phase].word.toLowerCase()}
+                    </span>
                 </>
             )
     }

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
+import * as words from '@words/now'
 
 /** An empty bench: what to do first. */
 export function Invitation({ pieces, bottles }: { pieces: number; bottles: number }): ReactNode {
@@ -36,19 +37,19 @@ export function Invitation({ pieces, bottles }: { pieces: number; bottles: numbe
                 </svg>
                 <p className="mt-4 text-xl">
                     {bottles === 0
-                        ? 'Write down the bottle in your hand: its name, its ratio, its working time. Then measure one piece, and you know what to mix.'
+                        ? words.writeDownTheBottleInYourHandItsNameIts
                         : pieces === 0
-                          ? 'Measure one piece: its width, its height, how deep its edge is. The rest follows: how much to mix, when to torch, when to coat again.'
-                          : 'Nothing is setting. Choose a piece, read what to weigh out, start the clock.'}
+                          ? words.measureOnePieceItsWidthItsHeightHow
+                          : words.nothingIsSettingChooseAPieceReadWhatTo}
                 </p>
                 {bottles === 0 ? (
                     <LinkButton href="/shelf?resin=new" look="next" className="mt-5">
-                        Write down a bottle
+                        {words.writeDownABottle}
                     </LinkButton>
                 ) : (
                     pieces > 0 && (
                         <LinkButton href="/pieces" className="mt-5">
-                            To the pieces
+                            {words.toThePieces}
                         </LinkButton>
                     )
                 )}

@@ -4,6 +4,7 @@ import { boxOf, OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { sizeOf } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { PieceRow } from '../../types/page'
+import * as words from '@words/now'
 
 /** What is planned and not poured, drawn to one scale. */
 export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[] }): ReactNode {
@@ -11,7 +12,7 @@ export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[]
     const longest = Math.max(...pieces.map((piece) => Math.max(...boxOf(piece.drawing))))
     return (
         <section className="mt-auto px-4 pt-8 pb-6 sm:px-8">
-            <h2 className="border-b ruled pb-1 text-lg font-bold">Planned, not on the bench</h2>
+            <h2 className="border-b ruled pb-1 text-lg font-bold">{words.plannedNotOnTheBench}</h2>
             <ul className="flex flex-wrap items-end gap-x-10 gap-y-4 pt-4">
                 {pieces.map((piece) => (
                     <li key={piece.coat_id}>
@@ -24,7 +25,7 @@ export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[]
                             <span className="block pt-1 group-hover:underline">{piece.name}</span>
                             {piece.twin === true && (
                                 <span className="block text-sm text-soft">
-                                    no. {piece.id}, {sizeOf(piece.drawing, units)}
+                                    {words.no} {piece.id}, {sizeOf(piece.drawing, units)}
                                 </span>
                             )}
                         </Link>

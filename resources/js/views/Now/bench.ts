@@ -1,5 +1,6 @@
 import { becameOf, wanted } from '../../lib/pour'
 import type { CupOnBench, PourState } from '../../types/page'
+import * as words from '@words/now'
 
 const HOUR = 3_600_000
 
@@ -14,13 +15,13 @@ export function urgency(pour: PourState, now: number): number {
 /** What the bench is like, in a line: what stands mixed first, then what wants a hand soon. */
 export function headline(pours: PourState[], cups: CupOnBench[], now: number): string {
     const mixed = cups.filter((cup) => cup.mixed_at !== null).length
-    if (mixed > 0) return mixed === 1 ? 'One cup stands mixed: pour it' : `${mixed} cups stand mixed: pour them`
+    if (mixed > 0) return mixed === 1 ? words.oneCupStandsMixedPourIt : words.cupsStandMixedPourThem(mixed)
     const pouring = pours.filter((pour) => pour.poured_at === null).length
-    if (pouring > 0) return pouring === 1 ? 'One pour is under way' : `${pouring} pours are under way`
-    if (pours.length === 0) return cups.length === 0 ? 'The bench is free' : 'A cup is half weighed'
+    if (pouring > 0) return pouring === 1 ? words.onePourIsUnderWay : words.poursAreUnderWay(pouring)
+    if (pours.length === 0) return cups.length === 0 ? words.theBenchIsFree : words.aCupIsHalfWeighed
     const soon = pours.filter((pour) => urgency(pour, now) < HOUR && !canBeHandled(pour, now)).length
-    if (soon === 0) return 'Nothing wants a hand within the hour'
-    return soon === 1 ? 'One piece wants a hand within the hour' : `${soon} pieces want a hand within the hour`
+    if (soon === 0) return words.nothingWantsAHandWithinTheHour
+    return soon === 1 ? words.onePieceWantsAHandWithinTheHour : words.piecesWantAHandWithinTheHour(soon)
 }
 
 export function canBeHandled(pour: PourState, now: number): boolean {

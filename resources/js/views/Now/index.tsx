@@ -14,6 +14,7 @@ import { CupRow } from './CupRow'
 import { FilmRow } from './FilmRow'
 import { Invitation } from './Invitation'
 import { Waiting } from './Waiting'
+import * as words from '@words/now'
 
 interface Bench {
     now: number
@@ -39,15 +40,15 @@ export default function Now({ waiting, pieces, bottles, ...first }: Props): Reac
 
     return (
         <div className="flex flex-1 flex-col">
-            <Head title="Now" />
+            <Head title={words.now} />
             <div className="flex flex-wrap items-end justify-between gap-4 px-4 pt-6 pb-4 sm:px-8">
                 <div>
                     <p className="text-soft">{studio}</p>
                     <h1 className="figure mt-1 text-4xl leading-tight">{headline(sorted, cups, now)}</h1>
-                    {cutOff && <p className="mt-1">No answer from the studio: this is what it said last.</p>}
+                    {cutOff && <p className="mt-1">{words.noAnswerFromTheStudioThisIsWhatItSaid}</p>}
                 </div>
                 <LinkButton href="/pieces/new" look={empty && bottles > 0 ? 'next' : 'plain'} className="min-w-44">
-                    Take in a piece
+                    {words.takeInAPiece}
                 </LinkButton>
             </div>
             {empty ? (

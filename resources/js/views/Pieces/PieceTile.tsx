@@ -8,6 +8,7 @@ import { useUnits } from '../../lib/pages'
 import { phaseOf } from '../../lib/pour'
 import { surfaceWord } from '../../lib/words'
 import type { PieceRow, PourState } from '../../types/page'
+import * as words from '@words/pieces'
 
 export interface ListedPiece extends PieceRow {
     pours: PourState[]
@@ -63,25 +64,30 @@ export function PieceTile({
                 </span>
                 <span className="mt-2 block text-lg leading-tight font-bold group-hover:underline">
                     {piece.name}
-                    {piece.twin === true && <span className="font-normal text-soft"> no. {piece.id}</span>}
+                    {piece.twin === true && (
+                        <span className="font-normal text-soft">
+                            {' '}
+                            {words.no} {piece.id}
+                        </span>
+                    )}
                 </span>
             </Link>
             <p className="text-sm text-soft">
                 {size}, {surfaceWord(piece.spec.surface).toLowerCase()}
-                {(piece.spec.quantity ?? 1) > 1 && `, ${piece.spec.quantity} alike`}
+                {(piece.spec.quantity ?? 1) > 1 && words.alike(piece.spec.quantity ?? 1)}
             </p>
             <p className="mt-1 min-h-7">
                 {pour ? (
                     pour.poured_at === null ? (
-                        'Being poured'
+                        words.beingPoured
                     ) : (
                         <PhaseWord phase={phaseOf(pour, now).phase} />
                     )
                 ) : (
                     <span className="text-soft">
                         {piece.last_poured_at === null
-                            ? 'Not poured yet'
-                            : `Last poured ${shortDay(piece.last_poured_at)}`}
+                            ? words.notPouredYet
+                            : words.lastPoured(shortDay(piece.last_poured_at))}
                     </span>
                 )}
             </p>
@@ -89,48 +95,50 @@ export function PieceTile({
                 {!away && (
                     <Link
                         href={`/pieces/${piece.id}`}
-                        aria-label={`Measures of ${piece.name}`}
+                        aria-label={words.measuresOf(piece.name)}
                         className="inline-flex min-h-8 items-center underline underline-offset-4"
                     >
-                        Measures
+                        {words.measures}
                     </Link>
                 )}
                 <Link
                     href={`/pieces/${piece.id}/history`}
-                    aria-label={`Look back at ${piece.name}`}
+                    aria-label={words.lookBackAt(piece.name)}
                     className="inline-flex min-h-8 items-center underline underline-offset-4"
                 >
-                    Look back
+                    {words.lookBack}
                 </Link>
                 {away ? (
                     <button
                         type="button"
-                        aria-label={`Bring ${piece.name} back`}
+                        aria-label={words.bringBack(piece.name)}
                         className="min-h-8 font-semibold text-act underline underline-offset-4"
                         onClick={() => router.post(`/pieces/${piece.id}/restore`)}
                     >
-                        Bring back
+                        {words.bringBack2}
                     </button>
                 ) : (
                     <button
                         type="button"
-                        aria-label={`Take away ${piece.name}`}
+                        aria-label={words.takeAway(piece.name)}
                         className="min-h-8 underline underline-offset-4"
                         onClick={() => takeAway(false)}
                     >
-                        Take away
+                        {words.takeAway2}
                     </button>
                 )}
             </p>
             {wetUntil !== null && (
                 <div role="alert" className="mt-1 rounded bg-kraft px-2 py-1 text-sm text-kraft-ink">
-                    Wet resin is on it{wetUntil > 0 && `, until ${moment(wetUntil, now)}`}. It stays in sight till then.{' '}
+                    {words.wetResinIsOnIt}
+                    {wetUntil > 0 && words.until(moment(wetUntil, now))}
+                    {words.itStaysInSightTillThen}{' '}
                     <button
                         type="button"
                         className="min-h-8 underline underline-offset-4"
                         onClick={() => takeAway(true)}
                     >
-                        Take it away all the same
+                        {words.takeItAwayAllTheSame}
                     </button>
                 </div>
             )}

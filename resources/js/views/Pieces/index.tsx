@@ -5,6 +5,7 @@ import { LinkButton } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import { boxOf } from '../../drawings/OutlineDrawing'
 import { PieceTile, type ListedPiece } from './PieceTile'
+import * as words from '@words/pieces'
 
 interface ListedPlan {
     id: number
@@ -36,25 +37,23 @@ export default function Pieces(props: Props): ReactNode {
     const many = plans.reduce((sum, plan) => sum + plan.count, 0) > MANY || props.find !== ''
     return (
         <div className="flex-1 px-4 py-6 sm:px-8">
-            <Head title="Pieces" />
+            <Head title={words.pieces} />
             <div className="flex flex-wrap items-end justify-between gap-4">
-                <h1 className="figure text-4xl">{away ? 'Taken away' : 'Pieces'}</h1>
+                <h1 className="figure text-4xl">{away ? words.takenAway : words.pieces}</h1>
                 <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
                     {many && <Find find={props.find} away={away} />}
                     {away ? (
-                        <LinkButton href="/pieces">To the pieces</LinkButton>
+                        <LinkButton href="/pieces">{words.toThePieces}</LinkButton>
                     ) : (
                         <LinkButton href="/pieces/new" look="next" className="min-w-44">
-                            Take in a piece
+                            {words.takeInAPiece}
                         </LinkButton>
                     )}
                 </div>
             </div>
             {shown.length === 0 && (
                 <p className="py-6 text-lg text-soft">
-                    {props.find === ''
-                        ? 'Nothing was taken away.'
-                        : `No piece is called anything like "${props.find}".`}
+                    {props.find === '' ? words.nothingWasTakenAway : words.noPieceIsCalledAnythingLike(props.find)}
                 </p>
             )}
             {shown.map((plan) => (
@@ -63,7 +62,8 @@ export default function Pieces(props: Props): ReactNode {
             {!away && props.away_count > 0 && (
                 <p className="mt-10 border-t pt-2 ruled">
                     <Link href="/pieces?away=1" className="underline underline-offset-4">
-                        {props.away_count === 1 ? 'One piece was' : `${props.away_count} pieces were`} taken away
+                        {props.away_count === 1 ? words.onePieceWas : words.piecesWere(props.away_count)}{' '}
+                        {words.takenAway2}
                     </Link>
                 </p>
             )}
@@ -84,7 +84,7 @@ function Find({ find, away }: { find: string; away: boolean }): ReactNode {
                 })
             }}
         >
-            <Field label="Find a piece by its name" value={wanted} onChange={setWanted} className="w-64" />
+            <Field label={words.findAPieceByItsName} value={wanted} onChange={setWanted} className="w-64" />
         </form>
     )
 }
@@ -96,17 +96,21 @@ function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: str
             <div className="flex items-baseline justify-between border-b ruled pb-1">
                 <h2 className="text-lg font-bold">
                     {plan.name}
-                    {plan.pages > 1 && <span className="font-normal text-soft">, {plan.count} pieces</span>}
+                    {plan.pages > 1 && (
+                        <span className="font-normal text-soft">
+                            , {plan.count} {words.pieces2}
+                        </span>
+                    )}
                 </h2>
                 <a
                     href={`/plans/${plan.id}/file`}
                     className="inline-flex min-h-9 items-center gap-2 underline underline-offset-4"
                 >
-                    <DownloadSimpleIcon size={18} /> Plan file
+                    <DownloadSimpleIcon size={18} /> {words.planFile}
                 </a>
             </div>
             {plan.pieces.length === 0 ? (
-                <p className="py-6 text-lg text-soft">No piece yet. Take one in: its size and its edge are enough.</p>
+                <p className="py-6 text-lg text-soft">{words.noPieceYetTakeOneInItsSizeAndItsEdge}</p>
             ) : (
                 <ul className="flex flex-wrap gap-x-8 gap-y-8 pt-6">
                     {plan.pieces.map((piece) => (
@@ -115,13 +119,15 @@ function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: str
                 </ul>
             )}
             {plan.pages > 1 && (
-                <nav aria-label={`Pages of ${plan.name}`} className="mt-6 flex items-center gap-6">
-                    {plan.page > 1 && <Page plan={plan} page={plan.page - 1} find={find} away={away} word="Before" />}
+                <nav aria-label={words.pagesOf(plan.name)} className="mt-6 flex items-center gap-6">
+                    {plan.page > 1 && (
+                        <Page plan={plan} page={plan.page - 1} find={find} away={away} word={words.before} />
+                    )}
                     <span className="text-soft">
-                        {plan.page} of {plan.pages}
+                        {plan.page} {words.of} {plan.pages}
                     </span>
                     {plan.page < plan.pages && (
-                        <Page plan={plan} page={plan.page + 1} find={find} away={away} word="More" />
+                        <Page plan={plan} page={plan.page + 1} find={find} away={away} word={words.more} />
                     )}
                 </nav>
             )}

@@ -4,6 +4,7 @@ import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { moment } from '../../lib/format'
 import { becameOf } from '../../lib/pour'
 import type { PourActState, PourState } from '../../types/page'
+import * as words from '@words/pour'
 
 /** What is done, skipped or missed, what is next, and when the film changes. */
 export function ActList({ pour, now }: { pour: PourState; now: number }): ReactNode {
@@ -43,7 +44,11 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
             <span className={`flex-1 ${became === 'open' ? '' : 'text-soft'}`}>{act.title}</span>
             <span className="text-right text-soft">
                 {became === 'skipped' && act.skipped_because}
-                {became === 'missed' && <strong className="text-danger">missed, due {at && moment(at, now)}</strong>}
+                {became === 'missed' && (
+                    <strong className="text-danger">
+                        {words.missedDue} {at && moment(at, now)}
+                    </strong>
+                )}
                 {(became === 'done' || became === 'open') && at !== null && moment(at, now)}
             </span>
         </li>

@@ -4,6 +4,7 @@ import { Field } from '../../controls/Field'
 import type { EventKind } from '../../lib/journal/events'
 import { useUnits } from '../../lib/pages'
 import { SEEN } from '../../lib/words'
+import * as words from '@words/pour'
 
 interface Props {
     press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
@@ -20,7 +21,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
     return (
         <details className="rounded border border-line">
             <summary className="flex min-h-16 cursor-pointer list-none items-center gap-3 px-3 text-lg">
-                <PlusIcon size={22} weight="bold" /> Say what you see or add
+                <PlusIcon size={22} weight="bold" /> {words.sayWhatYouSeeOrAdd}
             </summary>
             <div className="grid grid-cols-2 gap-2 px-3 pb-3">
                 {Object.entries(SEEN).map(([what, word]) => (
@@ -39,12 +40,18 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         event.preventDefault()
                         if (typed.trim() === '') return
                         setTyped('')
-                        void press('observed', { what: '', text: typed.trim() }, `What was seen, ${title}`)
+                        void press('observed', { what: '', text: typed.trim() }, words.whatWasSeen(title))
                     }}
                 >
-                    <Field label="Something else" value={typed} onChange={setTyped} large className="min-w-0 flex-1" />
+                    <Field
+                        label={words.somethingElse}
+                        value={typed}
+                        onChange={setTyped}
+                        large
+                        className="min-w-0 flex-1"
+                    />
                     <button type="submit" disabled={typed.trim() === ''} className={`${WORD} disabled:opacity-40`}>
-                        Keep it
+                        {words.keepIt}
                     </button>
                 </form>
                 <form
@@ -53,11 +60,11 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         event.preventDefault()
                         if (added.trim() === '') return
                         setAdded('')
-                        void press('topped_up', { written: added.trim() }, `Topped up with ${added.trim()}, ${title}`)
+                        void press('topped_up', { written: added.trim() }, words.toppedUpWith(added.trim(), title))
                     }}
                 >
                     <Field
-                        label="Topped up with"
+                        label={words.toppedUpWith2}
                         value={added}
                         onChange={setAdded}
                         unit={units === 'metric' ? 'ml' : 'fl oz'}
@@ -66,7 +73,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         className="min-w-0 flex-1"
                     />
                     <button type="submit" disabled={added.trim() === ''} className={`${WORD} disabled:opacity-40`}>
-                        Added
+                        {words.added}
                     </button>
                 </form>
             </div>

@@ -4,6 +4,7 @@ import { joined, moment, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { SEEN } from '../../lib/words'
 import type { PourState, Seen, Units } from '../../types/page'
+import * as texts from '@words/pour'
 
 interface Props {
     pour: PourState
@@ -16,7 +17,7 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
     const units = useUnits()
     if (pour.seen.length === 0) return null
     return (
-        <ul className="mt-2 space-y-1.5" aria-label="Seen and added">
+        <ul className="mt-2 space-y-1.5" aria-label={texts.seenAndAdded}>
             {pour.seen.map((one) => (
                 <li key={one.event} className="flex items-center gap-3 text-lg">
                     <span className="min-w-0 flex-1 break-words">{said(one, units)}</span>
@@ -24,7 +25,7 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
                     {onTakeBack !== undefined && (
                         <button
                             type="button"
-                            aria-label={`Take back: ${said(one, units)}`}
+                            aria-label={texts.takeBack(said(one, units))}
                             className="grid size-16 shrink-0 place-items-center rounded border border-line bg-sheet"
                             onClick={() => onTakeBack(one.event)}
                         >
@@ -38,6 +39,6 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
 }
 
 function said(one: Seen, units: Units): string {
-    if (one.ml !== null) return `Topped up with ${joined(volume(one.ml, units))}`
-    return [SEEN[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') || 'Erased'
+    if (one.ml !== null) return texts.toppedUpWith3(joined(volume(one.ml, units)))
+    return [SEEN[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') || texts.erased
 }

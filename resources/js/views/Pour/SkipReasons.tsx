@@ -2,12 +2,13 @@ import { useState, type ReactNode } from 'react'
 import { Field } from '../../controls/Field'
 import type { ActKind } from '../../types/answer'
 import type { PourActState } from '../../types/page'
+import * as words from '@words/pour'
 
 const REASONS: Record<ActKind, string[]> = {
-    pass: ['No bubbles to be seen', 'No flame here tonight', 'I came too late for it'],
-    wipe: ['Nothing hangs', 'Taped underneath', 'They are sanded off later'],
-    look: ['I looked with the last pass', 'I came too late for it'],
-    cover: ['The cupboard is its cover', 'No dust here'],
+    pass: [words.noBubblesToBeSeen, words.noFlameHereTonight, words.iCameTooLateForIt],
+    wipe: [words.nothingHangs, words.tapedUnderneath, words.theyAreSandedOffLater],
+    look: [words.iLookedWithTheLastPass, words.iCameTooLateForIt],
+    cover: [words.theCupboardIsItsCover, words.noDustHere],
 }
 
 /** Why an act is skipped: one press each, or a word of one's own. */
@@ -16,7 +17,7 @@ export function SkipReasons({ act, onReason }: { act: PourActState; onReason: (r
     return (
         <form
             className="grid gap-2 border-b ruled bg-sheet px-4 py-3 sm:grid-cols-2 sm:px-6"
-            aria-label={`Skip ${act.title}, because`}
+            aria-label={words.skipBecause(act.title)}
             onSubmit={(event) => {
                 event.preventDefault()
                 if (typed.trim() !== '') onReason(typed.trim())
@@ -33,13 +34,13 @@ export function SkipReasons({ act, onReason }: { act: PourActState; onReason: (r
                 </button>
             ))}
             <div className="flex items-end gap-2">
-                <Field label="Another reason" value={typed} onChange={setTyped} large className="flex-1" />
+                <Field label={words.anotherReason} value={typed} onChange={setTyped} large className="flex-1" />
                 <button
                     type="submit"
                     disabled={typed.trim() === ''}
                     className="min-h-16 rounded border border-line bg-bench px-4 text-lg disabled:opacity-40"
                 >
-                    Skip it
+                    {words.skipIt}
                 </button>
             </div>
         </form>

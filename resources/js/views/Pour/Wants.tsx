@@ -6,6 +6,7 @@ import { countdown, joined, moment, span, volume, volumeMix, weightMix } from '.
 import { useUnits } from '../../lib/pages'
 import { lane, type Wanted } from '../../lib/pour'
 import type { PlannedAndUsed, PourState } from '../../types/page'
+import * as words from '@words/pour'
 
 /** The one thing that is wanted, as large as the screen allows. */
 export function Wants({
@@ -25,21 +26,21 @@ export function Wants({
         <div className="flex flex-1 flex-col justify-center py-3">
             {want.kind === 'pouring' && (
                 <>
-                    <p className="text-2xl">Pour and spread</p>
+                    <p className="text-2xl">{words.pourAndSpread}</p>
                     <BigTime
                         testId="open-left"
-                        text={openLeft > 0 ? countdown(openLeft) : `${countdown(-openLeft)} over`}
+                        text={openLeft > 0 ? countdown(openLeft) : words.over(countdown(-openLeft))}
                         late={openLeft <= 0}
                     />
                     <p className="text-xl text-soft">
                         {openLeft > 0
-                            ? 'of open time left, if it goes on now'
-                            : 'past its open time: it hardly levels, and heat no longer helps'}
+                            ? words.ofOpenTimeLeftIfItGoesOnNow
+                            : words.pastItsOpenTimeItHardlyLevelsAndHeatNo}
                     </p>
                     <p className="mt-4 text-xl">{planned.pour}</p>
                     {planned.ran_off !== null && planned.ran_off.ml >= 1 && (
                         <p className="mt-1 text-xl">
-                            {joined(volume(planned.ran_off.ml, units))} run off: a tray below it.
+                            {joined(volume(planned.ran_off.ml, units))} {words.runOffATrayBelowIt}
                         </p>
                     )}
                     <p className="mt-3 text-lg text-soft">
@@ -57,15 +58,15 @@ export function Wants({
                                 ? countdown(want.dueIn)
                                 : want.dueIn > -60_000
                                   ? 'now'
-                                  : `${span(-want.dueIn / 60_000)} ago`
+                                  : words.ago(span(-want.dueIn / 60_000))
                         }
                         late={want.dueIn <= 0}
                     />
                     <p className="text-xl">{want.act.how}</p>
                     <p className="mt-3 text-lg text-soft">
                         {pour.closes_at !== null && now < pour.closes_at
-                            ? `The film heals for another ${span((pour.closes_at - now) / 60_000)}.`
-                            : 'The film has closed: heat now leaves a scar.'}
+                            ? words.theFilmHealsForAnother(span((pour.closes_at - now) / 60_000))
+                            : words.theFilmHasClosedHeatNowLeavesAScar}
                     </p>
                 </>
             )}
@@ -75,14 +76,14 @@ export function Wants({
                         <PhaseIcon phase={want.phase} size={34} /> {PHASES[want.phase].word}
                     </p>
                     {want.next === null ? (
-                        <p className="figure mt-3 text-5xl">Ready</p>
+                        <p className="figure mt-3 text-5xl">{words.ready}</p>
                     ) : (
                         <BigTime testId="next-phase-in" text={countdown(want.next.in)} late={false} />
                     )}
                     <p className="text-xl">{PHASES[want.phase].means}</p>
                     {want.next !== null && (
                         <p className="mt-3 text-lg text-soft">
-                            {PHASES[want.next.phase].word} at {moment(now + want.next.in, now)}
+                            {PHASES[want.next.phase].word} {words.at} {moment(now + want.next.in, now)}
                         </p>
                     )}
                 </>
@@ -102,7 +103,7 @@ export function Wants({
     )
 }
 
-const KNOWN = { planned: 'As planned', read: 'Measured', weighed: 'Weighed' }
+const KNOWN = { planned: words.asPlanned, read: words.measured, weighed: words.weighed }
 
 /** What went into the cup, as one knows it; nothing planned is shown as measured. */
 function InTheCup({ planned }: { planned: PlannedAndUsed }): ReactNode {

@@ -15,6 +15,7 @@ import { SaySeen } from './SaySeen'
 import { SeenList } from './SeenList'
 import { SkipReasons } from './SkipReasons'
 import { Wants } from './Wants'
+import * as words from '@words/pour'
 
 interface Props {
     pour: PourState
@@ -42,7 +43,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
     const next = (): void => {
         if (performance.now() - pressedAt.current < TREMBLE_MS) return
         pressedAt.current = performance.now()
-        if (want.kind === 'pouring') void press('poured', {}, `The end of the pouring, ${pour.title}`)
+        if (want.kind === 'pouring') void press('poured', {}, words.theEndOfThePouring(pour.title))
         if (want.kind === 'act') void press('act_done', { act: want.act.id }, `${want.act.title}, ${pour.title}`)
         if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
     }
@@ -52,9 +53,9 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
             ? null
             : (): void => {
                   setSkipping(false)
-                  void press('undone', { of: undo }, `Taking back ${lastMarked?.title ?? 'the end of the pouring'}`)
+                  void press('undone', { of: undo }, words.takingBack(lastMarked?.title ?? words.theEndOfThePouring2))
               }
-    const takeBack = (of: string): void => void press('undone', { of }, `Taking back what was seen, ${pour.title}`)
+    const takeBack = (of: string): void => void press('undone', { of }, words.takingBackWhatWasSeen(pour.title))
     useNextKeys(next)
 
     return (
@@ -71,7 +72,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                     <button
                         type="button"
                         aria-pressed={loud}
-                        aria-label="Sound"
+                        aria-label={words.sound}
                         className="grid size-16 place-items-center rounded border border-line bg-sheet"
                         onClick={() => {
                             allowSound()
@@ -85,13 +86,13 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                 <div aria-live="polite" className="min-h-0">
                     {cutOff && waiting.length === 0 && (
                         <p className="mt-1 rounded bg-kraft px-3 py-1 text-kraft-ink">
-                            No answer from the studio. The clock goes on; what you press is kept.
+                            {words.noAnswerFromTheStudioTheClockGoesOn}
                         </p>
                     )}
                     {expected && pour.poured_at !== null && (
                         <p className="mt-1 font-semibold">
-                            Poured at {moment(pour.poured_at, now)}, kept here. These times are as they were expected;
-                            the studio works them out when it answers.
+                            {words.pouredAt} {moment(pour.poured_at, now)}
+                            {words.keptHereTheseTimesAreAsTheyWere}
                         </p>
                     )}
                 </div>
@@ -102,7 +103,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                 )}
                 {want.kind === 'pouring' && pour.gels_at !== null && now >= pour.gels_at && (
                     <div className="mt-2">
-                        <Strip level="stop">Do not pour it: it has gelled. Mix it anew.</Strip>
+                        <Strip level="stop">{words.doNotPourItItHasGelledMixItAnew}</Strip>
                     </div>
                 )}
                 <Wants want={want} pour={pour} now={now} planned={planned} />
@@ -110,15 +111,15 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
 
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
                 {want.kind === 'pouring' && (
-                    <Cautions title="Mixing and pouring" sentences={cautions.pour} read={pour.from_cup} />
+                    <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read={pour.from_cup} />
                 )}
                 {want.kind === 'act' && want.act.kind === 'wipe' && (
-                    <Cautions title="Mixing and pouring" sentences={cautions.pour} read />
+                    <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read />
                 )}
                 {want.kind === 'act' && want.act.kind === 'pass' && (
                     <Cautions
                         key={want.act.id}
-                        title="Before the heat"
+                        title={words.beforeTheHeat}
                         sentences={cautions.heat}
                         read={pour.acts.some((act) => act.kind === 'pass' && act.event !== null)}
                     />
@@ -146,7 +147,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                     <button
                         type="button"
                         disabled={back === null}
-                        aria-label="Take the last press back"
+                        aria-label={words.takeTheLastPressBack}
                         className="grid min-h-20 w-20 shrink-0 place-items-center rounded border border-line bg-sheet disabled:opacity-40"
                         onClick={() => back?.()}
                     >
@@ -159,7 +160,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                             className="grid min-h-20 shrink-0 place-items-center rounded border border-line bg-sheet px-4 text-lg"
                             onClick={() => setSkipping(!skipping)}
                         >
-                            Skip
+                            {words.skip}
                         </button>
                     )}
                     <button
@@ -168,21 +169,21 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                         className="flex min-h-20 flex-1 items-center justify-center gap-3 rounded bg-act px-4 text-2xl font-bold text-act-ink"
                         onClick={next}
                     >
-                        {want.kind === 'pouring' && 'It is all on the piece'}
+                        {want.kind === 'pouring' && words.itIsAllOnThePiece}
                         {want.kind === 'act' && (
                             <>
-                                <CheckIcon size={34} weight="bold" /> Done
+                                <CheckIcon size={34} weight="bold" /> {words.done}
                             </>
                         )}
                         {want.kind === 'waiting' &&
-                            (pour.written_at === null ? 'Finish: what it took' : 'What it took')}
+                            (pour.written_at === null ? words.finishWhatItTook : words.whatItTook)}
                     </button>
                     {want.kind === 'act' && (
                         <Link
                             href={`/pours/${pour.id}/finish`}
                             className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"
                         >
-                            Finish now
+                            {words.finishNow}
                         </Link>
                     )}
                 </div>

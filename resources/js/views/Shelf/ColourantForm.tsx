@@ -5,6 +5,7 @@ import { Field } from '../../controls/Field'
 import { fieldNumber } from '../../lib/format'
 import { emptied, KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
+import * as words from '@words/shelf'
 
 const FORMS = ['paste', 'ink', 'tint', 'dye', 'powder', 'glitter', 'flakes', 'sand', 'oil', 'thinner', 'additive'].map(
     (value) => ({
@@ -45,7 +46,7 @@ export function ColourantForm({
     )
     const { sentences } = keeping
     const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
-    const field = (key: string, label: string, unit: string, placeholder = 'not said'): ReactNode => (
+    const field = (key: string, label: string, unit: string, placeholder = words.notSaid): ReactNode => (
         <Field
             label={label}
             value={typed[key] ?? ''}
@@ -67,20 +68,20 @@ export function ColourantForm({
         >
             <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_10rem_auto]">
                 <Field
-                    label="Name on the bottle"
+                    label={words.nameOnTheBottle}
                     value={typed.name ?? ''}
                     onChange={(value) => put('name', value)}
                     sentence={sentences.name}
                     large
                 />
                 <Choice
-                    label="What it is"
+                    label={words.whatItIs}
                     value={typed.form ?? 'paste'}
                     options={FORMS}
                     onChange={(value) => put('form', value)}
                 />
                 <label className="text-sm text-soft">
-                    Its colour
+                    {words.itsColour}
                     <input
                         type="color"
                         value={typed.colour}
@@ -91,7 +92,7 @@ export function ColourantForm({
             </div>
             <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
                 <Switch
-                    label="It is"
+                    label={words.itIs}
                     value={typed.finish ?? 'opaque'}
                     options={[
                         { value: 'opaque', label: 'opaque' },
@@ -101,7 +102,7 @@ export function ColourantForm({
                     onChange={(value) => put('finish', value)}
                 />
                 <Switch
-                    label="Solvent in it, flammable"
+                    label={words.solventInItFlammable}
                     value={typed.flammable || (supply?.flammable ?? 'unknown')}
                     options={[
                         { value: 'yes', label: 'yes' },
@@ -110,19 +111,19 @@ export function ColourantForm({
                     ]}
                     onChange={(value) => put('flammable', value)}
                 />
-                <Check label="Watery" on={watery} onChange={setWatery} />
+                <Check label={words.watery} on={watery} onChange={setWatery} />
             </div>
-            <p className="text-sm text-soft">Unknown counts as flammable: no flame over anything that it is in.</p>
+            <p className="text-sm text-soft">{words.unknownCountsAsFlammableNoFlameOver}</p>
             <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-5">
-                {field('density_g_ml', 'Density', 'g/ml', '1')}
-                {field('limit_pct', 'At most, by its label', '%')}
-                {field('drop_ml', 'One drop', 'ml', '0.05')}
-                {field('dip_ml', 'One dip', 'ml', '0.01')}
-                {field('scoop_ml', 'One scoop', 'ml')}
+                {field('density_g_ml', words.density, 'g/ml', '1')}
+                {field('limit_pct', words.atMostByItsLabel, '%')}
+                {field('drop_ml', words.oneDrop, 'ml', '0.05')}
+                {field('dip_ml', words.oneDip, 'ml', '0.01')}
+                {field('scoop_ml', words.oneScoop, 'ml')}
             </div>
             <div className="flex flex-wrap items-end gap-4">
                 <Field
-                    label="Twenty of them weigh"
+                    label={words.twentyOfThemWeigh}
                     value={twenty}
                     unit="g"
                     inputMode="decimal"
@@ -133,20 +134,20 @@ export function ColourantForm({
                     disabled={!(calibrated > 0)}
                     onClick={() => put('drop_ml', String(Number(calibrated.toPrecision(3))))}
                 >
-                    Take it as one drop
+                    {words.takeItAsOneDrop}
                 </Button>
                 <Button
                     disabled={!(calibrated > 0)}
                     onClick={() => put('dip_ml', String(Number(calibrated.toPrecision(3))))}
                 >
-                    Take it as one dip
+                    {words.takeItAsOneDip}
                 </Button>
             </div>
             <div className="grid grid-cols-3 gap-x-6">
-                {field('left_ml', 'Left of it', 'ml')}
-                {field('price', 'Paid for it', '')}
+                {field('left_ml', words.leftOfIt, 'ml')}
+                {field('price', words.paidForIt, '')}
                 <Field
-                    label="Good until"
+                    label={words.goodUntil}
                     value={typed.best_before ?? ''}
                     placeholder="2027-01-31"
                     sentence={sentences.best_before}

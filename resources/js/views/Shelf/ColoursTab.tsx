@@ -8,6 +8,7 @@ import type { DoseSpec, DoseUnit } from '../../types/mixing'
 import { ColourantForm } from './ColourantForm'
 import { RecipeForm } from './RecipeForm'
 import type { ShelfSupply } from './types'
+import * as words from '@words/shelf'
 
 interface Props {
     kind: 'colourant' | 'recipe'
@@ -47,12 +48,14 @@ export function ColoursTab({ kind, entries, colourants, onPut }: Props): ReactNo
                 ))}
             </ul>
             <Button className="mt-4" onClick={() => setOpen('new')}>
-                <PlusIcon size={18} /> {kind === 'recipe' ? 'A new recipe' : 'A new colourant, thinner or filler'}
+                <PlusIcon size={18} /> {kind === 'recipe' ? words.aNewRecipe : words.aNewColourantThinnerOrFiller}
             </Button>
             <Sheet
                 open={open !== null}
                 onClose={() => setOpen(null)}
-                title={open === 'new' ? (kind === 'recipe' ? 'A new recipe' : 'A new colourant') : (open?.name ?? '')}
+                title={
+                    open === 'new' ? (kind === 'recipe' ? words.aNewRecipe : words.aNewColourant) : (open?.name ?? '')
+                }
                 wide
             >
                 {open !== null &&
@@ -68,20 +71,23 @@ export function ColoursTab({ kind, entries, colourants, onPut }: Props): ReactNo
 
 function colourantWords(one: ShelfSupply): string {
     const { form, finish, watery } = one.sheet
-    const burns = { yes: 'flammable', no: null, unknown: 'may be flammable: no flame' }[one.flammable ?? 'unknown']
+    const burns = { yes: 'flammable', no: null, unknown: words.mayBeFlammableNoFlame }[one.flammable ?? 'unknown']
     return [
         form,
         finish === 'translucent' || finish === 'metallic' ? finish : null,
         watery === true ? 'watery' : null,
         burns,
-        one.past ? 'past its date' : null,
+        one.past ? words.pastItsDate : null,
     ]
         .filter(Boolean)
         .join(', ')
 }
 
 function recipeWords(one: ShelfSupply, colourants: ShelfSupply[]): string {
-    return `${(one.sheet.doses ?? []).map((dose) => doseWords(dose, colourants)).join(', ')} for ${one.sheet.per_ml ?? 100} ml`
+    return words.forMl(
+        (one.sheet.doses ?? []).map((dose) => doseWords(dose, colourants)).join(', '),
+        one.sheet.per_ml ?? 100,
+    )
 }
 
 function doseWords(dose: DoseSpec, colourants: ShelfSupply[]): string {

@@ -11,6 +11,7 @@ import { theQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
 import { KeepProblem, newer, useKeeping } from './keeping'
 import type { LotRow, ShelfResin } from './types'
+import * as words from '@words/shelf'
 
 /** The bottles of one resin that came together: the opened ones are finished first. */
 export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
@@ -20,28 +21,32 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
     return (
         <div className="mt-4">
             <div className="flex items-end justify-between border-b ruled">
-                <h3 className="font-bold">Bottles</h3>
+                <h3 className="font-bold">{words.bottles}</h3>
                 <Button look="quiet" onClick={() => setLot({})}>
-                    Add a lot
+                    {words.addALot}
                 </Button>
             </div>
             <Need resin={resin} />
             {resin.lots.length === 0 ? (
-                <p className="py-2 text-soft">
-                    None written down: then nobody is told when it runs short, or is past its date.
-                </p>
+                <p className="py-2 text-soft">{words.noneWrittenDownThenNobodyIsToldWhenIt}</p>
             ) : (
                 <div className="relative overflow-x-auto">
                     <table className="w-full min-w-[36rem]">
                         <thead>
                             <tr className="text-left text-sm text-soft">
-                                {['Lot', 'Opened', 'Good until', 'Left of A', 'Left of B', 'Paid', 'Take away'].map(
-                                    (word) => (
-                                        <th key={word} className="font-normal">
-                                            <span className={word === 'Take away' ? 'sr-only' : ''}>{word}</span>
-                                        </th>
-                                    ),
-                                )}
+                                {[
+                                    words.lot,
+                                    words.opened,
+                                    words.goodUntil,
+                                    words.leftOfA,
+                                    words.leftOfB,
+                                    words.paid,
+                                    words.takeAway,
+                                ].map((word) => (
+                                    <th key={word} className="font-normal">
+                                        <span className={word === words.takeAway ? 'sr-only' : ''}>{word}</span>
+                                    </th>
+                                ))}
                             </tr>
                         </thead>
                         <tbody>
@@ -56,9 +61,13 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
                                             {one.name}
                                         </button>
                                     </th>
-                                    <td>{one.opened_on === null ? 'not yet' : shortDay(Date.parse(one.opened_on))}</td>
+                                    <td>
+                                        {one.opened_on === null ? words.notYet : shortDay(Date.parse(one.opened_on))}
+                                    </td>
                                     <td className={one.past ? 'font-semibold text-danger' : ''}>
-                                        {one.best_before === null ? 'not said' : shortDay(Date.parse(one.best_before))}
+                                        {one.best_before === null
+                                            ? words.notSaid
+                                            : shortDay(Date.parse(one.best_before))}
                                         {one.past && ', past'}
                                     </td>
                                     <td>{amount(one.left_a_ml)}</td>
@@ -66,7 +75,7 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
                                     <td>{one.price ?? ''}</td>
                                     <td className="text-right">
                                         <Remove
-                                            label={`Take lot ${one.name} away`}
+                                            label={words.takeLotAway(one.name)}
                                             onPress={() => router.delete(`/shelf/lots/${one.id}`)}
                                         />
                                     </td>
@@ -79,7 +88,7 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
             <Sheet
                 open={lot !== null}
                 onClose={() => setLot(null)}
-                title={lot?.id === undefined ? 'A lot of bottles' : `Lot ${lot.name ?? ''}`}
+                title={lot?.id === undefined ? words.aLotOfBottles : words.lot2(lot.name ?? '')}
             >
                 {lot !== null && <LotForm key={lot.id ?? 'new'} resin={resin} lot={lot} onDone={() => setLot(null)} />}
             </Sheet>
@@ -94,12 +103,14 @@ function Need({ resin }: { resin: ShelfResin }): ReactNode {
     if (resin.needed_ml === 0) return null
     return (
         <p className="py-1">
-            Planned and not poured: <strong>{joined(volume(resin.needed_ml, units))}</strong>; left:{' '}
-            {joined(volume(resin.left_ml, units))}.
+            {words.plannedAndNotPoured} <strong>{joined(volume(resin.needed_ml, units))}</strong>
+            {words.left} {joined(volume(resin.left_ml, units))}.
             {resin.needed_ml > resin.left_ml &&
                 (packs.length === 0
-                    ? ` ${joined(volume(resin.needed_ml - resin.left_ml, units))} are missing.`
-                    : ` Buy ${packs.map(([ml, count]) => `${count} × ${joined(volume(Number(ml), units))}`).join(' and ')}.`)}
+                    ? words.areMissing(joined(volume(resin.needed_ml - resin.left_ml, units)))
+                    : words.buy(
+                          packs.map(([ml, count]) => `${count} × ${joined(volume(Number(ml), units))}`).join(' and '),
+                      ))}
         </p>
     )
 }
@@ -151,19 +162,19 @@ function LotForm({ resin, lot, onDone }: { resin: ShelfResin; lot: Partial<LotRo
                 keeping.keep()
             }}
         >
-            {field('name', 'Number on the bottle')}
+            {field('name', words.numberOnTheBottle)}
             <div className="grid grid-cols-2 gap-x-6 gap-y-4">
-                {field('opened_on', 'Opened on', undefined, 'such as 2026-05-31; empty: not yet')}
-                {field('best_before', 'Good until', undefined, 'such as 2027-01-31')}
-                {field('left_a_ml', 'Left of A', unit)}
-                {field('left_b_ml', 'Left of B', unit)}
-                {field('bought_ml', 'Both together when bought', unit)}
-                {field('price', 'Paid for it', '')}
+                {field('opened_on', words.openedOn, undefined, words.suchAs20260531EmptyNotYet)}
+                {field('best_before', words.goodUntil, undefined, words.suchAs20270131)}
+                {field('left_a_ml', words.leftOfA, unit)}
+                {field('left_b_ml', words.leftOfB, unit)}
+                {field('bought_ml', words.bothTogetherWhenBought, unit)}
+                {field('price', words.paidForIt, '')}
             </div>
             <KeepProblem keeping={keeping} />
             <div className="flex justify-end">
                 <Button look="next" type="submit" className="min-w-32">
-                    Keep
+                    {words.keep}
                 </Button>
             </div>
         </form>

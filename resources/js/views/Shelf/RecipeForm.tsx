@@ -7,6 +7,7 @@ import { fieldNumber } from '../../lib/format'
 import type { DoseUnit } from '../../types/mixing'
 import { KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
+import * as words from '@words/shelf'
 
 const UNITS: DoseUnit[] = ['drops', 'ml', 'g', 'dips', 'scoops']
 
@@ -47,9 +48,9 @@ export function RecipeForm(props: {
             }}
         >
             <div className="grid grid-cols-[1fr_9rem] gap-6">
-                <Field label="Name" value={name} onChange={setName} sentence={sentences.name} large />
+                <Field label={words.name} value={name} onChange={setName} sentence={sentences.name} large />
                 <Field
-                    label="For mixed resin"
+                    label={words.forMixedResin}
                     value={perMl}
                     unit="ml"
                     inputMode="decimal"
@@ -61,27 +62,27 @@ export function RecipeForm(props: {
             {rows.map((row, at) => (
                 <div key={at} className="grid grid-cols-[1fr_6rem_7rem_auto] items-end gap-4">
                     <Choice
-                        label="Colourant"
+                        label={words.colourant}
                         value={row.colourant}
                         options={colourants.map((one) => ({ value: one.key, label: one.name }))}
                         onChange={(colourant) => put(at, { colourant })}
                         sentence={sentences[`doses.${at}.colourant`] ?? sentences[`doses.${at}`]}
                     />
                     <Field
-                        label="Amount"
+                        label={words.amount}
                         value={row.amount}
                         inputMode="decimal"
                         onChange={(amount) => put(at, { amount })}
                         sentence={sentences[`doses.${at}.${row.unit}`]}
                     />
                     <Choice
-                        label="counted in"
+                        label={words.countedIn}
                         value={row.unit}
                         options={UNITS.map((one) => ({ value: one, label: one }))}
                         onChange={(unit) => put(at, { unit: unit as DoseUnit })}
                     />
                     <Remove
-                        label="Take it out"
+                        label={words.takeItOut}
                         onPress={() => setRows((before) => before.filter((_, index) => index !== at))}
                     />
                 </div>
@@ -95,7 +96,7 @@ export function RecipeForm(props: {
                         ])
                     }
                 >
-                    Add a colourant
+                    {words.addAColourant}
                 </Button>
             )}
             <KeepRow supply={supply} keeping={keeping} />

@@ -28,6 +28,7 @@ import {
     type WorkingIn,
 } from './resinFields'
 import type { ShelfResin } from './types'
+import * as texts from '@words/shelf'
 
 interface Props {
     open: boolean
@@ -40,7 +41,7 @@ interface Props {
 /** One label, typed with the bottle or its photo at hand. What it does not say is left empty. */
 export function ResinForm(props: Props): ReactNode {
     const title =
-        props.resin === null ? 'A sheet from its label' : props.copy ? `Like ${props.resin.name}` : props.resin.name
+        props.resin === null ? texts.aSheetFromItsLabel : props.copy ? texts.like(props.resin.name) : props.resin.name
     return (
         <Sheet open={props.open} onClose={props.onClose} title={title} full>
             <Form key={`${props.resin?.id ?? 'new'} ${props.copy}`} {...props} />
@@ -73,7 +74,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
             if (problem instanceof Refused)
                 setFaults(
                     Object.fromEntries(
-                        Object.entries(problem.sentences).filter(([, one]) => one !== 'This field is missing.'),
+                        Object.entries(problem.sentences).filter(([field]) => problem.codes[field] !== 'plan.missing'),
                     ),
                 )
         }
@@ -84,7 +85,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
     useEffect(() => () => (photo === null ? undefined : URL.revokeObjectURL(photo)), [photo])
     const usual = (key: string): string => {
         const typical = checked?.typical[key]
-        return typical === undefined ? 'not said' : `${typical} is usual`
+        return typical === undefined ? texts.notSaid : texts.isUsual(typical)
     }
     const polyester = typed.family === 'polyester'
     const fields = (list: [string, string, string][]): ReactNode =>
@@ -116,26 +117,26 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
             <div className="space-y-5 pr-2 lg:row-span-2 lg:min-h-0 lg:overflow-auto">
                 <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_auto_auto]">
                     <Field
-                        label="Name on the label"
+                        label={texts.nameOnTheLabel}
                         value={typed.name ?? ''}
                         onChange={(value) => put('name', value)}
                         sentence={shown.name}
                         large
                     />
                     <Choice
-                        label="What it is for"
+                        label={texts.whatItIsFor}
                         value={typed.family ?? 'coating'}
                         options={[
-                            { value: 'coating', label: 'Coating' },
-                            { value: 'casting', label: 'Casting, deep' },
-                            { value: 'fast', label: 'Fast, thin films' },
-                            { value: 'dome', label: 'Doming, thick' },
-                            { value: 'polyester', label: 'Polyester' },
+                            { value: 'coating', label: texts.coating },
+                            { value: 'casting', label: texts.castingDeep },
+                            { value: 'fast', label: texts.fastThinFilms },
+                            { value: 'dome', label: texts.domingThick },
+                            { value: 'polyester', label: texts.polyester },
                         ]}
                         onChange={(value) => put('family', value)}
                     />
                     <Switch
-                        label="Which part goes in first"
+                        label={texts.whichPartGoesInFirst}
                         value={typed.pour_first ?? 'a'}
                         options={[
                             { value: 'a', label: 'A' },
@@ -146,9 +147,9 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 </div>
                 {polyester ? (
                     <Field
-                        label="Catalyst by the depth of the layer, from the label's own table"
+                        label={texts.catalystByTheDepthOfTheLayerFromThe}
                         value={typed.catalyst ?? ''}
-                        hint="depth in mm and per cent, such as 1: 2, 5: 1.5, 10: 1"
+                        hint={texts.depthInMmAndPerCentSuchAs12515101}
                         sentence={shown.catalyst}
                         onChange={(value) => put('catalyst', value)}
                     />
@@ -176,7 +177,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                             large
                         />
                         <Switch
-                            label="counted by"
+                            label={texts.countedBy}
                             value={typed['ratio.by'] ?? 'volume'}
                             options={[
                                 { value: 'volume', label: 'volume' },
@@ -188,7 +189,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 )}
                 <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[13.5rem_auto]">
                     <Field
-                        label="Working time on the label"
+                        label={texts.workingTimeOnTheLabel}
                         value={typed[workingIn] ?? ''}
                         unit="min"
                         placeholder="30 min"
@@ -197,11 +198,11 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         large
                     />
                     <Switch
-                        label="That is how long it can be used"
+                        label={texts.thatIsHowLongItCanBeUsed}
                         value={workingIn}
                         options={[
-                            { value: 'open_min', label: 'spread out' },
-                            { value: 'pot_life_min', label: 'in its cup' },
+                            { value: 'open_min', label: texts.spreadOut },
+                            { value: 'pot_life_min', label: texts.inItsCup },
                         ]}
                         onChange={(value) => {
                             const next = value as WorkingIn
@@ -210,16 +211,17 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         }}
                     />
                 </div>
-                <p className="text-soft">
-                    That is enough to begin. The rest as far as the label says it, in its own words: 3-4 h, 1 day, 900
-                    cps, 75 °F.
-                </p>
-                <Group title="Mixing">{fields(MIXING)}</Group>
+                <p className="text-soft">{texts.thatIsEnoughToBeginTheRestAsFarAsThe}</p>
+                <Group title={texts.mixing}>{fields(MIXING)}</Group>
                 <Group
-                    title={`Times, all at ${typed.reference_c === '' ? 'the label’s temperature' : `${typed.reference_c ?? ''} ${units === 'metric' ? '°C' : '°F'}`}`}
+                    title={texts.timesAllAt(
+                        typed.reference_c === ''
+                            ? texts.theLabelsTemperature
+                            : `${typed.reference_c ?? ''} ${units === 'metric' ? '°C' : '°F'}`,
+                    )}
                 >
                     <Field
-                        label="Temperature they are for"
+                        label={texts.temperatureTheyAreFor}
                         value={typed.reference_c ?? ''}
                         unit={units === 'metric' ? '°C' : '°F'}
                         placeholder={usual('reference_c')}
@@ -227,7 +229,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         onChange={(value) => setTyped((before) => ({ ...before, reference_c: value }))}
                     />
                     <Field
-                        label="Thickness is for"
+                        label={texts.thicknessIsFor}
                         value={typed.viscosity_at_c ?? ''}
                         unit={units === 'metric' ? '°C' : '°F'}
                         placeholder={usual('viscosity_at_c')}
@@ -243,12 +245,12 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         if (stage !== undefined && hours !== undefined) put(stage, hours)
                     }}
                 />
-                <Group title="Limits">{fields(LIMITS)}</Group>
+                <Group title={texts.limits}>{fields(LIMITS)}</Group>
                 <Field
-                    label="Packs it is sold in, both parts together"
+                    label={texts.packsItIsSoldInBothPartsTogether}
                     value={typed[PACKS] ?? ''}
                     unit={units === 'metric' ? 'ml' : 'fl oz'}
-                    hint="such as 750, 1500 or 1 gal"
+                    hint={texts.suchAs7501500Or1Gal}
                     sentence={shown[PACKS]}
                     onChange={(value) => put(PACKS, value)}
                 />
@@ -256,7 +258,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
             <aside className="space-y-4 lg:min-h-0 lg:overflow-auto">
                 {photo === null ? (
                     <label className="flex min-h-14 cursor-pointer items-center justify-center rounded border border-dashed border-line px-3 focus-within:outline-3 focus-within:outline-act">
-                        Lay a photo of the label beside it
+                        {texts.layAPhotoOfTheLabelBesideIt}
                         <input
                             type="file"
                             accept="image/*"
@@ -270,9 +272,9 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                 ) : (
                     <div className="relative">
                         <div className="max-h-[38dvh] overflow-auto border ruled">
-                            <img src={photo} alt="The label" className="w-[160%] max-w-none" />
+                            <img src={photo} alt={texts.theLabel} className="w-[160%] max-w-none" />
                         </div>
-                        <Remove label="Take the photo away" onPress={() => setPhoto(null)} />
+                        <Remove label={texts.takeThePhotoAway} onPress={() => setPhoto(null)} />
                     </div>
                 )}
                 {checked !== null && (
@@ -280,13 +282,13 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         <FilmLane phases={lanePhases(checked.phases)} height={20} words={false} />
                         {checked.doubts.map((doubt) => (
                             <p key={doubt} className="rounded bg-kraft px-3 py-1.5 text-kraft-ink">
-                                <strong>Look again. </strong>
+                                <strong>{texts.lookAgain} </strong>
                                 {doubt}
                             </p>
                         ))}
                         {checked.silences.length > 0 && (
                             <div>
-                                <h3 className="font-bold">What its silence costs</h3>
+                                <h3 className="font-bold">{texts.whatItsSilenceCosts}</h3>
                                 <ul className="mt-1 space-y-1 text-[15px]">
                                     {checked.silences.map((silence) => (
                                         <li key={silence} className="border-l-2 border-line pl-2">
@@ -298,16 +300,12 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         )}
                     </>
                 )}
-                {checked === null && (
-                    <p className="text-soft">
-                        Its name, its ratio and its working time are what it takes; all else may stay unknown.
-                    </p>
-                )}
+                {checked === null && <p className="text-soft">{texts.itsNameItsRatioAndItsWorkingTimeAre}</p>}
             </aside>
             <div className="sticky bottom-0 space-y-2 border-t ruled bg-sheet pt-2 lg:static lg:border-0">
                 <div className="flex flex-wrap gap-3">
                     <Button look="next" type="submit" disabled={sending} className="min-w-36">
-                        Keep the sheet
+                        {texts.keepTheSheet}
                     </Button>
                     {resin !== null && !copy && (
                         <Button
@@ -315,7 +313,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                                 router.delete(`/shelf/resins/${resin.id}`, { ...options, onSuccess: onClose })
                             }
                         >
-                            Take it away
+                            {texts.takeItAway}
                         </Button>
                     )}
                 </div>
@@ -325,7 +323,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                     (sentences.form ?? '') !== '' && <p className="font-semibold text-danger">{sentences.form}</p>
                 )}
                 {resin !== null && !copy && (
-                    <p className="text-sm text-soft">What was poured keeps the sheet as it was.</p>
+                    <p className="text-sm text-soft">{texts.whatWasPouredKeepsTheSheetAsItWas}</p>
                 )}
             </div>
         </form>

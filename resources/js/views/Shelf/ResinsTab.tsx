@@ -9,6 +9,7 @@ import { Lots } from './Lots'
 import { ResinForm } from './ResinForm'
 import type { ShelfResin } from './types'
 import type { ResinSheet } from '../../types/plan'
+import * as words from '@words/shelf'
 
 /** The resins as their labels have them: one at hand, the others beside it. */
 export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
@@ -20,7 +21,7 @@ export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
     const resin = resins.find((one) => one.id === Number(asked)) ?? resins[0]
     return (
         <div className="grid flex-1 gap-x-10 gap-y-4 py-4 lg:grid-cols-[15rem_1fr]">
-            <nav aria-label="Resins">
+            <nav aria-label={words.resins}>
                 <ul>
                     {resins.map((one) => (
                         <li key={one.id}>
@@ -43,11 +44,11 @@ export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
                     ))}
                 </ul>
                 <Button className="mt-3 w-full" onClick={() => setForm({ resin: null, copy: false })}>
-                    <PlusIcon size={18} /> A sheet from its label
+                    <PlusIcon size={18} /> {words.aSheetFromItsLabel}
                 </Button>
             </nav>
             {resin === undefined ? (
-                <p className="text-xl">Type one label, with the bottle at hand. What it does not say stays unknown.</p>
+                <p className="text-xl">{words.typeOneLabelWithTheBottleAtHandWhatIt}</p>
             ) : (
                 <Sheet key={resin.id} resin={resin} onForm={(copy) => setForm({ resin, copy })} />
             )}
@@ -85,53 +86,56 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
     const { sheet } = resin
     const said = (value: number | undefined, unit: string): string =>
         value === undefined ? 'unknown' : `${trimmed(value, 3)} ${unit}`
-    const first = sheet.pour_first === 'b' ? 'B first' : 'A first'
+    const first = sheet.pour_first === 'b' ? words.bFirst : words.aFirst
     const columns: [string, string][][] = [
         [
             sheet.ratio === undefined
                 ? [
-                      'Catalyst by depth',
-                      (sheet.catalyst ?? []).map((row) => `${row.depth_mm} mm: ${row.pct} %`).join(', '),
+                      words.catalystByDepth,
+                      (sheet.catalyst ?? []).map((row) => words.mmPercent(row.depth_mm, row.pct)).join(', '),
                   ]
                 : [
-                      'Ratio A to B',
-                      `${trimmed(sheet.ratio.a, 2)} to ${trimmed(sheet.ratio.b, 2)} by ${sheet.ratio.by}, ${first}`,
+                      words.ratioAToB,
+                      words.toBy(trimmed(sheet.ratio.a, 2), trimmed(sheet.ratio.b, 2), sheet.ratio.by, first),
                   ],
-            ['Density of A and B', densities(sheet)],
+            [words.densityOfAAndB, densities(sheet)],
             [
-                'Caps',
+                words.caps,
                 [sheet.cap_a, sheet.cap_b].every((cap) => cap === undefined)
-                    ? 'not written down'
+                    ? words.notWrittenDown
                     : `A ${sheet.cap_a ?? '?'}, B ${sheet.cap_b ?? '?'}`,
             ],
             [
-                'Thickness',
+                words.thickness,
                 sheet.viscosity_pa_s === undefined
                     ? TYPICAL
                     : `${sheet.viscosity_pa_s} Pa·s` +
                       (sheet.viscosity_at_c === undefined
                           ? ''
-                          : ` at ${joined(temperature(sheet.viscosity_at_c, units))}`),
+                          : words.at(joined(temperature(sheet.viscosity_at_c, units)))),
             ],
-            ['Stir for', said(sheet.mix_min, 'min')],
-            ['Smallest batch', said(sheet.min_batch_ml, 'ml')],
-            ['Colour up to', said(sheet.colourant_limit_pct, '%')],
-            ['Ratio may be off by', said(sheet.ratio_tolerance_pct, '%')],
+            [words.stirFor, said(sheet.mix_min, 'min')],
+            [words.smallestBatch, said(sheet.min_batch_ml, 'ml')],
+            [words.colourUpTo, said(sheet.colourant_limit_pct, '%')],
+            [words.ratioMayBeOffBy, said(sheet.ratio_tolerance_pct, '%')],
         ],
         [
-            ['Open time', `${sheet.open_min} min`],
+            [words.openTime, `${sheet.open_min} min`],
             [
-                'Pot life',
+                words.potLife,
                 sheet.pot_life_min === undefined
                     ? 'unknown'
-                    : `${sheet.pot_life_min} min for ${sheet.pot_life_mass_g ?? '?'} g`,
+                    : words.minForG(sheet.pot_life_min, sheet.pot_life_mass_g ?? '?'),
             ],
-            ['Recoat', `${hours(sheet.recoat_from_h)} to ${hours(sheet.recoat_to_h)}`],
-            ['Sand from', hours(sheet.sand_from_h)],
-            ['Handle from', hours(sheet.handle_h)],
-            ['Fully cured', hours(sheet.full_cure_h)],
-            ['Deepest pour', sheet.max_pour_mm === undefined ? 'unknown' : joined(thickness(sheet.max_pour_mm, units))],
-            ['Filler up to', said(sheet.filler_limit_pct, '%')],
+            [words.recoat, words.to(hours(sheet.recoat_from_h), hours(sheet.recoat_to_h))],
+            [words.sandFrom, hours(sheet.sand_from_h)],
+            [words.handleFrom, hours(sheet.handle_h)],
+            [words.fullyCured, hours(sheet.full_cure_h)],
+            [
+                words.deepestPour,
+                sheet.max_pour_mm === undefined ? 'unknown' : joined(thickness(sheet.max_pour_mm, units)),
+            ],
+            [words.fillerUpTo, said(sheet.filler_limit_pct, '%')],
         ],
     ]
     return (
@@ -139,21 +143,21 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
             <div className="flex flex-wrap items-end justify-between gap-3 border-b-2 border-ink pb-1">
                 <h2 className="figure text-2xl">{resin.name}</h2>
                 <div className="flex gap-2">
-                    <Button onClick={() => onForm(true)}>Duplicate and adjust</Button>
-                    <Button onClick={() => onForm(false)}>Change</Button>
+                    <Button onClick={() => onForm(true)}>{words.duplicateAndAdjust}</Button>
+                    <Button onClick={() => onForm(false)}>{words.change}</Button>
                 </div>
             </div>
             <div className="mt-2">
                 <FilmLane phases={lanePhases(resin.phases)} height={22} />
                 <p className="text-sm text-soft">
                     {sheet.reference_c === undefined
-                        ? 'The label does not say at which temperature its times are.'
-                        : `All times at ${joined(temperature(sheet.reference_c, units))}, as on the label.`}
+                        ? words.theLabelDoesNotSayAtWhichTemperature
+                        : words.allTimesAtAsOnTheLabel(joined(temperature(sheet.reference_c, units)))}
                 </p>
             </div>
             {resin.doubts.map((doubt) => (
                 <p key={doubt} className="mt-2 rounded bg-kraft px-3 py-1.5 text-kraft-ink">
-                    <strong>Look again. </strong>
+                    <strong>{words.lookAgain} </strong>
                     {doubt}
                 </p>
             ))}
@@ -173,8 +177,8 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
                 <details className="mt-2">
                     <summary className="min-h-9 cursor-pointer font-semibold">
                         {resin.silences.length === 1
-                            ? 'One thing its label does not say'
-                            : `${resin.silences.length} things its label does not say`}
+                            ? words.oneThingItsLabelDoesNotSay
+                            : words.thingsItsLabelDoesNotSay(resin.silences.length)}
                     </summary>
                     <ul className="list-disc pl-6">
                         {resin.silences.map((silence) => (
@@ -189,13 +193,13 @@ function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) =
 }
 
 /** In place of what the label does not say and its kind usually is. */
-const TYPICAL = 'typical of its kind'
+const TYPICAL = words.typicalOfItsKind
 
 function densities(sheet: ResinSheet): string {
     const [a, b] = [sheet.density_a_g_ml, sheet.density_b_g_ml]
     if (a === undefined && b === undefined) return TYPICAL
     const of = (density: number | undefined): string => (density === undefined ? TYPICAL : `${density}`)
-    return `${of(a)} and ${sheet.catalyst !== undefined && b === undefined ? 'unknown' : of(b)} g/ml`
+    return words.andGMl(of(a), sheet.catalyst !== undefined && b === undefined ? 'unknown' : of(b))
 }
 
 function hours(h: number | undefined): string {

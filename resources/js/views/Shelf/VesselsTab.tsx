@@ -9,6 +9,7 @@ import { fieldLength, fieldNumber, joined, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { emptied, KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
+import * as words from '@words/shelf'
 
 interface Props {
     vessels: ShelfSupply[]
@@ -16,12 +17,12 @@ interface Props {
 }
 
 const MATERIALS = [
-    { value: '', label: 'Not said' },
-    { value: 'silicone', label: 'Silicone, flexible' },
-    { value: 'plastic', label: 'Plastic' },
-    { value: 'paper', label: 'Paper' },
-    { value: 'glass', label: 'Glass' },
-    { value: 'metal', label: 'Metal' },
+    { value: '', label: words.notSaid2 },
+    { value: 'silicone', label: words.siliconeFlexible },
+    { value: 'plastic', label: words.plastic },
+    { value: 'paper', label: words.paper },
+    { value: 'glass', label: words.glass },
+    { value: 'metal', label: words.metal },
 ]
 
 /** Cups, jugs and dishes, cut open and to one scale. */
@@ -55,7 +56,10 @@ export function VesselsTab({ vessels, onPut }: Props): ReactNode {
                             <span className="block pt-1 font-bold group-hover:underline">{one.name}</span>
                             <span className="block text-sm text-soft">
                                 {one.vessel !== null &&
-                                    `${joined(volume(one.vessel.capacity_ml, units))}, to stir ${joined(volume(one.vessel.stirrable_ml, units))}`}
+                                    words.toStir(
+                                        joined(volume(one.vessel.capacity_ml, units)),
+                                        joined(volume(one.vessel.stirrable_ml, units)),
+                                    )}
                             </span>
                             {one.counted !== null && (
                                 <span className="block text-sm">{howMany(one.sheet.have, one.counted)}</span>
@@ -65,14 +69,14 @@ export function VesselsTab({ vessels, onPut }: Props): ReactNode {
                 ))}
                 <li>
                     <Button onClick={() => setOpen('new')}>
-                        <PlusIcon size={18} /> Measure a cup
+                        <PlusIcon size={18} /> {words.measureACup}
                     </Button>
                 </li>
             </ul>
             <Sheet
                 open={open !== null}
                 onClose={() => setOpen(null)}
-                title={open === 'new' ? 'Measure a cup' : (open?.name ?? '')}
+                title={open === 'new' ? words.measureACup : (open?.name ?? '')}
             >
                 {open !== null && (
                     <VesselForm
@@ -91,9 +95,9 @@ export function VesselsTab({ vessels, onPut }: Props): ReactNode {
 /** How many there are, and when the next that is out of use comes back. */
 function howMany(have: unknown, counted: NonNullable<ShelfSupply['counted']>): string {
     const all = typeof have === 'number' ? have : counted.free
-    if (counted.used_once) return counted.free === 1 ? '1 left' : `${counted.free} left`
-    const back = counted.back_h === null ? '' : `, the next in ${Math.max(1, Math.ceil(counted.back_h))} h`
-    return counted.free === all ? `${all} of it` : `${counted.free} of ${all} free${back}`
+    if (counted.used_once) return counted.free === 1 ? '1 left' : words.left2(counted.free)
+    const back = counted.back_h === null ? '' : words.theNextInH(Math.max(1, Math.ceil(counted.back_h)))
+    return counted.free === all ? words.ofIt(all) : words.ofFree(counted.free, all, back)
 }
 
 function VesselForm({
@@ -141,18 +145,18 @@ function VesselForm({
                 keeping.keep()
             }}
         >
-            {field('name', 'Name', '')}
+            {field('name', words.name, '')}
             <div className="grid grid-cols-2 gap-x-6 gap-y-4">
-                {field('bottom_mm', 'Across the floor, inside', unit)}
-                {field('top_mm', 'Across the brim, inside', unit)}
-                {field('height_mm', 'Height, inside', unit)}
-                {field('floor_radius_mm', 'Round of the floor', unit, 'half of its width for half a ball; empty: flat')}
-                {field('graduation_ml', 'Between two marks', 'ml', 'empty: it has none')}
-                {field('weight_g', 'Weighs, empty', 'g')}
-                {field('have', 'How many of it', '', 'empty: as many as needed')}
+                {field('bottom_mm', words.acrossTheFloorInside, unit)}
+                {field('top_mm', words.acrossTheBrimInside, unit)}
+                {field('height_mm', words.heightInside, unit)}
+                {field('floor_radius_mm', words.roundOfTheFloor, unit, words.halfOfItsWidthForHalfABallEmptyFlat)}
+                {field('graduation_ml', words.betweenTwoMarks, 'ml', words.emptyItHasNone)}
+                {field('weight_g', words.weighsEmpty, 'g')}
+                {field('have', words.howManyOfIt, '', words.emptyAsManyAsNeeded)}
             </div>
             <Choice
-                label="Made of"
+                label={words.madeOf}
                 value={typed.material ?? ''}
                 options={MATERIALS}
                 onChange={(material) => setTyped((before) => ({ ...before, material }))}

@@ -5,6 +5,7 @@ import { ColoursTab } from './ColoursTab'
 import { ResinsTab } from './ResinsTab'
 import { VesselsTab } from './VesselsTab'
 import type { ShelfResin, ShelfSupply } from './types'
+import * as words from '@words/shelf'
 
 interface Props {
     resins: ShelfResin[]
@@ -13,10 +14,10 @@ interface Props {
 }
 
 const TABS = [
-    { value: 'resins', word: 'Resins' },
-    { value: 'colourants', word: 'Colours' },
-    { value: 'recipes', word: 'Recipes' },
-    { value: 'vessels', word: 'Vessels' },
+    { value: 'resins', word: words.resins },
+    { value: 'colourants', word: words.colours },
+    { value: 'recipes', word: words.recipes },
+    { value: 'vessels', word: words.vessels },
 ]
 
 /** What there is to mix with: labels as they are, what is in the bottles, colours, recipes, cups. */
@@ -34,10 +35,10 @@ export default function Shelf({ resins, supplies: first, tab }: Props): ReactNod
             defaultValue={TABS.some((one) => one.value === tab) ? tab : 'resins'}
             className="flex flex-1 flex-col px-4 py-4 sm:px-8"
         >
-            <Head title="Shelf" />
+            <Head title={words.shelf} />
             <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 border-b ruled">
-                <h1 className="figure pb-2 text-4xl">Shelf</h1>
-                <Tabs.List aria-label="What stands there" className="flex flex-wrap">
+                <h1 className="figure pb-2 text-4xl">{words.shelf}</h1>
+                <Tabs.List aria-label={words.whatStandsThere} className="flex flex-wrap">
                     {TABS.map((one) => (
                         <Tabs.Trigger
                             key={one.value}

@@ -5,6 +5,7 @@ import { StaleStrip } from '../../controls/StaleStrip'
 import { ask, Refused, type Read } from '../../lib/http'
 import type { Sentences } from '../../types/page'
 import type { ShelfSupply } from './types'
+import * as words from '@words/shelf'
 
 interface Keeping {
     /** What the server refused, by field. */
@@ -30,7 +31,7 @@ export function useKeeping(send: (over: number) => Promise<void>): Keeping {
             await send(over)
         } catch (problem) {
             if (problem instanceof Refused) setStale(problem.version)
-            setSentences(problem instanceof Refused ? problem.sentences : { form: 'The studio cannot be reached.' })
+            setSentences(problem instanceof Refused ? problem.sentences : { form: words.theStudioCannotBeReached })
         }
     }
     return {
@@ -82,11 +83,11 @@ export function KeepRow({ supply, keeping }: { supply: ShelfSupply | null; keepi
                     <Button
                         onClick={() => router.delete(`/shelf/supplies/${supply.id}`, { onError: keeping.setSentences })}
                     >
-                        Take it away
+                        {words.takeItAway}
                     </Button>
                 )}
                 <Button look="next" type="submit" className="min-w-32">
-                    Keep
+                    {words.keep}
                 </Button>
             </div>
         </>

@@ -3,20 +3,21 @@ import { bothParts } from '../../lib/inTwo'
 import type { Units } from '../../types/page'
 import type { ResinSheet } from '../../types/plan'
 import type { ShelfResin } from './types'
+import * as texts from '@words/shelf'
 
 /** What stands in the form, by the plan file's names. */
 export type Typed = Record<string, string>
 
 /** Fields in the label's own groups: name, words, unit. */
 export const MIXING: [string, string, string][] = [
-    ['density_a_g_ml', 'Density of A', 'g/ml'],
-    ['density_b_g_ml', 'Density of B', 'g/ml'],
-    ['cap_a', 'Mark on cap A', ''],
-    ['cap_b', 'Mark on cap B', ''],
-    ['mix_min', 'Stir for', 'min'],
-    ['min_batch_ml', 'Smallest batch', 'ml'],
-    ['ratio_tolerance_pct', 'Ratio may be off by', '%'],
-    ['viscosity_pa_s', 'Thickness, mixed', 'Pa·s'],
+    ['density_a_g_ml', texts.densityOfA, 'g/ml'],
+    ['density_b_g_ml', texts.densityOfB, 'g/ml'],
+    ['cap_a', texts.markOnCapA, ''],
+    ['cap_b', texts.markOnCapB, ''],
+    ['mix_min', texts.stirFor, 'min'],
+    ['min_batch_ml', texts.smallestBatch, 'ml'],
+    ['ratio_tolerance_pct', texts.ratioMayBeOffBy, '%'],
+    ['viscosity_pa_s', texts.thicknessMixed, 'Pa·s'],
 ]
 
 /** Where a label's working time was measured. */
@@ -24,28 +25,28 @@ export type WorkingIn = 'open_min' | 'pot_life_min'
 
 /** The other of its two times, by the one that the label gives. */
 export const OTHER_TIME: Record<WorkingIn, [string, string, string]> = {
-    open_min: ['pot_life_min', 'Pot life, in the cup', 'min'],
-    pot_life_min: ['open_min', 'Open time, in the film', 'min'],
+    open_min: ['pot_life_min', texts.potLifeInTheCup, 'min'],
+    pot_life_min: ['open_min', texts.openTimeInTheFilm, 'min'],
 }
 
 export const TIMES: [string, string, string][] = [
-    ['pot_life_mass_g', 'of so much', 'g'],
-    ['recoat_from_h', 'Recoat from', 'h'],
-    ['recoat_to_h', 'Recoat to', 'h'],
-    ['sand_from_h', 'Sand from', 'h'],
-    ['handle_h', 'Handle from', 'h'],
-    ['full_cure_h', 'Fully cured', 'h'],
+    ['pot_life_mass_g', texts.ofSoMuch, 'g'],
+    ['recoat_from_h', texts.recoatFrom, 'h'],
+    ['recoat_to_h', texts.recoatTo, 'h'],
+    ['sand_from_h', texts.sandFrom, 'h'],
+    ['handle_h', texts.handleFrom, 'h'],
+    ['full_cure_h', texts.fullyCured, 'h'],
 ]
 
 export const LIMITS: [string, string, string][] = [
-    ['max_pour_mm', 'Deepest pour', 'mm'],
-    ['colourant_limit_pct', 'Colour up to', '%'],
-    ['watery_limit_pct', 'Watery colour up to', '%'],
-    ['filler_limit_pct', 'Filler up to', '%'],
-    ['max_humidity_pct', 'Humidity up to', '%'],
-    ['shrinkage_pct', 'Shrinks by', '%'],
-    ['heat_kj_kg', 'Heat of reaction', 'kJ/kg'],
-    ['surface_tension_n_m', 'Surface tension', 'N/m'],
+    ['max_pour_mm', texts.deepestPour, 'mm'],
+    ['colourant_limit_pct', texts.colourUpTo, '%'],
+    ['watery_limit_pct', texts.wateryColourUpTo, '%'],
+    ['filler_limit_pct', texts.fillerUpTo, '%'],
+    ['max_humidity_pct', texts.humidityUpTo, '%'],
+    ['shrinkage_pct', texts.shrinksBy, '%'],
+    ['heat_kj_kg', texts.heatOfReaction, 'kJ/kg'],
+    ['surface_tension_n_m', texts.surfaceTension, 'N/m'],
 ]
 
 export const LENGTHS = ['max_pour_mm']
@@ -58,7 +59,7 @@ export function begin(resin: ShelfResin | null, copy: boolean, units: Units): Ty
         return { family: 'coating', pour_first: 'a', 'ratio.by': 'volume', reference_c: '', viscosity_at_c: '' }
     const sheet = resin.sheet as ResinSheet & Record<string, unknown>
     const typed: Typed = {
-        name: copy ? `${resin.name}, adjusted` : resin.name,
+        name: copy ? texts.adjusted(resin.name) : resin.name,
         family: sheet.family ?? 'coating',
         pour_first: sheet.pour_first ?? 'a',
         'ratio.a': fieldNumber(sheet.ratio?.a),

@@ -3,6 +3,7 @@ import { DownloadSimpleIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Sheet } from '../../controls/Sheet'
+import * as words from '@words/studio'
 
 export interface PlanFileRow {
     id: number
@@ -24,27 +25,27 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                 {plans.map((plan) => (
                     <li key={plan.id} className="flex flex-wrap items-center justify-between gap-x-4 border-b ruled">
                         <span className={plan.away ? 'text-soft' : ''}>
-                            {plan.name}, {plan.pieces === 1 ? 'one piece' : `${plan.pieces} pieces`}
-                            {plan.away && ', put away'}
+                            {plan.name}, {plan.pieces === 1 ? words.onePiece : words.pieces(plan.pieces)}
+                            {plan.away && words.putAway}
                         </span>
                         <span className="flex gap-x-4">
                             {!plan.own && !plan.away && (
                                 <Word
-                                    label={`Put ${plan.name} away`}
-                                    word="Put away"
+                                    label={words.putAway2(plan.name)}
+                                    word={words.putAway3}
                                     onPress={() => router.post(`/plans/${plan.id}/away`)}
                                 />
                             )}
                             {plan.away && (
                                 <>
                                     <Word
-                                        label={`Bring ${plan.name} back`}
-                                        word="Bring back"
+                                        label={words.bringBack(plan.name)}
+                                        word={words.bringBack2}
                                         onPress={() => router.post(`/plans/${plan.id}/back`)}
                                     />
                                     <Word
-                                        label={`Remove ${plan.name}`}
-                                        word="Remove"
+                                        label={words.remove(plan.name)}
+                                        word={words.remove2}
                                         onPress={() => {
                                             setSentence('')
                                             setRemoving(plan)
@@ -54,10 +55,10 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                             )}
                             <a
                                 href={`/plans/${plan.id}/file`}
-                                aria-label={`Save the plan file of ${plan.name}`}
+                                aria-label={words.saveThePlanFileOf(plan.name)}
                                 className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
                             >
-                                <DownloadSimpleIcon size={18} /> Save
+                                <DownloadSimpleIcon size={18} /> {words.save}
                             </a>
                         </span>
                     </li>
@@ -68,18 +69,18 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                     href="/journal/file"
                     className="inline-flex min-h-11 items-center gap-2 underline underline-offset-4"
                 >
-                    <DownloadSimpleIcon size={18} /> Save the journal: all that happened at the bench, a line each
+                    <DownloadSimpleIcon size={18} /> {words.saveTheJournalAllThatHappenedAtThe}
                 </a>
             </p>
             <Sheet
                 open={removing !== null}
                 onClose={() => setRemoving(null)}
-                title={`Remove ${removing?.name ?? ''} for good?`}
+                title={words.removeForGood(removing?.name ?? '')}
             >
-                <p>Its pieces and coats go with it. What was poured of it stays in the log. Save its file first.</p>
+                <p>{words.itsPiecesAndCoatsGoWithItWhatWasPoured}</p>
                 {sentence !== '' && <p className="font-semibold text-danger">{sentence}</p>}
                 <div className="mt-4 flex justify-end gap-3">
-                    <Button onClick={() => setRemoving(null)}>Keep it</Button>
+                    <Button onClick={() => setRemoving(null)}>{words.keepIt}</Button>
                     <Button
                         onClick={() =>
                             router.delete(`/plans/${removing?.id ?? 0}`, {
@@ -88,7 +89,7 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                             })
                         }
                     >
-                        Remove it
+                        {words.removeIt}
                     </Button>
                 </div>
             </Sheet>

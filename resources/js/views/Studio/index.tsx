@@ -13,6 +13,7 @@ import type { RoomInForce } from '../../types/answer'
 import type { RoomSpec } from '../../types/plan'
 
 import { PlanFiles, type PlanFileRow } from './PlanFiles'
+import * as texts from '@words/studio'
 
 interface Props {
     name: string
@@ -57,8 +58,8 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
     )
     return (
         <div className="mx-auto grid w-full max-w-5xl flex-1 content-start gap-x-16 gap-y-10 px-4 py-6 sm:px-8 lg:grid-cols-2">
-            <Head title="Studio" />
-            <h1 className="figure text-4xl lg:col-span-2">Studio</h1>
+            <Head title={texts.studio} />
+            <h1 className="figure text-4xl lg:col-span-2">{texts.studio}</h1>
             <form
                 className="space-y-5"
                 onSubmit={(event) => {
@@ -69,64 +70,68 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                 {sentences.stale !== undefined && (
                     <StaleStrip sentence={sentences.form} onMine={() => save({ plan: Number(sentences.stale) })} />
                 )}
-                <Field label="Name" value={typedName} onChange={setTypedName} sentence={sentences.name} large />
+                <Field label={texts.name} value={typedName} onChange={setTypedName} sentence={sentences.name} large />
                 <div className="grid grid-cols-2 gap-6">
                     {field(
                         'temperature_c',
-                        'Room',
+                        texts.room,
                         fieldTemperature(room.temperature_c, units),
                         units === 'metric' ? '°C' : '°F',
                         '',
                     )}
                     {field(
                         'humidity_pct',
-                        'Humidity',
+                        texts.humidity,
                         fieldNumber(room.humidity_pct),
                         '%',
                         fieldNumber(inForce.humidity_pct),
                     )}
                     {field(
                         'slope_mm_per_m',
-                        'Bench off level',
+                        texts.benchOffLevel,
                         fieldSlope(room.slope_mm_per_m, units),
                         units === 'metric' ? 'mm/m' : 'in/ft',
                         fieldSlope(inForce.slope_mm_per_m, units),
                     )}
-                    {field('margin_pct', 'Margin', fieldNumber(room.margin_pct), '%', fieldNumber(inForce.margin_pct))}
+                    {field(
+                        'margin_pct',
+                        texts.margin,
+                        fieldNumber(room.margin_pct),
+                        '%',
+                        fieldNumber(inForce.margin_pct),
+                    )}
                 </div>
                 <Switch
-                    label="How you measure"
+                    label={texts.howYouMeasure}
                     value={typed.measure_by ?? room.measure_by ?? ''}
                     options={[
-                        { value: 'scale', label: 'By weight' },
-                        { value: 'cups', label: 'By the marks of cups' },
+                        { value: 'scale', label: texts.byWeight },
+                        { value: 'cups', label: texts.byTheMarksOfCups },
                     ]}
                     onChange={(value) => setTyped((before) => ({ ...before, measure_by: value }))}
                 />
                 <Switch
-                    label="Units, for you on this device"
+                    label={texts.unitsForYouOnThisDevice}
                     value={units}
                     options={[
                         { value: 'metric', label: 'mm, ml, °C' },
-                        { value: 'imperial', label: 'in, fl oz, °F' },
+                        { value: 'imperial', label: texts.inFlOzDegF },
                     ]}
                     onChange={(value) => changeUnits(value === 'imperial' ? 'imperial' : 'metric')}
                 />
                 <Button look="next" type="submit" disabled={sending} className="min-w-36">
-                    Save
+                    {texts.save}
                 </Button>
             </form>
             <section>
-                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Plan files</h2>
-                <p className="mt-2">
-                    A plan outlives the program: it is one open JSON file, and anybody can check its arithmetic.
-                </p>
+                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{texts.planFiles}</h2>
+                <p className="mt-2">{texts.aPlanOutlivesTheProgramItIsOneOpenJSON}</p>
                 <PlanFiles plans={plans} />
                 <label
                     htmlFor={fileId}
                     className="mt-4 flex min-h-14 cursor-pointer items-center gap-3 rounded border border-dashed border-line bg-sheet px-4 focus-within:outline-3 focus-within:outline-act"
                 >
-                    <UploadSimpleIcon size={22} /> Bring in a plan file
+                    <UploadSimpleIcon size={22} /> {texts.bringInAPlanFile}
                     <input
                         id={fileId}
                         type="file"
@@ -139,11 +144,11 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                     {sentences.file ?? sentences.photo ?? ''}
                 </p>
                 {sentences.known !== undefined && chosen !== null && (
-                    <Button onClick={() => bringIn(chosen, true)}>Bring it in once more all the same</Button>
+                    <Button onClick={() => bringIn(chosen, true)}>{texts.bringItInOnceMoreAllTheSame}</Button>
                 )}
                 <p className="mt-6 text-sm">
                     <Link href="/swatches" className="underline underline-offset-4">
-                        Colours, type and signs of this program
+                        {texts.coloursTypeAndSignsOfThisProgram}
                     </Link>
                 </p>
             </section>

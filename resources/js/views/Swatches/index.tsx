@@ -5,19 +5,20 @@ import { Button } from '../../controls/Button'
 import { Cup } from '../../drawings/Cup'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PHASE_ORDER, PhaseIcon, PHASES, PhaseStretch } from '../../drawings/phases'
+import * as words from '@words/swatches'
 
 const COLOURS: [string, string][] = [
-    ['bench', 'the room'],
-    ['sheet', 'drawing sheet'],
+    ['bench', words.theRoom],
+    ['sheet', words.drawingSheet],
     ['recess', 'a recess'],
-    ['ink', 'text, lines of the work'],
-    ['ink-soft', 'second text'],
-    ['line', 'drawing line'],
+    ['ink', words.textLinesOfTheWork],
+    ['ink-soft', words.secondText],
+    ['line', words.drawingLine],
     ['hair', 'ruling'],
-    ['act', 'what to do next'],
+    ['act', words.whatToDoNext],
     ['danger', 'danger, late'],
-    ['kraft', 'a caution, as on tape'],
-    ['ground', 'what is coated'],
+    ['kraft', words.aCautionAsOnTape],
+    ['ground', words.whatIsCoated],
     ['resin-light', 'resin in the light'],
     ['resin', 'resin'],
     ['resin-deep', 'resin in depth'],
@@ -29,10 +30,10 @@ const COLOURS: [string, string][] = [
 export default function Swatches(): ReactNode {
     return (
         <div className="flex-1 space-y-8 px-4 py-6 sm:px-8">
-            <Head title="Swatches" />
-            <h1 className="figure text-4xl">Swatches</h1>
+            <Head title={words.swatches} />
+            <h1 className="figure text-4xl">{words.swatches}</h1>
             <section>
-                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">The film&#39;s phases</h2>
+                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{words.theFilmsPhases}</h2>
                 <ul className="mt-3 grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-6">
                     {PHASE_ORDER.map((phase) => (
                         <li key={phase}>
@@ -67,11 +68,11 @@ export default function Swatches(): ReactNode {
                         ticks={[{ atMin: 5, done: true }, { atMin: 13 }, { atMin: 34 }]}
                         nowMin={9}
                     />
-                    <p className="text-sm text-soft">The same without colour.</p>
+                    <p className="text-sm text-soft">{words.theSameWithoutColour}</p>
                 </div>
             </section>
             <section>
-                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Colours</h2>
+                <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{words.colours}</h2>
                 <ul className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-7">
                     {COLOURS.map(([token, use]) => (
                         <li key={token}>
@@ -87,35 +88,35 @@ export default function Swatches(): ReactNode {
             </section>
             <section className="grid gap-x-12 gap-y-6 lg:grid-cols-3">
                 <div>
-                    <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Type</h2>
+                    <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{words.type}</h2>
                     <p className="figure measured mt-3 text-6xl">
                         380.8<span className="unit">g</span>
                     </p>
-                    <p className="mt-2 text-sm text-soft">Figures and titles: Besley</p>
-                    <p className="mt-3 text-lg">Everything that is read: Atkinson Hyperlegible Next, 0123456789</p>
-                    <p className="text-soft">Second text is softer, units are smaller.</p>
+                    <p className="mt-2 text-sm text-soft">{words.figuresAndTitlesBesley}</p>
+                    <p className="mt-3 text-lg">{words.everythingThatIsReadAtkinson}</p>
+                    <p className="text-soft">{words.secondTextIsSofterUnitsAreSmaller}</p>
                 </div>
                 <div>
-                    <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Parts</h2>
+                    <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{words.parts}</h2>
                     <div className="mt-3 flex gap-6">
                         <Cup part="A" ml={334} cupMl={400} height={120} />
                         <Cup part="B" ml={167} cupMl={400} height={120} />
                     </div>
                     <div className="mt-4 flex gap-3">
-                        <Button look="next">Next</Button>
-                        <Button>Other</Button>
-                        <Button look="danger">Danger</Button>
+                        <Button look="next">{words.next}</Button>
+                        <Button>{words.other}</Button>
+                        <Button look="danger">{words.danger}</Button>
                     </div>
                 </div>
                 <div>
-                    <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">Advice</h2>
+                    <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{words.advice}</h2>
                     <div className="mt-3 space-y-2">
-                        <Strip level="note">Counted in: primed canvas drinks about 25 ml/m².</Strip>
-                        <Strip level="caution">Warm the room to 15 °C or more.</Strip>
-                        <Strip level="stop">Pour at most 4 mm at a time.</Strip>
+                        <Strip level="note">{words.countedInPrimedCanvasDrinksAbout25MlM}</Strip>
+                        <Strip level="caution">{words.warmTheRoomTo15DegCOrMore}</Strip>
+                        <Strip level="stop">{words.pourAtMost4MmAtATime}</Strip>
                         <Cautions
-                            title="Before the heat"
-                            sentences={['Sticky gloves off.', 'Extinguisher in reach.']}
+                            title={words.beforeTheHeat}
+                            sentences={[words.stickyGlovesOff, words.extinguisherInReach]}
                         />
                     </div>
                 </div>

@@ -6,11 +6,12 @@ import { useUnits } from '../../lib/pages'
 import type { PieceSpec } from '../../types/plan'
 import { Holes } from './Measures'
 import { isShape, type DepthField, type Typed, type Way } from './typed'
+import * as words from '@words/takeIn'
 
 const DEPTHS: { field: DepthField; label: string }[] = [
-    { field: 'recess_mm', label: 'Recess or mould, deep' },
-    { field: 'lip_mm', label: 'Lip, at its lowest' },
-    { field: 'target_thickness_mm', label: 'Whole stack, to be' },
+    { field: 'recess_mm', label: words.recessOrMouldDeep },
+    { field: 'lip_mm', label: words.lipAtItsLowest },
+    { field: 'target_thickness_mm', label: words.wholeStackToBe },
 ]
 
 /** What not every piece has. */
@@ -43,12 +44,12 @@ export function Details(props: {
                     />
                 ))}
                 <Choice
-                    label="Its edge"
+                    label={words.itsEdge}
                     value={typed.turn ?? saved.edge_turn ?? 'square'}
                     options={[
-                        { value: 'square', label: 'Square, sharp' },
-                        { value: 'bevelled', label: 'Bevelled' },
-                        { value: 'none', label: 'No turn' },
+                        { value: 'square', label: words.squareSharp },
+                        { value: 'bevelled', label: words.bevelled },
+                        { value: 'none', label: words.noTurn },
                     ]}
                     onChange={(turn) => change({ turn })}
                     sentence={sentence('edge_turn')}
@@ -58,17 +59,17 @@ export function Details(props: {
                 <Field
                     label={
                         props.casts > 0
-                            ? `Release last sprayed; cast ${props.casts} times`
-                            : 'Release last sprayed; never cast yet'
+                            ? words.releaseLastSprayedCastTimes(props.casts)
+                            : words.releaseLastSprayedNeverCastYet
                     }
                     value={typed.release ?? saved.release ?? ''}
-                    placeholder="which, and when"
+                    placeholder={words.whichAndWhen}
                     onChange={(release) => change({ release })}
                     sentence={sentence('release')}
                 />
             )}
             <Check
-                label="It lies face down: its first pour becomes the face"
+                label={words.itLiesFaceDownItsFirstPourBecomesThe}
                 on={typed.faceDown ?? saved.face_down ?? false}
                 onChange={(faceDown) => change({ faceDown })}
             />

@@ -11,6 +11,7 @@ import type { Sentences } from '../../types/page'
 import type { PieceSpec } from '../../types/plan'
 import { Tracer, type MadeOutline } from './Tracer'
 import type { Typed, TypedHole, Way } from './typed'
+import * as words from '@words/takeIn'
 
 interface Props {
     saved: PieceSpec
@@ -22,12 +23,12 @@ interface Props {
 }
 
 const OTHER_WAYS: { value: Way; label: string }[] = [
-    { value: 'path', label: 'A freeform outline' },
-    { value: 'polygon', label: 'Corner points' },
-    { value: 'count', label: 'Counted: ml each' },
-    { value: 'water', label: 'Filled with water, weighed' },
-    { value: 'stone', label: 'A stone or figure' },
-    { value: 'vessel', label: 'A vessel' },
+    { value: 'path', label: words.aFreeformOutline },
+    { value: 'polygon', label: words.cornerPoints },
+    { value: 'count', label: words.countedMlEach },
+    { value: 'water', label: words.filledWithWaterWeighed },
+    { value: 'stone', label: words.aStoneOrFigure },
+    { value: 'vessel', label: words.aVessel },
 ]
 
 /** The ways of measuring beyond typed lengths. */
@@ -39,7 +40,7 @@ export function OtherMeasures(props: Props): ReactNode {
     return (
         <div className="space-y-3">
             <Choice
-                label="Measured as"
+                label={words.measuredAs}
                 value={way}
                 options={OTHER_WAYS}
                 onChange={(value) => change({ way: value as Way })}
@@ -47,7 +48,7 @@ export function OtherMeasures(props: Props): ReactNode {
             {way === 'path' && <Freeform {...props} />}
             {way === 'polygon' && (
                 <TextArea
-                    label="Corner points in mm, one pair on a line: x, y"
+                    label={words.cornerPointsInMmOnePairOnALineXY}
                     value={typed.points ?? (saved.outline?.points_mm ?? []).map(([x, y]) => `${x}, ${y}`).join('\n')}
                     onChange={(points) => change({ points })}
                     rows={5}
@@ -56,10 +57,10 @@ export function OtherMeasures(props: Props): ReactNode {
             )}
             {way === 'count' && (
                 <Field
-                    label="Each takes"
+                    label={words.eachTakes}
                     unit={units === 'metric' ? 'ml' : 'fl oz'}
                     value={typed.each ?? fieldVolume(measure.each_ml, units)}
-                    placeholder="such as 1.2"
+                    placeholder={words.suchAs12}
                     onChange={(each) => change({ each })}
                     onDone={leave('measure.each_ml')}
                     sentence={sentence('measure.each_ml')}
@@ -68,7 +69,7 @@ export function OtherMeasures(props: Props): ReactNode {
             )}
             {way === 'count' && (
                 <Field
-                    label="Area of one, if you know it"
+                    label={words.areaOfOneIfYouKnowIt}
                     unit={units === 'metric' ? 'cm²' : 'in²'}
                     value={typed.face ?? (measure.area_cm2 === undefined ? '' : area(measure.area_cm2, units).text)}
                     placeholder="for its film"
@@ -79,10 +80,10 @@ export function OtherMeasures(props: Props): ReactNode {
             )}
             {way === 'water' && (
                 <Field
-                    label="The water that fills it weighs"
+                    label={words.theWaterThatFillsItWeighs}
                     unit="g"
                     value={typed.water ?? (measure.water_g === undefined ? '' : String(measure.water_g))}
-                    placeholder="such as 180"
+                    placeholder={words.suchAs180}
                     onChange={(water) => change({ water })}
                     onDone={leave('measure.water_g')}
                     sentence={sentence('measure.water_g')}
@@ -91,10 +92,10 @@ export function OtherMeasures(props: Props): ReactNode {
             )}
             {way === 'water' && (
                 <Field
-                    label="How deep at its deepest"
+                    label={words.howDeepAtItsDeepest}
                     unit={small}
                     value={typed.deepest ?? fieldLength(measure.deepest_mm, units)}
-                    placeholder="for its heat"
+                    placeholder={words.forItsHeat}
                     onChange={(deepest) => change({ deepest })}
                     onDone={leave('measure.deepest_mm')}
                     sentence={sentence('measure.deepest_mm')}
@@ -102,10 +103,10 @@ export function OtherMeasures(props: Props): ReactNode {
             )}
             {way === 'stone' && (
                 <Field
-                    label="Length × width × height: a rough estimate"
+                    label={words.lengthWidthHeightARoughEstimate}
                     unit={small}
                     value={typed.stone ?? fieldSize(measure.ellipsoid_mm, units)}
-                    placeholder="such as 60 × 45 × 30"
+                    placeholder={words.suchAs604530}
                     onChange={(stone) => change({ stone })}
                     onDone={leave('measure.ellipsoid_mm')}
                     sentence={sentence('measure.ellipsoid_mm')}
@@ -117,7 +118,7 @@ export function OtherMeasures(props: Props): ReactNode {
                     {(['diameter_mm', 'height_mm'] as const).map((name) => (
                         <Field
                             key={name}
-                            label={name === 'diameter_mm' ? 'Diameter' : 'Height'}
+                            label={name === 'diameter_mm' ? words.diameter : words.height}
                             unit={small}
                             value={typed.vessel?.[name] ?? fieldLength(measure.cylinder?.[name], units)}
                             onChange={(value) => change({ vessel: { ...typed.vessel, [name]: value } })}
@@ -127,12 +128,12 @@ export function OtherMeasures(props: Props): ReactNode {
                         />
                     ))}
                     <Choice
-                        label="Coated"
+                        label={words.coated}
                         value={typed.vessel?.side ?? measure.cylinder?.side ?? 'inside'}
                         options={[
-                            { value: 'inside', label: 'Inside' },
-                            { value: 'outside', label: 'Outside' },
-                            { value: 'both', label: 'Inside and outside' },
+                            { value: 'inside', label: words.inside },
+                            { value: 'outside', label: words.outside },
+                            { value: 'both', label: words.insideAndOutside },
                         ]}
                         onChange={(side) => change({ vessel: { ...typed.vessel, side } })}
                     />
@@ -170,9 +171,7 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
         } catch (error) {
             setFile(svg)
             setSentences(
-                error instanceof Refused
-                    ? error.sentences
-                    : { outline: 'The studio does not answer. Bring the drawing again.' },
+                error instanceof Refused ? error.sentences : { outline: words.theStudioDoesNotAnswerBringTheDrawing },
             )
         }
     }
@@ -180,14 +179,14 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
     return (
         <div className="space-y-3">
             <p className="text-soft">
-                {has ? 'Its outline is at hand. To replace it:' : 'Its outline comes from a photo or a drawing.'}
+                {has ? words.itsOutlineIsAtHandToReplaceIt : words.itsOutlineComesFromAPhotoOrADrawing}
             </p>
             <div className="flex flex-wrap gap-2">
                 <Button onClick={() => setTracing(true)}>
-                    <ImageIcon size={20} /> Trace a photo
+                    <ImageIcon size={20} /> {words.traceAPhoto}
                 </Button>
                 <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded border border-line bg-sheet px-4 hover:bg-recess focus-within:outline-3">
-                    <FileIcon size={20} /> Bring an SVG
+                    <FileIcon size={20} /> {words.bringAnSVG}
                     <input
                         type="file"
                         accept=".svg,image/svg+xml"
@@ -204,13 +203,13 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
             {asksWidth && file !== null && (
                 <div className="flex items-end gap-3">
                     <Field
-                        label="Width of the piece"
+                        label={words.widthOfThePiece}
                         value={width}
                         onChange={setWidth}
                         sentence={sentences.width}
                         className="flex-1"
                     />
-                    <Button onClick={() => void bring(file, width)}>Take it</Button>
+                    <Button onClick={() => void bring(file, width)}>{words.takeIt}</Button>
                 </div>
             )}
             <Tracer
@@ -239,14 +238,18 @@ export function Holes(props: {
     const text = (value: string | number): string => (typeof value === 'string' ? value : fieldLength(value, units))
     return (
         <fieldset className="space-y-2">
-            <legend className="text-sm text-soft">Holes that stay open</legend>
+            <legend className="text-sm text-soft">{words.holesThatStayOpen}</legend>
             {holes.map((hole, index) => (
                 <div key={index} className="grid grid-cols-[1fr_1fr_1fr_2.75rem] items-end gap-3">
                     {hole.shape === 'circle' ? (
                         (['diameter_mm', 'x_mm', 'y_mm'] as const).map((name) => (
                             <Field
                                 key={name}
-                                label={{ diameter_mm: 'Diameter', x_mm: 'From the left', y_mm: 'From the top' }[name]}
+                                label={
+                                    { diameter_mm: words.diameter, x_mm: words.fromTheLeft, y_mm: words.fromTheTop }[
+                                        name
+                                    ]
+                                }
                                 unit={small}
                                 value={text(hole[name])}
                                 sentence={props.sentence(`outline.holes.${index}.${name}`)}
@@ -256,16 +259,16 @@ export function Holes(props: {
                             />
                         ))
                     ) : (
-                        <p className="col-span-3">A hole of its own outline</p>
+                        <p className="col-span-3">{words.aHoleOfItsOwnOutline}</p>
                     )}
                     <Remove
-                        label={`Close hole ${index + 1}`}
+                        label={words.closeHole(index + 1)}
                         onPress={() => put(holes.filter((_, at) => at !== index))}
                     />
                 </div>
             ))}
             <Button onClick={() => put([...holes, { shape: 'circle', diameter_mm: 5, x_mm: 10, y_mm: 10 }])}>
-                <PlusIcon size={18} /> Hole
+                <PlusIcon size={18} /> {words.hole}
             </Button>
         </fieldset>
     )

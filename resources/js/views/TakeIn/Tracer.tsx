@@ -18,6 +18,7 @@ import { useUnits } from '../../lib/pages'
 import { useUndoKey } from '../../lib/undo'
 import type { Sentences } from '../../types/page'
 import { useTracing } from './useTracing'
+import * as words from '@words/takeIn'
 
 /** An outline that was not typed, as the server made it. */
 export interface MadeOutline {
@@ -58,12 +59,12 @@ export function Tracer({ open, onClose, onUse }: Props): ReactNode {
         }
         image.onerror = () => {
             URL.revokeObjectURL(url)
-            setWrong('This is no photo that can be shown: bring a JPEG, PNG or WebP.')
+            setWrong(words.thisIsNoPhotoThatCanBeShownBringAJPEG)
         }
         image.src = url
     }
     return (
-        <Sheet open={open} onClose={onClose} title="Trace it over a photo" full>
+        <Sheet open={open} onClose={onClose} title={words.traceItOverAPhoto} full>
             {photo === null ? (
                 <PhotoDrop onFile={bring} wrong={wrong} />
             ) : (
@@ -84,12 +85,9 @@ function PhotoDrop({ onFile, wrong }: { onFile: (file: File | undefined) => void
             }}
         >
             <div className="max-w-lg space-y-4">
-                <p className="text-lg">
-                    Lay the piece flat. Put a rule beside it and look straight down; or put a sheet of known size on it
-                    and take it from wherever you stand.
-                </p>
+                <p className="text-lg">{words.layThePieceFlatPutARuleBesideItAndLook}</p>
                 <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded bg-act px-5 font-semibold text-act-ink focus-within:outline-3">
-                    <CameraIcon size={22} /> Take or choose a photo
+                    <CameraIcon size={22} /> {words.takeOrChooseAPhoto}
                     <input
                         type="file"
                         accept="image/*"
@@ -97,7 +95,7 @@ function PhotoDrop({ onFile, wrong }: { onFile: (file: File | undefined) => void
                         onChange={(event) => onFile(event.target.files?.[0])}
                     />
                 </label>
-                <p className="text-soft">Or drop it here. It stays on this device.</p>
+                <p className="text-soft">{words.orDropItHereItStaysOnThisDevice}</p>
                 {wrong !== null && <p className="font-semibold text-danger">{wrong}</p>}
             </div>
         </div>
@@ -131,9 +129,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
         } catch (error) {
             setMade(null)
             setSentences(
-                error instanceof Refused
-                    ? error.sentences
-                    : { outline: 'The studio does not answer; what you marked stays.' },
+                error instanceof Refused ? error.sentences : { outline: words.theStudioDoesNotAnswerWhatYouMarked },
             )
         }
     })
@@ -171,11 +167,11 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
             <div className="space-y-4 overflow-auto max-lg:order-2">
                 <section className="space-y-2">
                     <Switch
-                        label="1. The scale"
+                        label={words.n1TheScale}
                         value={scale}
                         options={[
-                            { value: 'length', label: 'A known length' },
-                            { value: 'sheet', label: 'A known sheet' },
+                            { value: 'length', label: words.aKnownLength },
+                            { value: 'sheet', label: words.aKnownSheet },
                         ]}
                         onChange={(value) => {
                             setScale(value as Scale)
@@ -185,15 +181,15 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                     />
                     <p className="text-sm text-soft">
                         {scale === 'length'
-                            ? 'For a photo from straight above: mark two points, such as the ends of a rule.'
-                            : 'For a photo from anywhere: mark the corners of a sheet that lies on the piece, going round it; first the ends of its width.'}
+                            ? words.forAPhotoFromStraightAboveMarkTwo
+                            : words.forAPhotoFromAnywhereMarkTheCornersOfA}
                     </p>
                     {scale === 'length' ? (
-                        field('mm', 'They are apart', 'such as 30 cm')
+                        field('mm', words.theyAreApart, words.suchAs30Cm)
                     ) : (
                         <div className="grid grid-cols-2 gap-3">
-                            {field('width_mm', 'Width', '297')}
-                            {field('height_mm', 'Height', '210')}
+                            {field('width_mm', words.width, '297')}
+                            {field('height_mm', words.height, '210')}
                         </div>
                     )}
                     <Button
@@ -202,12 +198,12 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                         onClick={() => setMarking(scale)}
                     >
                         {scale === 'length'
-                            ? `Points marked: ${marks.length.length} of 2`
-                            : `Corners marked: ${marks.sheet.length} of 4`}
+                            ? words.pointsMarkedOf2(marks.length.length)
+                            : words.cornersMarkedOf4(marks.sheet.length)}
                     </Button>
                 </section>
                 <section className="space-y-2 border-t ruled pt-3">
-                    <h3 className="text-sm text-soft">2. The edge</h3>
+                    <h3 className="text-sm text-soft">{words.n2TheEdge}</h3>
                     <div className="flex flex-wrap gap-2">
                         {marks.loops.map((loop, index) => (
                             <Button
@@ -216,7 +212,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                                 aria-pressed={marking === index}
                                 onClick={() => setMarking(index)}
                             >
-                                {index === 0 ? 'Edge' : `Hole ${index}`}: {loop.length}
+                                {index === 0 ? words.edge : words.hole2(index)}: {loop.length}
                             </Button>
                         ))}
                         <Button
@@ -227,20 +223,20 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                                 setMarking(marks.loops.length)
                             }}
                         >
-                            Add a hole
+                            {words.addAHole}
                         </Button>
                     </div>
                     <p className="text-sm text-soft">
-                        Press round {hole ? 'the hole' : 'the piece'}. Drag a point to nudge it, press the line to put
-                        one in between.
+                        {words.pressRound} {hole ? words.theHole : words.thePiece}
+                        {words.dragAPointToNudgeItPressTheLineToPut}
                     </p>
-                    <Check label="The next points are corners" on={corner} onChange={setCorner} />
+                    <Check label={words.theNextPointsAreCorners} on={corner} onChange={setCorner} />
                     {held !== null && typeof held.of === 'number' && placeOf(marks, held) !== undefined && (
                         <div className="flex flex-wrap gap-2">
                             <Button onClick={() => change((before) => turned(before, held))}>
                                 {marks.loops[held.of]?.[held.index]?.corner === true
-                                    ? 'Make it smooth'
-                                    : 'Make it a corner'}
+                                    ? words.makeItSmooth
+                                    : words.makeItACorner}
                             </Button>
                             <Button
                                 onClick={() => {
@@ -248,7 +244,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                                     setHeld(null)
                                 }}
                             >
-                                Take it away
+                                {words.takeItAway}
                             </Button>
                         </div>
                     )}
@@ -274,14 +270,14 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                             disabled={made === null || madeOf !== key}
                             onClick={() => made !== null && props.onUse(made)}
                         >
-                            Use this outline
+                            {words.useThisOutline}
                         </Button>
                         <Button disabled={undo === null} onClick={() => undo?.()}>
-                            <ArrowCounterClockwiseIcon size={18} /> Undo
+                            <ArrowCounterClockwiseIcon size={18} /> {words.undo}
                         </Button>
                     </div>
                     <Button look="quiet" className="px-0" onClick={props.onOther}>
-                        Another photo
+                        {words.anotherPhoto}
                     </Button>
                 </section>
             </div>
@@ -309,7 +305,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                 <div className="flex self-end rounded border border-line">
                     <button
                         type="button"
-                        aria-label="Smaller"
+                        aria-label={words.smaller}
                         className="grid size-11 place-items-center"
                         onClick={() => setZoom(Math.max(0.5, zoom / 1.5))}
                     >
@@ -317,7 +313,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
                     </button>
                     <button
                         type="button"
-                        aria-label="Larger"
+                        aria-label={words.larger}
                         className="grid size-11 place-items-center"
                         onClick={() => setZoom(Math.min(8, zoom * 1.5))}
                     >

@@ -20,6 +20,7 @@ import { changes, isShape, SHAPE_LENGTHS, sides, wayOf, whole, type LengthField,
 import type { PieceFigures, Trace } from '../../types/answer'
 import type { Drawing, PieceRow, Sentences } from '../../types/page'
 import type { PieceSpec, SideName } from '../../types/plan'
+import * as words from '@words/takeIn'
 
 interface Props {
     piece: (PieceRow & { coat_id: number | null; read: Read; casts: number }) | null
@@ -33,19 +34,19 @@ interface Live {
 }
 
 const SHAPES: { value: string; label: string }[] = [
-    { value: 'rectangle', label: 'Rectangle' },
-    { value: 'circle', label: 'Circle' },
-    { value: 'ellipse', label: 'Oval' },
-    { value: 'ring', label: 'Ring' },
-    { value: 'other', label: 'Other' },
+    { value: 'rectangle', label: words.rectangle },
+    { value: 'circle', label: words.circle },
+    { value: 'ellipse', label: words.oval },
+    { value: 'ring', label: words.ring },
+    { value: 'other', label: words.other },
 ]
 
 const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: string }> = {
-    width_mm: { label: 'Width', metric: 'as 62 x 41 cm', imperial: 'as 24 x 36' },
-    height_mm: { label: 'Height', metric: 'as 410', imperial: 'as 16 1/2' },
-    radius_mm: { label: 'Corners', metric: 'square', imperial: 'square' },
-    diameter_mm: { label: 'Diameter', metric: 'such as 90 cm', imperial: "such as 3'" },
-    inner_mm: { label: 'Inner diameter', metric: 'such as 10 cm', imperial: 'such as 4' },
+    width_mm: { label: words.width, metric: 'as 62 x 41 cm', imperial: 'as 24 x 36' },
+    height_mm: { label: words.height, metric: 'as 410', imperial: 'as 16 1/2' },
+    radius_mm: { label: words.corners, metric: 'square', imperial: 'square' },
+    diameter_mm: { label: words.diameter, metric: words.suchAs90Cm, imperial: words.suchAs3 },
+    inner_mm: { label: words.innerDiameter, metric: words.suchAs10Cm, imperial: words.suchAs4 },
 }
 
 const NEW: PieceSpec = {
@@ -129,13 +130,13 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
     return (
         <Traced fetchTrace={fetchTrace}>
             <StagePage
-                title={piece?.name ?? 'A new piece'}
+                title={piece?.name ?? words.aNewPiece}
                 at="take-in"
                 way={{ pieceId: piece?.id ?? null, coatId: piece?.coat_id ?? null, pourId: null }}
                 back={
                     piece === null ? (
                         <LinkButton href="/pieces" look="quiet">
-                            Pieces
+                            {words.pieces}
                         </LinkButton>
                     ) : (
                         <>
@@ -144,14 +145,14 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                                 className="whitespace-nowrap max-sm:px-1 max-sm:text-sm"
                                 onClick={() => router.delete(`/pieces/${piece.id}`)}
                             >
-                                Take it away
+                                {words.takeItAway}
                             </Button>
                             <Button
                                 look="quiet"
                                 className="max-sm:hidden"
                                 onClick={() => router.post(`/pieces/${piece.id}/again`)}
                             >
-                                The same again
+                                {words.theSameAgain}
                             </Button>
                             {isShape(wayOf(piece.spec)) && (
                                 <LinkButton
@@ -159,7 +160,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                                     look="quiet"
                                     className="max-sm:hidden"
                                 >
-                                    Backing at 1:1
+                                    {words.backingAt11}
                                 </LinkButton>
                             )}
                         </>
@@ -167,7 +168,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                 }
                 forward={
                     <Button look="next" className="min-w-44" disabled={sending} onClick={() => send()}>
-                        {piece === null ? 'Plan its coat' : 'Save, to its coat'}
+                        {piece === null ? words.planItsCoat : words.saveToItsCoat}
                     </Button>
                 }
             >
@@ -180,17 +181,17 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                         }}
                     >
                         <Field
-                            label="Name"
+                            label={words.name}
                             value={field.name}
                             onChange={(name) => change({ name })}
                             sentence={sentence('name')}
-                            placeholder="such as Autumn sky"
+                            placeholder={words.suchAsAutumnSky}
                             autoFocus={piece === null}
                             large
                         />
                         <div className="grid grid-cols-2 gap-5">
                             <Choice
-                                label="Kind"
+                                label={words.kind}
                                 value={typed.kind ?? saved.kind ?? 'other'}
                                 options={KINDS}
                                 onChange={(kind) =>
@@ -198,7 +199,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                                 }
                             />
                             <Choice
-                                label="Surface"
+                                label={words.surface}
                                 value={surface}
                                 options={SURFACES}
                                 onChange={(value) => change({ surface: value })}
@@ -206,7 +207,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                             />
                         </div>
                         <Switch
-                            label="Shape"
+                            label={words.shape}
                             value={simple ? way : 'other'}
                             options={SHAPES}
                             onChange={(value) => {
@@ -253,16 +254,16 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                         )}
                         <div className="grid grid-cols-2 gap-5">
                             <Field
-                                label="Edge depth"
+                                label={words.edgeDepth}
                                 value={field.edge}
                                 unit={units === 'metric' ? 'mm' : 'in'}
                                 onChange={(edge_depth_mm) => change({ depths: { ...typed.depths, edge_depth_mm } })}
                                 onDone={leave('edge_depth_mm')}
                                 sentence={sentence('edge_depth_mm')}
-                                placeholder={units === 'metric' ? 'such as 36' : 'such as 1 1/2'}
+                                placeholder={units === 'metric' ? words.suchAs36 : words.suchAs112}
                             />
                             <Field
-                                label="How many alike"
+                                label={words.howManyAlike}
                                 value={field.quantity}
                                 inputMode="numeric"
                                 onChange={(quantity) => change({ quantity })}
@@ -271,11 +272,11 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                             />
                         </div>
                         <Switch
-                            label="Edges that get coated"
+                            label={words.edgesThatGetCoated}
                             value={Array.isArray(edges) ? 'some' : edges}
                             options={[
-                                { value: 'all', label: 'All' },
-                                { value: 'none', label: 'None' },
+                                { value: 'all', label: words.all },
+                                { value: 'none', label: words.none },
                                 ...(Array.isArray(edges) ? [{ value: 'some', label: edges.join(', ') }] : []),
                             ]}
                             onChange={(value) => {
@@ -284,7 +285,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                             sentence={sentence('coated_edges')}
                         />
                         <details className="border-t ruled pt-2">
-                            <summary className="min-h-9 cursor-pointer py-1">Recess, lip, holes, how it lies</summary>
+                            <summary className="min-h-9 cursor-pointer py-1">{words.recessLipHolesHowItLies}</summary>
                             <Details
                                 kind={typed.kind ?? saved.kind ?? 'other'}
                                 casts={piece?.casts ?? 0}
@@ -298,7 +299,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                         </details>
                         {piece !== null && (
                             <Button className="sm:hidden" onClick={() => router.post(`/pieces/${piece.id}/again`)}>
-                                The same again
+                                {words.theSameAgain}
                             </Button>
                         )}
                         {refused.stale !== undefined ? (
@@ -307,7 +308,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                             general !== undefined && <p className="font-semibold text-danger">{general}</p>
                         )}
                         <button type="submit" className="sr-only" tabIndex={-1}>
-                            Save
+                            {words.save}
                         </button>
                     </form>
                     <div className="flex flex-col items-center justify-center gap-5 p-4 sm:p-8">
@@ -327,30 +328,30 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                         />
                         {figures === null ? (
                             <p className="max-w-sm text-center text-lg text-soft">
-                                Type its size as you would say it: 40 cm, 16 in, 2&#39; 6&quot;, 3/8.
+                                {words.typeItsSizeAsYouWouldSayIt40Cm16In2638}
                             </p>
                         ) : (
                             <dl className="flex flex-wrap justify-center gap-x-10 gap-y-4 text-center">
                                 {figures.area_cm2 !== null && (
-                                    <Answer figure="area_cm2" word="to coat" {...area(figures.area_cm2, units)} />
+                                    <Answer figure="area_cm2" word={words.toCoat} {...area(figures.area_cm2, units)} />
                                 )}
                                 {figures.coated_edge_mm > 0 && (
                                     <Answer
                                         figure="coated_edge_mm"
-                                        word="of edge to coat"
+                                        word={words.ofEdgeToCoat}
                                         {...length(figures.coated_edge_mm, units)}
                                     />
                                 )}
                                 {figures.holds_ml !== null && drawing.by !== 'body' && (
-                                    <Answer figure={null} word="it holds" {...volume(figures.holds_ml, units)} />
+                                    <Answer figure={null} word={words.itHolds} {...volume(figures.holds_ml, units)} />
                                 )}
                                 {drawing.by === 'count' && drawing.ml !== null && (
-                                    <Answer figure={null} word="for each" {...volume(drawing.ml, units)} />
+                                    <Answer figure={null} word={words.forEach} {...volume(drawing.ml, units)} />
                                 )}
                             </dl>
                         )}
                         {way === 'rectangle' && (
-                            <p className="text-sm text-soft">Press a side to coat it or leave it bare.</p>
+                            <p className="text-sm text-soft">{words.pressASideToCoatItOrLeaveItBare}</p>
                         )}
                     </div>
                 </div>

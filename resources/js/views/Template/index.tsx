@@ -6,6 +6,7 @@ import { Field } from '../../controls/Field'
 import { fieldLength } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { PieceRow } from '../../types/page'
+import * as words from '@words/template'
 
 interface Props {
     piece: PieceRow
@@ -36,11 +37,14 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
     }
     return (
         <>
-            <Head title={`Template of ${piece.name}`} />
+            <Head title={words.templateOf(piece.name)} />
             <div className="no-print flex flex-wrap items-end gap-6 border-b ruled px-4 py-3 sm:px-6">
-                <h1 className="figure text-2xl">{piece.name}: backing at 1:1</h1>
+                <h1 className="figure text-2xl">
+                    {piece.name}
+                    {words.backingAt11}
+                </h1>
                 <Field
-                    label="Smaller all round by"
+                    label={words.smallerAllRoundBy}
                     unit={units === 'metric' ? 'mm' : 'in'}
                     value={less}
                     onChange={setLess}
@@ -48,17 +52,15 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
                     sentence={sentence ?? undefined}
                 />
                 <Button look="next" onClick={() => window.print()}>
-                    <PrinterIcon size={20} /> Print
+                    <PrinterIcon size={20} /> {words.print}
                 </Button>
                 <LinkButton href={`/pieces/${piece.id}`} look="quiet">
-                    The piece
+                    {words.thePiece}
                 </LinkButton>
             </div>
             <div className="space-y-6 overflow-auto p-4 sm:p-6 print:p-0">
                 {!fits && (
-                    <p className="no-print font-semibold text-danger">
-                        It is larger than a sheet of A4 or Letter: print it on a larger one, or as a poster on several.
-                    </p>
+                    <p className="no-print font-semibold text-danger">{words.itIsLargerThanASheetOfA4OrLetterPrint}</p>
                 )}
                 <svg
                     width={`${RULE_MM + 2}mm`}
@@ -66,7 +68,7 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
                     viewBox={`-1 0 ${RULE_MM + 2} 10`}
                     className="block"
                     role="img"
-                    aria-label="A rule of 100 mm"
+                    aria-label={words.aRuleOf100Mm}
                 >
                     <path
                         d={
@@ -78,7 +80,7 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
                         fill="none"
                     />
                     <text x="2" y="3.4" fontSize="3" fill="var(--ink)">
-                        100 mm: measure it. If it is not, print at 100 %, not to fit.
+                        {words.n100MmMeasureItIfItIsNotPrintAt100}
                     </text>
                 </svg>
                 <svg
@@ -87,14 +89,15 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
                     viewBox={`-1 -1 ${width + 2} ${height + 2}`}
                     className="block max-w-none"
                     role="img"
-                    aria-label={`The outline of ${piece.name}, to be cut`}
+                    aria-label={words.theOutlineOfToBeCut(piece.name)}
                     data-testid="template"
                 >
                     <path d={d} fill="none" stroke="var(--ink)" strokeWidth="0.25" fillRule="evenodd" />
                 </svg>
                 <p className="text-sm">
-                    {piece.name}, backing, {fieldLength(less_mm, units)} {units === 'metric' ? 'mm' : 'in'} smaller all
-                    round
+                    {piece.name}
+                    {words.backing} {fieldLength(less_mm, units)} {units === 'metric' ? 'mm' : 'in'}{' '}
+                    {words.smallerAllRound}
                 </p>
             </div>
         </>

@@ -5,6 +5,7 @@ import { Digits } from '../../controls/Digits'
 import { Field } from '../../controls/Field'
 import type { Target } from './amounts'
 import type { Taken } from './WeighStepView'
+import * as words from '@words/weigh'
 
 interface Props {
     word: string
@@ -50,8 +51,8 @@ export function ByHand(props: Props): ReactNode {
                     }}
                 >
                     <Field
-                        label={upTo ? 'All in the cup stands at' : 'What really went in'}
-                        hint={amount.unit === 'g' ? 'in g, or as 35 ml, 2 tbsp' : 'as 35 ml, 2 tbsp, or 40 g'}
+                        label={upTo ? words.allInTheCupStandsAt : words.whatReallyWentIn}
+                        hint={amount.unit === 'g' ? words.inGOrAs35Ml2Tbsp : 'as 35 ml, 2 tbsp, or 40 g'}
                         unit={unit}
                         value={props.typed}
                         onChange={props.onTyped}
@@ -67,7 +68,7 @@ export function ByHand(props: Props): ReactNode {
                         className="min-h-16 min-w-44 text-xl"
                         disabled={props.typed.trim() === '' || props.waiting}
                     >
-                        That is it
+                        {words.thatIsIt}
                     </Button>
                 </form>
             ) : (
@@ -78,10 +79,10 @@ export function ByHand(props: Props): ReactNode {
                         disabled={props.waiting}
                         onClick={() => void props.onTaken({ as_meant: true })}
                     >
-                        {counted ? 'They are in' : fills ? 'All in' : 'To its mark'}
+                        {counted ? words.theyAreIn : fills ? words.allIn : words.toItsMark}
                     </Button>
                     <Button className="min-h-16" onClick={() => setOtherwise(true)}>
-                        It came to something else
+                        {words.itCameToSomethingElse}
                     </Button>
                 </div>
             )}
@@ -91,12 +92,12 @@ export function ByHand(props: Props): ReactNode {
             <div className="flex flex-wrap gap-3">
                 {props.onTurned !== null && (
                     <Button className="min-h-16" onClick={props.onTurned}>
-                        The other part went in first
+                        {words.theOtherPartWentInFirst}
                     </Button>
                 )}
                 {props.onScale !== null && (
                     <Button className="min-h-16" onClick={props.onScale}>
-                        Read the scale
+                        {words.readTheScale}
                     </Button>
                 )}
             </div>

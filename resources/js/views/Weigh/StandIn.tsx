@@ -1,5 +1,6 @@
 import type { PointerEvent, ReactNode } from 'react'
 import { Button } from '../../controls/Button'
+import * as words from '@words/weigh'
 
 const FAST_G_PER_S = 40
 const SLOW_G_PER_S = 4
@@ -22,20 +23,20 @@ export function StandIn({ onHand, unplugged, cupG }: Props): ReactNode {
     })
     return (
         <section className="rounded border border-dashed border-line p-3">
-            <h2 className="font-bold">The scale is a stand-in</h2>
-            <p className="text-sm text-soft">These are its hands; a real one has none.</p>
+            <h2 className="font-bold">{words.theScaleIsAStandIn}</h2>
+            <p className="text-sm text-soft">{words.theseAreItsHandsARealOneHasNone}</p>
             <div className="mt-2 grid grid-cols-2 gap-2">
-                <Button onClick={() => onHand('put', cupG)}>Put a cup on</Button>
-                <Button onClick={() => onHand('clear')}>All off</Button>
+                <Button onClick={() => onHand('put', cupG)}>{words.putACupOn}</Button>
+                <Button onClick={() => onHand('clear')}>{words.allOff}</Button>
                 <Button {...held(FAST_G_PER_S)} className="touch-none select-none">
-                    Hold to pour
+                    {words.holdToPour}
                 </Button>
                 <Button {...held(SLOW_G_PER_S)} className="touch-none select-none">
-                    Hold to trickle
+                    {words.holdToTrickle}
                 </Button>
-                <Button onClick={() => onHand('put', 0.1)}>A drop</Button>
+                <Button onClick={() => onHand('put', 0.1)}>{words.aDrop}</Button>
                 <Button onClick={() => onHand(unplugged ? 'plug' : 'unplug')}>
-                    {unplugged ? 'Plug it in' : 'Pull its plug'}
+                    {unplugged ? words.plugItIn : words.pullItsPlug}
                 </Button>
             </div>
         </section>

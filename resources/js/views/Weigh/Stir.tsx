@@ -7,11 +7,12 @@ import { useUnits } from '../../lib/pages'
 import { chime } from '../../lib/sound'
 import type { MixingState } from '../../types/mixing'
 import { potLife } from './amounts'
+import * as words from '@words/weigh'
 
 /** Where nothing is said on the label: until it is clear, and half a minute more. */
 const WITHOUT_LABEL_MIN = 3
 
-const ROUNDS = ['Slowly, wall and floor', 'Scrape wall, floor and stick', 'Until it is clear, no streaks']
+const ROUNDS = [words.slowlyWallAndFloor, words.scrapeWallFloorAndStick, words.untilItIsClearNoStreaks]
 
 /** The stir, for gloves: one large clock, what the hand does now, and one button. */
 export function Stir({
@@ -39,11 +40,14 @@ export function Stir({
         <section className="space-y-4">
             <h2 className="text-xl font-bold">
                 {from === null
-                    ? `Stir for ${minutes} min${mixing.stir_min === null ? ', the label does not say; and until it is clear' : ', as its maker says'}`
+                    ? words.stirForMin(
+                          minutes,
+                          mixing.stir_min === null ? words.theLabelDoesNotSayAndUntilItIsClear : words.asItsMakerSays,
+                      )
                     : over
                       ? secondCup
-                          ? 'Stirred twice. Let it stand a moment, then pour.'
-                          : 'Clear? No streaks on the wall?'
+                          ? words.stirredTwiceLetItStandAMomentThenPour
+                          : words.clearNoStreaksOnTheWall
                       : round}
             </h2>
             <p className="figure text-[6rem] sm:text-[9rem]" data-testid="stir">
@@ -64,11 +68,11 @@ export function Stir({
             <div className="flex flex-wrap gap-3">
                 {from === null ? (
                     <Button look="next" className="min-h-18 min-w-64 text-xl" onClick={onStir}>
-                        I am stirring
+                        {words.iAmStirring}
                     </Button>
                 ) : (
                     <Button look="next" className="min-h-18 min-w-64 text-xl" onClick={onMixed}>
-                        {over ? 'It is mixed: the clock runs' : 'It is mixed already'}
+                        {over ? words.itIsMixedTheClockRuns : words.itIsMixedAlready}
                     </Button>
                 )}
                 {from !== null && !secondCup && (
@@ -79,20 +83,19 @@ export function Stir({
                             onStir()
                         }}
                     >
-                        Into a second cup, stir again
+                        {words.intoASecondCupStirAgain}
                     </Button>
                 )}
             </div>
             {mixing.first_stirred_at !== null && (
                 <p className="text-xl" data-testid="since-stirring">
-                    Together for {countdown(now - mixing.first_stirred_at)}
+                    {words.togetherFor} {countdown(now - mixing.first_stirred_at)}
                     {potLife(mixing)}.
                 </p>
             )}
             <p className="max-w-2xl text-soft">
-                The wall of the first cup holds unmixed resin: a second, clean cup keeps about{' '}
-                {joined(volume(mixing.second_cup_ml, units))} more. Milkiness may be only air; streaks mean unmixed.
-                From the end of the stirring on it is setting.
+                {words.theWallOfTheFirstCupHoldsUnmixedResinA} {joined(volume(mixing.second_cup_ml, units))}{' '}
+                {words.moreMilkinessMayBeOnlyAirStreaksMean}
             </p>
         </section>
     )

@@ -10,6 +10,7 @@ import { chime } from '../../lib/sound'
 import type { BatchFigures, MixingState, ScaleReading, WeighStep } from '../../types/mixing'
 import { instruction, targetOf } from './amounts'
 import { ByHand } from './ByHand'
+import * as words from '@words/weigh'
 
 /** What a step came to: off the scale, as somebody wrote it, or about as it was meant. */
 export type Taken = { grams: number } | { written: string; up_to: boolean } | { as_meant: true }
@@ -98,13 +99,16 @@ export function WeighStepView(props: Props): ReactNode {
                     </p>
                     <p className="mt-1 text-xl" aria-live="polite">
                         {over
-                            ? `past the mark${first ? ': the other part follows it' : ''}`
+                            ? words.pastTheMark(first ? words.theOtherPartFollowsIt : '')
                             : there
-                              ? 'on the mark'
+                              ? words.onTheMark
                               : grams !== null && grams > NEAR * step.target_g
-                                ? 'to go: slowly now'
-                                : 'to go'}
-                        <span className="text-soft"> of {digits(step.target_g, decimals)} g</span>
+                                ? words.toGoSlowlyNow
+                                : words.toGo}
+                        <span className="text-soft">
+                            {' '}
+                            {words.of} {digits(step.target_g, decimals)} g
+                        </span>
                     </p>
                 </div>
                 {batch.vessel !== null && batch.lines !== null && step.kind !== 'resin' && step.kind !== 'dose' && (
@@ -123,16 +127,13 @@ export function WeighStepView(props: Props): ReactNode {
             <p className="min-h-6 text-soft" data-testid="reading">
                 {reading?.grams === null || reading === null
                     ? reading === null
-                        ? 'Asking the scale …'
-                        : 'No reading'
-                    : `The scale says ${digits(reading.grams, 1)} g${reading.steady ? ', steady' : ', settling'}`}
+                        ? words.askingTheScale
+                        : words.noReading
+                    : words.theScaleSaysG(digits(reading.grams, 1), reading.steady ? ', steady' : ', settling')}
             </p>
             {reading !== null && reading.fault !== null && <Strip level="caution">{reading.sentence}</Strip>}
             {zeroed && grams !== null && grams < -1 && (
-                <Strip level="caution">
-                    It shows less than nothing: the cup was lifted off. Put it back, or zero the scale with what stands
-                    on it.
-                </Strip>
+                <Strip level="caution">{words.itShowsLessThanNothingTheCupWasLifted}</Strip>
             )}
             {props.sentence !== undefined && <p className="font-semibold text-danger">{props.sentence}</p>}
             <div className="flex flex-wrap gap-3">
@@ -144,12 +145,12 @@ export function WeighStepView(props: Props): ReactNode {
                         onClick={() => grams !== null && void props.onTaken({ grams })}
                     >
                         {reading?.fault !== null && reading !== null
-                            ? 'No reading'
+                            ? words.noReading
                             : reading?.steady === false
-                              ? 'It is settling'
+                              ? words.itIsSettling
                               : there
-                                ? 'That is it'
-                                : 'Leave it at that'}
+                                ? words.thatIsIt
+                                : words.leaveItAtThat}
                     </Button>
                 ) : (
                     <Button
@@ -158,20 +159,20 @@ export function WeighStepView(props: Props): ReactNode {
                         disabled={reading === null || reading.fault !== null || !reading.steady}
                         onClick={() => void scale.zero().then(() => setZeroed(true))}
                     >
-                        {step.kind === 'resin' ? 'Colour cup on: zero' : first ? 'Cup on: zero' : 'Zero'}
+                        {step.kind === 'resin' ? words.colourCupOnZero : first ? words.cupOnZero : words.zero}
                     </Button>
                 )}
                 {zeroed && (
                     <Button className="min-h-16" onClick={() => void scale.zero()}>
-                        Zero again
+                        {words.zeroAgain}
                     </Button>
                 )}
                 <Button className="min-h-16" onClick={() => props.onByHand(true)}>
-                    Type it instead
+                    {words.typeItInstead}
                 </Button>
                 {canTurn && (
                     <Button className="min-h-16" onClick={props.onTurned}>
-                        The other part went in first
+                        {words.theOtherPartWentInFirst}
                     </Button>
                 )}
             </div>

@@ -1,6 +1,7 @@
 import { digits, joined, length, span, trimmed, volume, type Shown } from '../../lib/format'
 import type { MixingState, WeighStep } from '../../types/mixing'
 import type { Units } from '../../types/page'
+import * as words from '@words/weigh'
 
 /** What a step comes to, as it is measured: counted, by volume, or in g. */
 export function amountOf(step: WeighStep, mixing: MixingState, units: Units): Shown {
@@ -35,20 +36,20 @@ export function targetOf(step: WeighStep, mixing: MixingState, units: Units): Ta
     const { mark } = step
     if (step.counted !== null) {
         const inGrams = { text: digits(step.target_g, step.target_g < 2 ? 2 : 1), unit: 'g' }
-        return { amount, besides: `or ${joined(inGrams)}`, upTo: false, fills: false }
+        return { amount, besides: words.or(joined(inGrams)), upTo: false, fills: false }
     }
     if (mark?.fills != null && mark.fill_ml !== null) {
         const fills = { text: `${mark.fills}`, unit: mark.fills === 1 ? 'fill' : 'fills' }
-        return { amount: fills, besides: `of ${joined(volume(mark.fill_ml, units))} each`, upTo: false, fills: true }
+        return { amount: fills, besides: words.ofEach(joined(volume(mark.fill_ml, units))), upTo: false, fills: true }
     }
     if (mark?.up_to_ml == null) return { amount, besides: null, upTo: false, fills: false }
-    const more = mixing.steps[0]?.id === step.id ? '' : `, ${joined(amount)} more`
+    const more = mixing.steps[0]?.id === step.id ? '' : words.more(joined(amount))
     const upTo = volume(mark.up_to_ml, units)
     return mark.up_to_mm === null
-        ? { amount: upTo, besides: `on the cup's marks${more}`, upTo: true, fills: false }
+        ? { amount: upTo, besides: words.onTheCupsMarks(more), upTo: true, fills: false }
         : {
               amount: length(mark.up_to_mm, units),
-              besides: `from the inside floor: ${joined(upTo)}${more}`,
+              besides: words.fromTheInsideFloor(joined(upTo), more),
               upTo: true,
               fills: false,
           }
@@ -58,7 +59,7 @@ export function targetOf(step: WeighStep, mixing: MixingState, units: Units): Ta
 export function potLife(mixing: MixingState): string {
     if (mixing.pot_life_min === null) return ''
     const lasts = span(mixing.pot_life_min)
-    return mixing.pot_life_of_label ? `; its label gives ${lasts}, for its own mass` : `, of a pot life of ${lasts}`
+    return mixing.pot_life_of_label ? words.itsLabelGivesForItsOwnMass(lasts) : words.ofAPotLifeOf(lasts)
 }
 
 export function instruction(step: WeighStep): string {
@@ -66,13 +67,13 @@ export function instruction(step: WeighStep): string {
     switch (step.kind) {
         case 'a':
         case 'b':
-            return `Pour ${part}`
+            return words.pour(part)
         case 'more_a':
         case 'more_b':
-            return `${step.short ? 'It was short' : 'The other part went past its mark'}: ${part}`
+            return `${step.short ? words.itWasShort : words.theOtherPartWentPastItsMark}: ${part}`
         case 'resin':
             return step.what
         case 'dose':
-            return `${step.what}, into this colour cup`
+            return words.intoThisColourCup(step.what)
     }
 }

@@ -19,6 +19,7 @@ import { StandIn } from './StandIn'
 import { Stir } from './Stir'
 import { useScale } from './useScale'
 import { WeighStepView } from './WeighStepView'
+import * as words from '@words/weigh'
 
 interface Props {
     mixing: MixingState
@@ -60,21 +61,16 @@ export default function Weigh(props: Props): ReactNode {
         .join(', then ')
     return (
         <div className="flex flex-1 flex-col">
-            <Head title={`Weigh ${mixing.title}`} />
+            <Head title={words.weigh(mixing.title)} />
             <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
                 <h1 className="figure text-xl leading-normal">{mixing.title}</h1>
                 <Link href={mixing.planned_at} className="underline underline-offset-4">
-                    What is planned
+                    {words.whatIsPlanned}
                 </Link>
             </div>
             <div className="grid flex-1 gap-x-8 gap-y-4 px-4 py-3 sm:px-6 lg:grid-cols-[1fr_18rem]">
                 <div className="min-w-0 space-y-3">
-                    {cutOff && (
-                        <Strip level="note">
-                            No answer from the studio. What you weigh is kept here, and sent again; the next step comes
-                            with its answer.
-                        </Strip>
-                    )}
+                    {cutOff && <Strip level="note">{words.noAnswerFromTheStudioWhatYouWeighIs}</Strip>}
                     {stops.map((stop) => (
                         <Strip key={stop.text} level="stop">
                             {stop.text}
@@ -82,8 +78,9 @@ export default function Weigh(props: Props): ReactNode {
                     ))}
                     {props.takes_now_g !== null && !gone && (
                         <Strip level="note">
-                            What is planned was changed since: it takes {digits(props.takes_now_g, 0)} g by now, and
-                            this cup was begun for {digits(props.batch.total_g ?? 0, 0)} g. It goes on as it was begun.
+                            {words.whatIsPlannedWasChangedSinceItTakes} {digits(props.takes_now_g, 0)}{' '}
+                            {words.gByNowAndThisCupWasBegunFor} {digits(props.batch.total_g ?? 0, 0)}{' '}
+                            {words.gItGoesOnAsItWasBegun}
                         </Strip>
                     )}
                     {!ready && next !== null && !stirring && !gone && (
@@ -102,24 +99,24 @@ export default function Weigh(props: Props): ReactNode {
                             waiting={reading}
                             sentence={sentences.grams ?? sentences.form}
                             onTaken={(taken) => act('weighed', { step: next.id, ...taken }, next.what)}
-                            onTurned={() => void act('parts_turned', {}, 'The other part first')}
+                            onTurned={() => void act('parts_turned', {}, words.theOtherPartFirst)}
                         />
                     )}
                     {stirring && (
                         <Stir
                             mixing={mixing}
-                            onStir={() => void act('stirring_begun', {}, 'The stirring')}
-                            onMixed={() => void act('mixed', {}, 'It is mixed')}
+                            onStir={() => void act('stirring_begun', {}, words.theStirring)}
+                            onMixed={() => void act('mixed', {}, words.itIsMixed)}
                         />
                     )}
-                    {gone && <p className="figure text-3xl leading-tight">This cup was thrown away.</p>}
+                    {gone && <p className="figure text-3xl leading-tight">{words.thisCupWasThrownAway}</p>}
                     {!gone && mixing.mixed_at !== null && next === null && (
                         <Done
                             mixing={mixing}
                             pieces={pieces}
                             room={props.room}
                             stops={stops}
-                            onBack={() => void act('undone', { of: mixing.mixed_event }, 'It was not mixed yet')}
+                            onBack={() => void act('undone', { of: mixing.mixed_event }, words.itWasNotMixedYet)}
                         />
                     )}
                     {sentences.form !== undefined && !weighing && (
@@ -132,15 +129,15 @@ export default function Weigh(props: Props): ReactNode {
                     <Steps mixing={mixing} />
                     {mixing.last_reading !== null && (mixing.mixed_at === null || next !== null) && (
                         <Button
-                            onClick={() => void act('undone', { of: mixing.last_reading }, 'Taking a reading back')}
+                            onClick={() => void act('undone', { of: mixing.last_reading }, words.takingAReadingBack)}
                             className="w-full"
                         >
-                            Take the last reading back
+                            {words.takeTheLastReadingBack}
                         </Button>
                     )}
                     {!gone && mixing.pours.length === 0 && mixing.steps.some((step) => step.got_g !== null) && (
-                        <Button onClick={() => void act('discarded', {}, 'The cup thrown away')} className="w-full">
-                            Throw this cup away
+                        <Button onClick={() => void act('discarded', {}, words.theCupThrownAway)} className="w-full">
+                            {words.throwThisCupAway}
                         </Button>
                     )}
                     {weighing && scale.reading?.standin === true && (
@@ -159,10 +156,10 @@ export default function Weigh(props: Props): ReactNode {
 function Ready({ cautions, onReady }: { cautions: string[]; onReady: () => void }): ReactNode {
     return (
         <section className="max-w-2xl space-y-4">
-            <p className="figure text-3xl leading-tight">Gloves on, window open, cup on the scale</p>
-            <Cautions title="Before you mix" sentences={cautions} />
+            <p className="figure text-3xl leading-tight">{words.glovesOnWindowOpenCupOnTheScale}</p>
+            <Cautions title={words.beforeYouMix} sentences={cautions} />
             <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onReady}>
-                Begin
+                {words.begin}
             </Button>
         </section>
     )
@@ -173,7 +170,7 @@ function Steps({ mixing }: { mixing: MixingState }): ReactNode {
     const units = useUnits()
     return (
         <section>
-            <h2 className="border-b ruled font-bold">In this order</h2>
+            <h2 className="border-b ruled font-bold">{words.inThisOrder}</h2>
             <ol>
                 {mixing.steps.map((step) => (
                     <li
@@ -183,7 +180,7 @@ function Steps({ mixing }: { mixing: MixingState }): ReactNode {
                     >
                         <span className="min-w-0 truncate">{step.what}</span>
                         <span className="whitespace-nowrap">
-                            {step.got_g === null ? '' : `${measured(step, step.got_g, mixing, units).text} of `}
+                            {step.got_g === null ? '' : words.of2(measured(step, step.got_g, mixing, units).text)}
                             {joined(amountOf(step, mixing, units))}
                         </span>
                     </li>
@@ -191,14 +188,14 @@ function Steps({ mixing }: { mixing: MixingState }): ReactNode {
             </ol>
             {mixing.off_pct !== null && mixing.measured && (
                 <p className="mt-1">
-                    The ratio is off by {digits(Math.abs(mixing.off_pct), 1)} %, and this resin takes up to{' '}
+                    {words.theRatioIsOffBy} {digits(Math.abs(mixing.off_pct), 1)} {words.percentAndThisResinTakesUpTo}{' '}
                     {digits(mixing.tolerance_pct, 0)} %.
                 </p>
             )}
             {mixing.surplus_ml >= 0.5 && (
                 <p className="mt-1">
-                    {joined(volume(mixing.surplus_ml, units))} more than planned
-                    {mixing.spares === null ? '.' : `: enough for ${mixing.spares}. Put them out.`}
+                    {joined(volume(mixing.surplus_ml, units))} {words.moreThanPlanned}
+                    {mixing.spares === null ? '.' : words.enoughForPutThemOut(mixing.spares)}
                 </p>
             )}
         </section>
@@ -212,8 +209,9 @@ function Setting({ mixing }: { mixing: MixingState }): ReactNode {
     const over = mixing.pot_life_min !== null && min > mixing.pot_life_min
     return (
         <p className={`text-xl ${over ? 'font-semibold text-danger' : ''}`}>
-            It has stood for {countdown(now - (mixing.mixed_at ?? now))}
-            {potLife(mixing)}. Bubbles rise meanwhile; do not leave it in the cup.
+            {words.itHasStoodFor} {countdown(now - (mixing.mixed_at ?? now))}
+            {potLife(mixing)}
+            {words.bubblesRiseMeanwhileDoNotLeaveItInThe}
         </p>
     )
 }
@@ -229,7 +227,7 @@ function Done(props: {
     if (mixing.pours.length > 0) {
         return (
             <section className="space-y-4">
-                <p className="figure text-4xl leading-tight">It is being poured</p>
+                <p className="figure text-4xl leading-tight">{words.itIsBeingPoured}</p>
                 <ul className="space-y-2">
                     {mixing.pours.map((pour) => (
                         <li key={pour.id}>
@@ -247,13 +245,17 @@ function Done(props: {
     }
     return (
         <section className="max-w-2xl space-y-4">
-            <p className="figure text-4xl leading-tight">Pour it now</p>
+            <p className="figure text-4xl leading-tight">{words.pourItNow}</p>
             <Setting mixing={mixing} />
-            {props.pieces.includes(', then ') && <p className="text-lg">Pour in this order: {props.pieces}.</p>}
+            {props.pieces.includes(', then ') && (
+                <p className="text-lg">
+                    {words.pourInThisOrder} {props.pieces}.
+                </p>
+            )}
             <StartForm
                 url={`/mixings/${mixing.id}/pours`}
-                button="To the pour"
-                back="Not mixed yet"
+                button={words.toThePour}
+                back={words.notMixedYet}
                 onBack={props.onBack}
                 room={props.room}
                 stops={props.stops}

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { ask } from '../../lib/http'
 import type { ScaleReading } from '../../types/mixing'
+import * as words from '@words/weigh'
 
 /** How often the scale is asked; each question is short, so that none holds the server. */
 const EVERY_MS = 50
@@ -35,7 +36,7 @@ export function useScale(on: boolean): {
                         steady: false,
                         resolution_g: 0.1,
                         fault: 'unreachable',
-                        sentence: 'The studio cannot be reached. What is weighed so far is kept.',
+                        sentence: words.theStudioCannotBeReachedWhatIsWeighed,
                         standin: false,
                     })
                     wait = SELDOM_MS

@@ -1,0 +1,124 @@
+import type { Said } from '../said'
+
+export const thisCup = 'this cup'
+export const halfOfIt = 'half of it'
+export const theCupsClock = 'The cup’s clock'
+export const thisLabelDoesNotSayHowItWarmsItself = 'This label does not say how it warms itself: pour it out at once.'
+export const anEstimateToCompareWith = 'an estimate, to compare with'
+export const inADishOf = 'In a dish of'
+export const itLasts = 'it lasts'
+export const forHours = 'for hours'
+export const emptiedAfter = 'Emptied after'
+export const emptiedAfter2 = (emptiedMin: Said) => `Emptied after ${emptiedMin}`
+export const itIsAt = 'it is at'
+export const and = 'and'
+export const paS = 'Pa·s'
+export const itsPotLifeIs = '; its pot life is'
+export const potLife = (rest: Said) => `Pot life, ${rest}`
+export const forgottenItPeaksAt = (peakC: Said) => `Forgotten, it peaks at ${peakC}.`
+export const andRunsAway = ' and runs away'
+export const forgottenItIsAtAfter = (temperature: Said, hotMin: Said, rest: Said) =>
+    `Forgotten, it is at ${temperature} after ${hotMin}${rest}.`
+export const of = (dishMm: Said) => ` of ${dishMm}`
+export const dropsThatStayApart = 'Drops that stay apart'
+export const whatStaysWhereItIsPlaced = 'What stays where it is placed'
+export const paSItSetsFirst = 'Pa·s: it sets first.'
+export const paS2 = 'Pa·s:'
+export const leaveItInTheCup = 'leave it in the cup'
+export const waitInADish = (dish: Said) => `wait in a dish${dish}`
+export const forWord = 'for'
+export const areLeftThen = 'are left then.'
+export const theStudioCannotBeReached = 'The studio cannot be reached.'
+export const bottlesWarmedTo = 'Bottles warmed to'
+export const whatItChanges = 'What it changes'
+export const timesAsThinBubblesRiseAsMuchFasterIn = 'times as thin, bubbles rise as much faster; in this cup'
+export const insteadOf = 'instead of'
+export const onThePieceItSoonHasTheRoomsWarmthAnd = '. On the piece it soon has the room’s warmth, and'
+export const ofOpenTimeLessWhatItAgedNeverWaterIn = 'of open time less what it aged. Never water in the resin.'
+export const percentColourIn = (colourantPct: Said, name: Said) => `${colourantPct} % colour in ${name}`
+export const percentColour = '% colour'
+export const percentFiller = (fillerPct: Said) => `, ${fillerPct} % filler`
+export const nothingInItYet = 'Nothing in it yet.'
+export const close = 'Close'
+export const adjust = 'Adjust'
+export const shareOfTheBatch = 'Share of the batch'
+export const smallCups = 'Small cups'
+export const keptBack = 'Kept back'
+export const takeAway = (name: Said) => `Take ${name} away`
+export const eachOfSmallCupsHoldsStayBack = (smallCups: Said, smallCupMl: Said, reserveMl: Said) =>
+    `Each of ${smallCups} small cups holds ${smallCupMl}; ${reserveMl} stay back. `
+export const itsWallsKeep = 'Its walls keep'
+export const stirItOnceMoreBeforeItIsPoured = ' Stir it once more before it is poured.'
+export const oilTheNextCoatHasNoWindow = ' Oil: the next coat has no window.'
+export const less = (name: Said) => `Less ${name}`
+export const countedIn = 'Counted in'
+export const addToIt = 'Add to it'
+export const choose = 'Choose'
+export const colours = 'Colours'
+export const allOfItStaysClear = 'all of it stays clear'
+export const nothingStaysClear = 'nothing stays clear'
+export const stayClear = (clearMl: Said) => `${clearMl} stay clear`
+export const colouredInThisOrderMin = (rest: Said, colouringMin: Said) =>
+    `${rest}; coloured in this order, ${colouringMin} min`
+export const colour = (at: Said) => `Colour ${at}`
+export const addAColourCup = 'Add a colour cup'
+export const chooseARecipe = 'Choose a recipe'
+export const recipe = (id: Said) => `recipe ${id}`
+export const only = (id: Said) => `only ${id}`
+export const only2 = (toLowerCase: Said) => `Only ${toLowerCase}`
+export const keepAsARecipe = 'Keep as a recipe'
+export const itsName = 'Its name'
+export const itIsKeptFor100MlOfMixedResinAndScaled =
+    'It is kept for 100 ml of mixed resin, and scaled to each cup from then on.'
+export const keepIt = 'Keep it'
+export const inAll = (totalMl: Said) => `In all, ${totalMl}`
+export const inAll2 = (total: Said) => `In all, ${total}`
+export const mixedIn = 'Mixed in'
+export const aCupAsDeepAsWide = 'A cup as deep as wide'
+export const measuredBy = 'Measured by'
+export const notSaid = 'Not said'
+export const itIsThinned = 'It is thinned'
+export const linesAt = 'Lines at'
+export const firstLine = (firstMm: Said) => `First line, ${firstMm}`
+export const secondLine = (bothMm: Said) => `Second line, ${bothMm}`
+export const fromTheInsideFloor = 'from the inside floor.'
+export const itIsFullerThanWhichLeavesRoomToStir = (stirrableMl: Said) =>
+    ` It is fuller than ${stirrableMl}, which leaves room to stir.`
+export const part = (part: Said, weight: Said) => `Part ${part}, ${weight}`
+export const part2 = (part: Said, volume: Said) => `Part ${part}, ${volume}`
+export const goesInFirst = ', goes in first'
+export const inOtherMeasures = 'In other measures'
+export const nothing = 'Nothing'
+export const alcohol = 'Alcohol'
+export const solvent = 'Solvent'
+export const notKnown = 'Not known'
+export const thinnedWithNoFlameOverIt = 'Thinned with: no flame over it'
+export const scaleZeroed = 'Scale, zeroed'
+export const scaleNotZeroed = 'Scale, not zeroed'
+export const twoMarkedCups = 'Two marked cups'
+export const oneMarkedCup = 'One marked cup'
+export const penLinesInThisCup = 'Pen lines in this cup'
+export const equalFillsOfASmallCup = 'Equal fills of a small cup'
+export const theSmallCupTakes = 'The small cup takes'
+export const itsLineIsMetWithin = 'Its line is met within'
+export const ofA = 'Of A'
+export const ofB = ', of B'
+export const eachFilledTo = ', each filled to'
+export const ratioOffBy = 'Ratio off by'
+export const likelyToWorstThisResinTakesUpTo = 'likely to worst; this resin takes up to'
+export const likelyOffByPercent = (likely: Said) => `Likely off by ${likely} %`
+export const to = 'to'
+export const atWorstOffByPercent = (worst: Said) => `At worst off by ${worst} %`
+export const from = (fromMl: Said) => `from ${fromMl}`
+export const toPercent = (likely: Said, worst: Said) => `${likely} to ${worst} %`
+export const aByWhatClings = 'A by what clings'
+export const percentByTypicalDensities = '% by typical densities'
+export const toTonightsCups = 'To tonight’s cups'
+export const cup = (number: Said, resin: Said) => `Cup ${number}, ${resin}`
+export const cup2 = 'Cup'
+export const beforeYouMix = 'Before you mix'
+export const allCups = 'All cups'
+export const undo = 'Undo'
+export const weighIt = 'Weigh it'
+export const goOnWeighing = 'Go on weighing'
+export const moreOf = (name: Said) => `More ${name}`

@@ -1,0 +1,211 @@
+import type { Said } from '../said'
+
+export const lift = 'Lift'
+export const of = 'of'
+export const inAll = (total: Said) => `${total} in all`
+export const totalWeight = (total: Said) => `Total weight ${total}`
+export const inAll2 = (andInAll: Said) => `${andInAll} in all`
+export const inAll3 = 'in all'
+export const measureItByVolume = 'Measure it by volume.'
+export const itsDensitiesAreTypicalOnesWeighedThe =
+    'Its densities are typical ones: weighed, the ratio may be off by up to'
+export const lift2 = (number: Said) => `Lift ${number}`
+export const part = (part: Said, first: Said) => `Part ${part}, ${first}`
+export const part2 = (part: Said, second: Said) => `Part ${part}, ${second}`
+export const underNineTenthsOfItsMiddle = (thinWithinMm: Said) => `${thinWithinMm} under nine tenths of its middle`
+export const laid = (laidMm: Said) => `laid ${laidMm}`
+export const workingItOut = 'Working it out …'
+export const whatTheEdgeKeeps = 'What the edge keeps'
+export const asked = 'asked'
+export const laid2 = 'laid'
+export const stays = 'stays'
+export const atTheEdge = 'at the edge'
+export const thinWithin = ', thin within'
+export const nothingRunsOff = 'nothing runs off'
+export const runOff = 'run off'
+export const theFilmsClock = "The film's clock"
+export const asItSets = 'as it sets'
+export const afterThePour = (at: Said) => `${at} after the pour`
+export const oneWipeOnly = 'One wipe only'
+export const asItSets2 = 'As it sets'
+export const atThePour = 'At the pour'
+export const after = (at: Said) => `After ${at}`
+export const onTheFace = 'on the face,'
+export const dripped = 'dripped,'
+export const nothingHangsBelow = 'nothing hangs below'
+export const hangBelow = (hangsMlPerM: Said) => `${hangsMlPerM} hang below`
+export const afterOneWipeStillDrip = (oneWipeMlPerM: Said) => `; after one wipe ${oneWipeMlPerM} still drip`
+export const wipe = 'Wipe'
+export const times = (length: Said) => `${length} times`
+export const minAfterThePour = 'min after the pour.'
+export const inYourTraysLay = 'In your trays lay'
+export const percentOfWhatWasSaidOver = '% of what was said, over'
+export const onePour = 'one pour'
+export const pours = (pours: Said) => `${pours} pours`
+export const whatWouldKeepIt = 'What would keep it'
+export const floodedOver = 'Flooded over'
+export const heldAtTheEdge = 'Held at the edge'
+export const dammed = 'Dammed'
+export const placedStaysPut = 'Placed, stays put'
+export const coat = 'Coat'
+export const resin = 'Resin'
+export const atTheEdge2 = 'At the edge'
+export const heldBy = 'Held by'
+export const edgeRoundedTo = 'Edge rounded to'
+export const onEdges = 'On edges'
+export const cups = 'Cups'
+export const openFor = 'Open for'
+export const settlesIn = 'Settles in'
+export const bubblesStayUnder = 'Bubbles stay under'
+export const benchWithin = 'Bench within'
+export const edgeAt = 'Edge at'
+export const moreThanItHolds = 'more than it holds'
+export const degPercentUnderTheMost = (edgeAngleDeg: Said, inHandPct: Said) =>
+    `${edgeAngleDeg}°, ${inHandPct} % under the most`
+export const liftsEachTo = (length: Said) => `${length} lifts, each to`
+export const warmsItselfTo = 'Warms itself to'
+export const itsRimStandsUp = 'Its rim stands up'
+export const roomOnTop = 'Room on top'
+export const upTo = (holdsMm: Said) => `up to ${holdsMm}`
+export const layItFrom = 'Lay it from'
+export const toMin = (fromMin: Said, toMin: Said) => `${fromMin} to ${toMin} min`
+export const endToEnd = 'End to end'
+export const staysOnSlopes = 'Stays on slopes'
+export const bySize = 'By size'
+export const byVolume = 'By volume'
+export const bulkFill = 'Bulk fill'
+export const thingsInIt = 'Things in it'
+export const thing = 'Thing'
+export const count = 'Count'
+export const leaveOut = (name: Said) => `Leave out ${name}`
+export const measured = 'Measured'
+export const amount = 'Amount'
+export const aboveTheFloor = 'Above the floor'
+export const height = 'Height'
+export const itsOwn = 'its own'
+export const floats = 'Floats'
+export const drinks = 'Drinks'
+export const trapsAir = 'Traps air'
+export const takesNoFlame = 'Takes no flame'
+export const laidOnAfterTheLastHeat = 'Laid on after the last heat'
+export const setOnTop = 'Set on top'
+export const nothingRunsOverThisEdge = 'Nothing runs over this edge.'
+export const mixed = 'mixed'
+export const onTheFloor = 'on the floor'
+export const middleToEdge = 'middle to edge'
+export const wipes = 'wipes'
+export const to = (middleMm: Said, edgeMm: Said) => `${middleMm} to ${edgeMm}`
+export const takeIt = (way: Said) => `Take it: ${way}`
+export const takeIt2 = 'Take it'
+export const mixed2 = 'mixed,'
+export const onTheFloor2 = 'on the floor,'
+export const asAsked = (film: Said) => `As asked, ${film}`
+export const coatsOf = (coats: Said, film: Said) => `${coats} coats of ${film}`
+export const heldAtTheEdge2 = (film: Said) => `${film} held at the edge`
+export const laidOld = (value: Said) => `Laid ${value} old`
+export const percentPouredOnTopOf = (value: Said, film: Said) => `${value} % poured on top of ${film}`
+export const edgeSharpenedOrTapedTo = (value: Said) => `Edge sharpened or taped to ${value}`
+export const withWord = (resin: Said) => `With ${resin}`
+export const toH = (nextToH: Said) => ` to ${nextToH} h`
+export const eachFromAfterTheOneBelow = (nextFromH: Said, to: Said) => `each from ${nextFromH}${to} after the one below`
+export const timesAsThickByThen = (thicker: Said) => `${thicker} times as thick by then`
+export const laid3 = 'Laid'
+export const texture1IsFlat = 'Texture (1 is flat)'
+export const reliefBelow = 'Relief below'
+export const dryMediaBeforeIt = 'Dry media before it'
+export const suchAsBrassMicaBrushedIn = 'such as brass mica, brushed in'
+export const undersideTaped = 'Underside taped'
+export const turnedOrDemouldedFirst = 'Turned or demoulded first'
+export const oilInTheCoatBelow = 'Oil in the coat below'
+export const overAHardFilmWipedNotSanded = 'Over a hard film: wiped, not sanded'
+export const laidWetOnWetInThisOrder = 'Laid wet on wet, in this order'
+export const colour = (number: Said) => `Colour ${number}`
+export const share = (number: Said) => `Share ${number}`
+export const laidAsColour = (number: Said) => `Laid as colour ${number}`
+export const asTheCoat = 'As the coat'
+export const leaveOutColour = (number: Said) => `Leave out colour ${number}`
+export const colour2 = 'Colour'
+export const dewPoint = 'Dew point'
+export const room = 'Room'
+export const humidity = 'Humidity'
+export const benchOffLevel = 'Bench off level'
+export const margin = 'Margin'
+export const filmThickness = 'Film thickness'
+export const spreadRate = 'Spread rate'
+export const amountForEachPiece = 'Amount for each piece'
+export const depthInLifts = 'Depth, in lifts'
+export const theRestOfTheRecess = 'The rest of the recess'
+export const theRestOfTheMould = 'The rest of the mould'
+export const whatIsToStay = 'What is to stay'
+export const angleAtTheEdge = 'Angle at the edge'
+export const usualForSuchACoatUntilYouSay = 'usual for such a coat, until you say'
+export const atMostCanStayHere = (mostMm: Said) => `at most ${mostMm} can stay here`
+export const sizedBy = 'Sized by'
+export const thatIsWhat = 'That is what'
+export const isLaid = 'is laid'
+export const isMixed = 'is mixed'
+export const meanFilm = (thicknessMm: Said) => `${thicknessMm} mean film`
+export const laidOnEach = (laidMl: Said) => `${laidMl} laid on each`
+export const mixed3 = (mixedMl: Said) => `${mixedMl} mixed`
+export const lastTimeTook = (lastTookMl: Said) => `last time took ${lastTookMl}`
+export const takeThatAgain = 'take that again'
+export const coatsInTheOrderInWhichTheyAreLaid = 'Coats, in the order in which they are laid'
+export const layItEarlier = 'Lay it earlier'
+export const layItLater = 'Lay it later'
+export const theSameCoatOnceMore = 'The same coat once more'
+export const takeThisCoatAway = 'Take this coat away'
+export const addACoat = 'Add a coat'
+export const lay = 'Lay “'
+export const instead = '” instead'
+export const keepThisStackForOtherPieces = 'Keep this stack for other pieces …'
+export const of2 = (targetThicknessMm: Said) => ` of ${targetThicknessMm}`
+export const gOfResinOnEach = 'g of resin on each'
+export const keepThisStack = 'Keep this stack'
+export const itsCoatsCanThenBeLaidOnAnyOtherPiece =
+    'Its coats can then be laid on any other piece, with the amounts computed for that one.'
+export const nameOfTheStack = 'Name of the stack'
+export const suchAsOurTiles = 'such as our tiles'
+export const keepIt = 'Keep it'
+export const beforeIt = 'Before it'
+export const afterIt = 'After it'
+export const whyIsItSkipped = 'Why is it skipped?'
+export const doItAfterAll = 'Do it after all'
+export const skipIt = 'Skip it'
+export const skipped = 'Skipped:'
+export const aStepOfYourOwn = 'A step of your own'
+export const suchAsBrushMicaIntoTheMould = 'such as brush mica into the mould'
+export const before = 'Before'
+export const after2 = 'After'
+export const covers = 'Covers'
+export const theWholeFace = 'The whole face'
+export const aShareOfIt = 'A share of it'
+export const aBandOrRectangle = 'A band or rectangle'
+export const aRound = 'A round'
+export const anOval = 'An oval'
+export const itsOwnOutline = 'Its own outline'
+export const shareOfTheFace = 'Share of the face'
+export const diameter = 'Diameter'
+export const width = 'Width'
+export const fromTheLeft = 'From the left'
+export const fromTheTop = 'From the top'
+export const itsName = 'Its name'
+export const suchAsSea = 'such as sea'
+export const surfaceBelow = 'Surface below'
+export const asThePiece = 'As the piece'
+export const saved = 'Saved'
+export const notSavedYet = 'Not saved yet'
+export const saving = 'Saving'
+export const notSaved = 'Not saved'
+export const changedElsewhereNotSaved = 'Changed elsewhere, not saved'
+export const noAnswerFromTheStudioKeptHereNotSaved = 'No answer from the studio: kept here, not saved'
+export const thePiece = 'The piece'
+export const undo = 'Undo'
+export const toTheMixSheet = 'To the mix sheet'
+export const whatToSet = 'What to set'
+export const more = 'More'
+export const steps = 'Steps'
+export const on = 'On'
+export const alike = (quantity: Said) => `, ${quantity} alike`
+export const drawn = 'Drawn'
+export const asItLies = 'As it lies'
+export const asItWillHang = 'As it will hang'

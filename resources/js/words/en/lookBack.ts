@@ -1,0 +1,39 @@
+import type { Said } from '../said'
+
+export const readOffACup = 'read off a cup'
+export const asPlannedNotMeasured = 'as planned, not measured'
+export const notKnown = 'not known'
+export const room = ', room'
+export const pouredAt = (pouredAt: Said) => `, poured at ${pouredAt}`
+export const pouredAgainstAStop = 'Poured against a stop:'
+export const stillSettingToThePour = 'Still setting: to the pour'
+export const eraseTheseWordsForGood = 'Erase these words for good'
+export const writeDownWhatItTook = 'Write down what it took'
+export const planned = 'Planned'
+export const used = 'Used'
+export const whatItTookWasNotWrittenDown = 'What it took was not written down.'
+export const aAndB = (aHow: Said) => `A and B: ${aHow}`
+export const tooLittlePartB = 'Too little part B'
+export const tooLittlePartA = 'Too little part A'
+export const theRatioIsOffBy = ': the ratio is off by'
+export const percentAndThisResinTakesUpTo = '%, and this resin takes up to'
+export const percentItMayStaySoftLookAtItAgain = '%. It may stay soft: look at it again before the next coat.'
+export const gRanOff = 'g ran off'
+export const gWereSaid = (g: Said, ml: Said) => `; ${g} g (${ml}) were said.`
+export const notWrittenDown = 'not written down'
+export const all = 'All'
+export const actsWereDoneInTheirTime = 'acts were done in their time.'
+export const late = (off: Said) => `${off} late`
+export const early = (off: Said) => `${off} early`
+export const theAmountWasAsPlannedWithinAHundredth = 'The amount was as planned, within a hundredth.'
+export const thanPlannedPercent = (amount: Said, rest: Said, percent: Said) =>
+    `${amount} ${rest} than planned, ${percent} %.`
+export const pieces = 'Pieces'
+export const planAnotherPour = 'Plan another pour'
+export const planTheNextCoat = 'Plan the next coat'
+export const nothingHasBeenPouredOnThisPieceYet = 'Nothing has been poured on this piece yet.'
+export const pouredOn = (name: Said, startedAt: Said) => `${name}, poured on ${startedAt}`
+export const olderAndNewerPours = 'Older and newer pours'
+export const newer = 'Newer'
+export const of = 'of'
+export const older = 'Older'

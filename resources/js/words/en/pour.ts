@@ -1,0 +1,59 @@
+import type { Said } from '../said'
+
+export const missedDue = 'missed, due'
+export const sayWhatYouSeeOrAdd = 'Say what you see or add'
+export const whatWasSeen = (title: Said) => `What was seen, ${title}`
+export const somethingElse = 'Something else'
+export const keepIt = 'Keep it'
+export const toppedUpWith = (trim: Said, title: Said) => `Topped up with ${trim}, ${title}`
+export const toppedUpWith2 = 'Topped up with'
+export const added = 'Added'
+export const seenAndAdded = 'Seen and added'
+export const takeBack = (one: Said) => `Take back: ${one}`
+export const toppedUpWith3 = (ml: Said) => `Topped up with ${ml}`
+export const erased = 'Erased'
+export const noBubblesToBeSeen = 'No bubbles to be seen'
+export const noFlameHereTonight = 'No flame here tonight'
+export const iCameTooLateForIt = 'I came too late for it'
+export const nothingHangs = 'Nothing hangs'
+export const tapedUnderneath = 'Taped underneath'
+export const theyAreSandedOffLater = 'They are sanded off later'
+export const iLookedWithTheLastPass = 'I looked with the last pass'
+export const theCupboardIsItsCover = 'The cupboard is its cover'
+export const noDustHere = 'No dust here'
+export const skipBecause = (title: Said) => `Skip ${title}, because`
+export const anotherReason = 'Another reason'
+export const skipIt = 'Skip it'
+export const pourAndSpread = 'Pour and spread'
+export const over = (openLeft: Said) => `${openLeft} over`
+export const ofOpenTimeLeftIfItGoesOnNow = 'of open time left, if it goes on now'
+export const pastItsOpenTimeItHardlyLevelsAndHeatNo = 'past its open time: it hardly levels, and heat no longer helps'
+export const runOffATrayBelowIt = 'run off: a tray below it.'
+export const ago = (dueIn: Said) => `${dueIn} ago`
+export const theFilmHealsForAnother = (closesAt: Said) => `The film heals for another ${closesAt}.`
+export const theFilmHasClosedHeatNowLeavesAScar = 'The film has closed: heat now leaves a scar.'
+export const ready = 'Ready'
+export const at = 'at'
+export const asPlanned = 'As planned'
+export const measured = 'Measured'
+export const weighed = 'Weighed'
+export const theEndOfThePouring = (title: Said) => `The end of the pouring, ${title}`
+export const theEndOfThePouring2 = 'the end of the pouring'
+export const takingBack = (title: Said) => `Taking back ${title}`
+export const takingBackWhatWasSeen = (title: Said) => `Taking back what was seen, ${title}`
+export const sound = 'Sound'
+export const noAnswerFromTheStudioTheClockGoesOn =
+    'No answer from the studio. The clock goes on; what you press is kept.'
+export const pouredAt = 'Poured at'
+export const keptHereTheseTimesAreAsTheyWere =
+    ', kept here. These times are as they were expected; the studio works them out when it answers.'
+export const doNotPourItItHasGelledMixItAnew = 'Do not pour it: it has gelled. Mix it anew.'
+export const mixingAndPouring = 'Mixing and pouring'
+export const beforeTheHeat = 'Before the heat'
+export const takeTheLastPressBack = 'Take the last press back'
+export const skip = 'Skip'
+export const itIsAllOnThePiece = 'It is all on the piece'
+export const done = 'Done'
+export const finishWhatItTook = 'Finish: what it took'
+export const whatItTook = 'What it took'
+export const finishNow = 'Finish now'

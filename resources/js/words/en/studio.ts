@@ -1,0 +1,36 @@
+import type { Said } from '../said'
+
+export const onePiece = 'one piece'
+export const pieces = (pieces: Said) => `${pieces} pieces`
+export const putAway = ', put away'
+export const putAway2 = (name: Said) => `Put ${name} away`
+export const putAway3 = 'Put away'
+export const bringBack = (name: Said) => `Bring ${name} back`
+export const bringBack2 = 'Bring back'
+export const remove = (name: Said) => `Remove ${name}`
+export const remove2 = 'Remove'
+export const saveThePlanFileOf = (name: Said) => `Save the plan file of ${name}`
+export const save = 'Save'
+export const saveTheJournalAllThatHappenedAtThe = 'Save the journal: all that happened at the bench, a line each'
+export const removeForGood = (name: Said) => `Remove ${name} for good?`
+export const itsPiecesAndCoatsGoWithItWhatWasPoured =
+    'Its pieces and coats go with it. What was poured of it stays in the log. Save its file first.'
+export const keepIt = 'Keep it'
+export const removeIt = 'Remove it'
+export const studio = 'Studio'
+export const name = 'Name'
+export const room = 'Room'
+export const humidity = 'Humidity'
+export const benchOffLevel = 'Bench off level'
+export const margin = 'Margin'
+export const howYouMeasure = 'How you measure'
+export const byWeight = 'By weight'
+export const byTheMarksOfCups = 'By the marks of cups'
+export const unitsForYouOnThisDevice = 'Units, for you on this device'
+export const inFlOzDegF = 'in, fl oz, °F'
+export const planFiles = 'Plan files'
+export const aPlanOutlivesTheProgramItIsOneOpenJSON =
+    'A plan outlives the program: it is one open JSON file, and anybody can check its arithmetic.'
+export const bringInAPlanFile = 'Bring in a plan file'
+export const bringItInOnceMoreAllTheSame = 'Bring it in once more all the same'
+export const coloursTypeAndSignsOfThisProgram = 'Colours, type and signs of this program'

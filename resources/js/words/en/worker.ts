@@ -1,0 +1,5 @@
+export const language = 'en'
+export const title = 'No answer · Open Glaze'
+export const noAnswer = 'No answer from the studio'
+export const notKept = 'This page was not kept here. Running clocks were:'
+export const goToNow = 'go to Now'
