@@ -25,6 +25,7 @@ const SWAPS = ['+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '>=', '>' 
  */
 const SAME = [
     'Outline/Cubic.php' => [
+        '$pieces = max(1, (int) ceil(sqrt(0.75 * $bend / $toleranceMm)));' => 'into how many points at least it is drawn',
         '$least = min($p0, $p3);' => 'only spares the search for turns between control points that reach beyond neither end',
         '$most = max($p0, $p3);' => 'the same',
         'if (abs($a) <= 1e-12 * (abs($b) + abs($c))) {' => 'what is told apart there turns past the ends',
@@ -44,11 +45,16 @@ const SAME = [
         'private const LONGEST_STEP_MIN = 15.0;' => 'how long a step may be, of an integral that is exact enough either way',
     ],
     'Outline/EllipticArc.php' => [
+        '$step = 2 * acos(max(0.0, 1 - $toleranceMm / max($this->rx, $this->ry)));' => 'the same',
         'if ($turned * $this->sweepRad >= 0 && abs($turned) <= abs($this->sweepRad)) {' => 'a quotient has the sign of its product',
         '$pieces = max(1, (int) ceil(abs($this->sweepRad) / max(1e-4, $step)));' => 'into how many points at most it is drawn',
         '$pieces = max(1, (int) ceil(abs($this->sweepRad) / self::AS_CURVE_RAD));' => 'as more curves it is the same arc',
     ],
     'Held/Dome.php' => [
+        '$share * ($round->centreMm ?? 0.0) + (1 - $share) * ($long->centreMm ?? 0.0),' => 'of what is all round or all straight, the other counts nothing',
+        '$share * ($round?->meanMm() ?? 0.0) + (1 - $share) * ($long?->meanMm($capillaryMm) ?? 0.0),' => 'the same',
+        '1e-6,' => 'from where on the slower search looks',
+        '1e-7,' => 'how near is near enough',
         '$next = rad2deg(2 * asin(min(1.0, sin(deg2rad($most->angleDeg) / 2) * $meanMm / $most->meanMm)));' => 'where the secant begins',
         'if ($here === $over) {' => 'the same',
         '[$over, $next] = [$here, $next - $here * ($next - $before->angleDeg) / ($here - $over)];' => 'where the secant does not get there, the slower search does',
@@ -68,6 +74,8 @@ const SAME = [
         '$isEnd = array_map(fn (int $corner): int => $this->edges->left[$corner] !== $corner && $this->edges->left[$this->edges->before[$corner]] !== $corner ? 1 : 0, $corners);' => 'which of two comes first, by any two numbers',
     ],
     'Outline/Overlap.php' => [
+        '$points = $piece->edge()->points(max(self::EDGE_TOLERANCE_MM, max($piece->boxWidthMm(), $piece->boxHeightMm()) / self::STRIPS));' => 'how finely it is drawn first',
+        '$inward = new Point(-$along->y * $clockwise / $length * self::INWARD_MM, $along->x * $clockwise / $length * self::INWARD_MM);' => 'how far inside of it one looks',
         '$pieces = max(1, (int) ceil($length * 200 / max($piece->boxWidthMm(), $piece->boxHeightMm())));' => 'how finely an edge is walked along',
     ],
     'Held/Puddle.php' => [
@@ -99,12 +107,15 @@ const SAME = [
         '$over = static fn (float $log): float => Heating::asLayer($curing, $deepestMm, $densityKgM3, $room, 0.0, exp($log), Heating::RUNAWAY_C)->peakC - Heating::HOT_C;' => 'a minute older it peaks the same',
     ],
     'Heat/Heating.php' => [
+        'for ($steps = 0; $age < $last && $steps < self::MOST_STEPS; $steps++) {' => 'after how many steps it is given up',
+        '$celsius = $roomC + ($celsius - $roomC) * exp(-$cooling * $step);' => 'a thousand half ages on, nothing is left of what it was warmer',
         'return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));' => 'followed a minute longer it has the same peak',
     ],
     'Film/TorchPlan.php' => [
         'return $used <= 0 ? 0.0 : $clock->minutesToMobility($used) ?? INF;' => 'a film that has flowed so little is a second old',
     ],
     'Heat/PotLife.php' => [
+        'if (abs($here - $potLifeMin) < self::NEAR_MIN) {' => 'how near is near enough',
         '$share = $longest === $shortest ? 0.5 : ($longest - $potLifeMin) / ($longest - $shortest);' => 'which way to close in on the same heat',
         '$heat = $low + ($high - $low) * min(0.95, max(0.05, $share));' => 'the same',
         'return ($low + $high) / 2;' => 'after forty halvings both are one',

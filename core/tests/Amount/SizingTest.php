@@ -61,6 +61,13 @@ final class SizingTest extends TestCase
         $faults = Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 20, 'counted' => 'mixed']]);
         self::assertStringContainsString('more than 31.2 ml a piece', $faults['/coats/0/size_by']);
         self::assertSame([], Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 31.3, 'counted' => 'mixed']]));
+        // what is said to be enough for each of several is enough, and a tenth less is not
+        foreach ([1, 4] as $quantity) {
+            $of = static fn (float $ml): string => Plans::faults(['/pieces/0/quantity' => $quantity], ['size_by' => (object) ['ml_per_piece' => $ml, 'counted' => 'mixed']])['/coats/0/size_by'] ?? '';
+            self::assertSame(1, preg_match('/more than ([\d.]+) ml a piece/', $of(5), $said));
+            self::assertSame('', $of((float) $said[1] + 0.1));
+            self::assertNotSame('', $of(0.9 * (float) $said[1]));
+        }
     }
 
     public function test_a_texture_counts_only_for_a_thickness(): void

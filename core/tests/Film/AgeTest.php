@@ -114,4 +114,17 @@ final class AgeTest extends TestCase
             self::assertEqualsWithDelta(24 - 6 * max(0.0, min(1.0, $min / 5999.4)), $room->at($min), 1e-6);
         }
     }
+
+    public function test_at_an_age_it_is_as_thick_as_that_age_is_in_that_room(): void
+    {
+        $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);
+        $room = Temperatures::through([new TemperaturePoint(0, 26), new TemperaturePoint(0.4, 18), new TemperaturePoint(0.7, 21)]);
+        $clock = new ChangingFilmClock($kinetics, $room, 5);
+        // while the room changes, and past its last bend
+        foreach ([6.0, 15.0, 24.0, 40.0, 60.0, 90.0, 120.0] as $age) {
+            $min = $clock->minutesToAge($age);
+            self::assertEqualsWithDelta($kinetics->viscosity($room->at($min), $age), $clock->viscosityAt($min), 2e-3 * $clock->viscosityAt($min), "at $age min");
+        }
+        self::assertGreaterThan(42, $clock->minutesToAge(60), 'some of them lie past it');
+    }
 }

@@ -254,4 +254,12 @@ final class ShapesTest extends TestCase
         self::assertEqualsWithDelta(20 / 50 ** 2, Outlines::ellipse(40, 100)->leastCurvature(), 1e-12);
         self::assertSame([0.0, 0.0], [Outlines::rectangle(100, 40)->leastCurvature(), Outlines::rectangle(100, 40, 10)->leastCurvature()]);
     }
+
+    public function test_a_curve_whose_controls_lie_at_its_ends_is_a_line(): void
+    {
+        $straight = Outlines::path('M0 0 C0 0 0 0 100 0 C100 0 100 60 100 60 C100 60 0 60 0 60 Z');
+        self::assertEqualsWithDelta(6000, $straight->areaMm2(), 1e-9);
+        self::assertEqualsWithDelta(320, $straight->perimeterMm(), 1e-9);
+        self::assertEqualsWithDelta(6000, Outlines::path('M0 0 C0 0 0 0 0 0 L100 0 V60 H0 Z')->areaMm2(), 1e-9, 'one that goes nowhere is none');
+    }
 }

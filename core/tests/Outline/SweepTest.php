@@ -310,7 +310,13 @@ final class SweepTest extends TestCase
     public function test_whichever_of_many_neighbours_cross_is_found(): void
     {
         mt_srand(31);
-        $teeth = 150;
+        self::assertEveryLeanIsFound(150);
+        // so many edges that they lie in two blocks
+        self::assertEveryLeanIsFound(80);
+    }
+
+    private static function assertEveryLeanIsFound(int $teeth): void
+    {
         $comb = static function (int $leaning) use ($teeth): array {
             $points = [];
             for ($at = 0; $at < $teeth; $at++) {
@@ -325,6 +331,24 @@ final class SweepTest extends TestCase
             self::assertNotNull(Sweep::clash([array_reverse($comb($leaning))]), "tooth $leaning, the other way round");
         }
         self::assertNull(Sweep::clash([$comb(-1)]));
+    }
+
+    /** What lay between two of them ends: from there on they are neighbours. */
+    public function test_two_that_cross_behind_the_end_of_what_lay_between_them_are_found(): void
+    {
+        foreach ([80, 150] as $teeth) {
+            for ($short = 1; $short < $teeth - 1; $short++) {
+                $points = [];
+                for ($at = 0; $at < $teeth; $at++) {
+                    $end = $at === $short ? 20 : 100;
+                    array_push($points, new Point(10 + $at % 3, 2 * $at), new Point($end, 2 * $at), new Point($end, 2 * $at + ($at === $short - 1 ? 2.5 : 1)), new Point(10 + $at % 4, 2 * $at + 1));
+                }
+                $shape = [...$points, new Point(0, 2 * $teeth), new Point(0, -1)];
+                self::assertNull(Sweep::clash([$shape]), "tooth $short of $teeth");
+                $shape[4 * ($short - 1) + 2] = new Point(100, 2 * $short + 2.5);
+                self::assertNotNull(Sweep::clash([$shape]), "tooth $short of $teeth");
+            }
+        }
     }
 
     /** Edges on one line touch where they share a stretch of it, whichever of them begins first and however they run. */
