@@ -84,6 +84,7 @@ return [
     ],
     'sand' => [
         'how' => 'Until no gloss is left: the scratch is what the next coat holds on to. Wipe the dust off with alcohol.',
+        'old_paint' => 'Until no gloss is left and nothing flakes: what lies under the resin must hold by itself. Old paint may hold lead: test it first, then sand it wet and take up all of the dust.',
         'old_film' => 'An old film has no window: the scratch is what the next coat holds on to.',
         'title' => 'Sand with 220 to 320',
     ],
@@ -93,6 +94,7 @@ return [
     ],
     'seal_twice' => [
         'how' => 'Two thin coats brushed across each other, not a pinhole missed: else it drinks resin, darkens, and feeds bubbles for an hour.',
+        'old_paint' => 'Two thin coats, dry: old paint can lift under resin, bleed into it, or repel it.',
         'title' => 'Seal it twice, and let it dry',
     ],
     'set_inclusions' => [

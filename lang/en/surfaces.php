@@ -8,6 +8,7 @@ return [
     'fabric' => 'fabric',
     'glazed_tile' => 'glazed tile',
     'metal' => 'metal',
+    'old_paint' => 'old paint or varnish',
     'primed_canvas' => 'primed canvas',
     'printed_plastic' => 'printed plastic',
     'raw_mdf' => 'raw MDF',

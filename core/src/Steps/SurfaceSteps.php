@@ -31,6 +31,10 @@ final class SurfaceSteps implements StepSource
         if ($surface === Surface::CuredResin) {
             $steps[] = PlannedStep::before('sand', Caution::Sanding, how: 'steps.sand.old_film');
         }
+        if ($surface === Surface::OldPaint) {
+            $steps[] = PlannedStep::before('sand', Caution::Sanding, how: 'steps.sand.old_paint');
+            $steps[] = PlannedStep::before('seal_twice', how: 'steps.seal_twice.old_paint');
+        }
         if ($surface === Surface::UnsealedPaper || $surface === Surface::Fabric) {
             $steps[] = PlannedStep::before('glue_down');
         }

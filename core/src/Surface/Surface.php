@@ -19,6 +19,8 @@ enum Surface: string
     case GlazedTile = 'glazed_tile';
     case Metal = 'metal';
     case Sealed = 'sealed';
+    /** sanded and sealed before it is coated */
+    case OldPaint = 'old_paint';
     case CuredResin = 'cured_resin';
 
     /** What drinks so much or more is sealed before it is flooded, ml/m². */
@@ -37,7 +39,7 @@ enum Surface: string
             self::UnglazedCeramic => 80.0,
             self::Slate => 30.0,
             self::PrintedPlastic => 20.0,
-            self::GlazedTile, self::Metal, self::Sealed, self::CuredResin => 0.0,
+            self::GlazedTile, self::Metal, self::Sealed, self::OldPaint, self::CuredResin => 0.0,
         };
     }
 
@@ -53,7 +55,7 @@ enum Surface: string
             self::Slate => '#3f464b',
             self::PrintedPlastic => '#e8e8e6',
             self::Metal => '#a9adb0',
-            self::CuredResin => '#e9e4d8',
+            self::CuredResin, self::OldPaint => '#e9e4d8',
         };
     }
 

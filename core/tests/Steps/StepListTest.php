@@ -23,6 +23,7 @@ final class StepListTest extends TestCase
         yield from [
             'a primed canvas' => [[], [[]], ['clean', 'support', 'raise', 'level']],
             'a raw board' => [['/pieces/0/surface' => 'raw_mdf', '/pieces/0/kind' => 'board'], [[]], ['seal_twice', 'clean', 'raise', 'level']],
+            'an old painted board' => [['/pieces/0/surface' => 'old_paint', '/pieces/0/kind' => 'board'], [[]], ['sand', 'seal_twice', 'clean', 'raise', 'level']],
             'its seal coat' => [['/pieces/0/surface' => 'raw_mdf', '/pieces/0/kind' => 'board'], [['kind' => 'seal']], ['clean', 'raise']],
             'a print' => [['/pieces/0/surface' => 'unsealed_paper', '/pieces/0/kind' => 'print', '/pieces/0/coated_edges' => 'none'], [['containment' => 'held']], ['glue_down', 'seal_twice', 'clean', 'level']],
             'an old film' => [['/pieces/0/surface' => 'cured_resin', '/pieces/0/kind' => 'board'], [[]], ['sand', 'clean', 'raise', 'level']],

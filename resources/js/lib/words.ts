@@ -4,6 +4,7 @@ import * as texts from '@words/lib'
 export const SURFACES: { value: string; label: string }[] = [
     { value: 'primed_canvas', label: texts.primedCanvas },
     { value: 'sealed', label: texts.sealedOrPainted },
+    { value: 'old_paint', label: texts.oldPaintOrVarnish },
     { value: 'raw_ply', label: texts.rawPlywood },
     { value: 'raw_mdf', label: texts.rawMDF },
     { value: 'raw_wood', label: texts.rawSolidWood },

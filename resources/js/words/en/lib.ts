@@ -16,6 +16,7 @@ export const theStudioCouldNotDoThatNowNothingWas =
     'The studio could not do that now. Nothing was lost: try again in a moment.'
 export const primedCanvas = 'Primed canvas'
 export const sealedOrPainted = 'Sealed or painted'
+export const oldPaintOrVarnish = 'Old paint or varnish'
 export const rawPlywood = 'Raw plywood'
 export const rawMDF = 'Raw MDF'
 export const rawSolidWood = 'Raw solid wood'
