@@ -31,7 +31,8 @@ final class Heating
     /** Past this the figure means only that it runs away, °C. */
     public const RUNAWAY_C = 120.0;
 
-    private const STEPS_IN_CUP = 400;
+    /** For each half age: peaks are within 0.1 % of their rise. */
+    private const STEPS_IN_CUP = 200;
 
     /** A layer's peak is wanted, not its every minute. */
     private const STEPS_AS_LAYER = 200;
@@ -111,15 +112,15 @@ final class Heating
             $roomC = $steady ?? $room->at($min);
             $warming = $curing->warming($age + $step / 4);
             $cools = $cooling / max(self::LEAST_RATE_PER_MIN, exp($fresh - $swift / ($celsius + Physics::ZERO_CELSIUS_K)));
-            $decay = exp(-$cools * $step / 2);
-            $halfway = $roomC + ($celsius - $roomC) * $decay + ($cools * $step > 2e-9 ? $warming / $cools * (1 - $decay) : $warming * $step / 2);
+            $lost = -expm1(-$cools * $step / 2);
+            $halfway = $celsius - ($celsius - $roomC) * $lost + ($cools > 0.0 ? $warming / $cools * $lost : $warming * $step / 2);
 
             $rate = max(self::LEAST_RATE_PER_MIN, exp($fresh - $swift / ($halfway + Physics::ZERO_CELSIUS_K)));
             $roomC = $steady ?? $room->at($min + $step / 2 / $rate);
             $warming = $curing->warming($age + $step / 2);
             $cools = $cooling / $rate;
-            $decay = exp(-$cools * $step);
-            $celsius = $roomC + ($celsius - $roomC) * $decay + ($cools * $step > 1e-9 ? $warming / $cools * (1 - $decay) : $warming * $step);
+            $lost = -expm1(-$cools * $step);
+            $celsius += ($roomC - $celsius) * $lost + ($cools > 0.0 ? $warming / $cools * $lost : $warming * $step);
 
             $min += $step / $rate;
             $age += $step;

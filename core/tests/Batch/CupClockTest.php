@@ -54,7 +54,7 @@ final class CupClockTest extends TestCase
         $gelsMin = $cup->run->minutesToAge(90.0);
         self::assertNotNull($gelsMin);
         $plot = $cup->plot(2 * $gelsMin);
-        $after = array_filter($plot, static fn (array $point): bool => $point[0] >= $gelsMin);
+        $after = array_filter($plot, static fn (array $point): bool => $point[0] > $gelsMin * (1 + 1e-9));
         self::assertNotSame([], $after);
         self::assertSame([max(array_column($plot, 2))], array_values(array_unique(array_column($after, 2))));
     }

@@ -145,7 +145,7 @@ final class ProposalTest extends TestCase
         }
         $plan = self::plan($rows, mt_rand(16, 28));
 
-        return [$plan, (new Planner)->plan($plan)];
+        return [$plan, (new Planner(advises: false))->plan($plan)];
     }
 
     /** @param  list<array{string, int, int, float, string}>  $rows  id, side in mm, how many, film in mm, laying */

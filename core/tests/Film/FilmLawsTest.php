@@ -136,4 +136,24 @@ final class FilmLawsTest extends TestCase
     {
         return new SteadyFilmClock(new Kinetics(45, 23, 1.1, 25, 55, 65), $celsius, 0);
     }
+
+    /** A film that hardly flows any more still levels what is short, or what lies in a thick one; the less, the later. */
+    public function test_however_little_it_flows_it_levels_something_until_it_has_set(): void
+    {
+        $kinetics = new Kinetics(45, 23, 1.1, 25, 55, 65);
+        $liquid = new Liquid(1090, 0.036);
+        $longest = INF;
+        foreach ([0.0, 45.0, 90.0, 120.0, 140.0, 160.0, 175.0] as $age) {
+            $levelling = new Levelling($liquid, new SteadyFilmClock($kinetics, 23, $age));
+            $levels = $levelling->longestWavelengthMm(1.6);
+            self::assertGreaterThan(0.0, $levels, "at $age min");
+            self::assertLessThan($longest, $levels);
+            $longest = $levels;
+            $thinnest = $levelling->thinnestMm(10.0);
+            self::assertNotNull($thinnest, "at $age min");
+            self::assertEqualsWithDelta(10.0, $levelling->longestWavelengthMm($thinnest), 1e-6, 'both ways say the same');
+        }
+        $set = new Levelling($liquid, new SteadyFilmClock($kinetics, 23, 200.0));
+        self::assertSame([0.0, null], [$set->longestWavelengthMm(1.6), $set->thinnestMm(10.0)]);
+    }
 }

@@ -43,7 +43,7 @@ final class PeakTest extends TestCase
         $loss = 10 * $cup->surfaceMm2($ml) / ($ml * 1100 * 1900) * 60;
         [$peakC, $peakMin] = self::stepped($curing, $loss, $roomC, $startC);
         $rise = max(1.0, $peakC - min($roomC, $startC));
-        self::assertEqualsWithDelta($peakC, $run->peakC, 0.005 * $rise);
+        self::assertEqualsWithDelta($peakC, $run->peakC, 0.001 * $rise);
         if ($peakC > $startC + 1) {
             self::assertEqualsWithDelta($peakMin, $run->peakMin, 0.02 * $peakMin + 0.05);
         }

@@ -371,4 +371,17 @@ final class SweepTest extends TestCase
             }
         }
     }
+
+    public function test_a_point_said_twice_counts_once_wherever_it_stands(): void
+    {
+        $square = [new Point(0, 0), new Point(10, 0), new Point(10, 10), new Point(0, 10)];
+        for ($twice = 0; $twice < 4; $twice++) {
+            $said = [...array_slice($square, 0, $twice + 1), ...array_slice($square, $twice)];
+            self::assertNull(Sweep::clash([$said]), "corner $twice");
+            $bowTie = [$square[0], $square[2], $square[1], $square[3]];
+            self::assertNotNull(Sweep::clash([[...array_slice($bowTie, 0, $twice + 1), ...array_slice($bowTie, $twice)]]));
+        }
+        self::assertNull(Sweep::clash([[...$square, $square[0]]]), 'closed by its first');
+        self::assertNotNull(Sweep::clash([[$square[0], $square[2], $square[1], $square[3], $square[0]]]));
+    }
 }
