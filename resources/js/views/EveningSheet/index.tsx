@@ -84,7 +84,7 @@ function Strip({ batch, number }: { batch: BatchFigures; number: number }): Reac
                 </div>
                 <p>
                     {batch.stir_min === null ? words.stirUntilItIsClear : words.stirMin(trimmed(batch.stir_min, 1))}{' '}
-                    {words.then}{' '}
+                    {words.thenWord}{' '}
                     {batch.turns
                         .map(
                             (turn, at) =>

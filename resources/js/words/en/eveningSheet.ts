@@ -9,7 +9,7 @@ export const glovesEyeProtectionMovingAirWashSkin =
 export const inWord = (toLowerCase: Said) => ` in ${toLowerCase}`
 export const stirUntilItIsClear = 'Stir until it is clear.'
 export const stirMin = (stirMin: Said) => `Stir ${stirMin} min.`
-export const then = 'Then'
+export const thenWord = 'Then'
 export const emptyAfter = '. Empty after'
 export const potLife = (potLifeMin: Said) => `, pot life ${potLifeMin}`
 export const leftOver = 'Left over?'
