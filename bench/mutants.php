@@ -66,6 +66,8 @@ const SAME = [
         '$top = $bottom = $points[0]->y;' => 'the same',
     ],
     'Outline/Edges.php' => [
+        'return max(min($axis[$one], $axis[$oneEnd]), min($axis[$other], $axis[$otherEnd]))' => 'where they share a stretch, an end of one lies on the other, which the edge beside it tells of',
+        '<= min(max($axis[$one], $axis[$oneEnd]), max($axis[$other], $axis[$otherEnd]));' => 'the same',
         'if (abs($across) < 1e-12 * (hypot($abX, $abY) * hypot($cdX, $cdY) + 1e-12)) {' => 'how nearly two edges are parallel to count so',
         'return $along > 0 && abs($backX * $onY - $backY * $onX) <= 1e-12 * $along;' => 'how nearly an edge turns back on itself to lie on it',
     ],

@@ -19,13 +19,13 @@ final readonly class Ground
      * @param  Wetted  $wetted  what has drunk already
      */
     public function __construct(
-        public bool $isRaw = true,
-        public int $layer = 1,
-        public float $belowMm = 0.0,
-        public float $takenMl = 0.0,
-        public ?Coat $below = null,
-        public bool $onOil = false,
-        public Wetted $wetted = new Wetted,
+        public bool $isRaw,
+        public int $layer,
+        public float $belowMm,
+        public float $takenMl,
+        public ?Coat $below,
+        public bool $onOil,
+        public Wetted $wetted,
     ) {
     }
 }

@@ -19,9 +19,9 @@ final readonly class Wetted
      * @param  float  $underZoneMm2  how much of the zone that is to be coated lies over earlier zones
      */
     public function __construct(
-        public float $faceMm2 = 0.0,
-        public float $edgeMm = 0.0,
-        public float $underZoneMm2 = 0.0,
+        public float $faceMm2,
+        public float $edgeMm,
+        public float $underZoneMm2,
     ) {
     }
 

@@ -19,6 +19,7 @@ final class InsetTest extends TestCase
         self::assertEqualsWithDelta(M_PI * 49 ** 2, $area(Outlines::ellipse(100, 100), 1), 10);
         self::assertEqualsWithDelta(M_PI * 4 ** 2, $area(Outlines::ellipse(10, 10), 1), 0.2, 'drawn in steps of less than 1 mm');
         self::assertEqualsWithDelta(M_PI * (49 ** 2 - 11 ** 2), $area(Outlines::ring(100, 20), 1), 10);
+        self::assertEqualsWithDelta(2 * 92, $area(Outlines::rectangle(100, 10), 4), 1e-2, 'as long as something is left');
         $round = Outlines::rectangle(100, 60, 10);
         self::assertEqualsWithDelta($round->areaMm2(), $area($round, 0), 2);
         self::assertEqualsWithDelta(98 * 58 - (4 - M_PI) * 81, $area($round, 1), 3);

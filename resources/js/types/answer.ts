@@ -1,10 +1,19 @@
-/** What the core answers; names and units are those of the open result file. */
+/** What pages are told beside the open result file, whose types are written from its schema. */
 
+import type { CoatFigures, FigureRange, Level, PieceFigures, StackFigures } from './generated/result'
 import type { CoatKind, Containment, RoomSpec } from './plan'
 
-export type PhaseName = 'wet' | 'tacky' | 'window_open' | 'window_shut' | 'hard' | 'cured'
+export type {
+    CoatFigures,
+    FigureRange,
+    HeatTool,
+    Level,
+    MixFigures,
+    PieceFigures,
+    VolumeFigures,
+} from './generated/result'
 
-export type Level = 'note' | 'caution' | 'stop'
+export type PhaseName = 'wet' | 'tacky' | 'window_open' | 'window_shut' | 'hard' | 'cured'
 
 export type Topic = 'thickness' | 'bench' | 'room' | 'surface' | 'heat' | 'sheet'
 
@@ -21,102 +30,6 @@ export interface Remedy {
     kind: 'film' | 'lifts' | 'coats' | 'halve' | 'runoff'
     value: number
 }
-
-export interface PieceFigures {
-    /** Null for what is counted or measured by water. */
-    area_cm2: number | null
-    perimeter_mm: number | null
-    coated_edge_mm: number
-    holds_ml: number | null
-}
-
-export interface VolumeFigures {
-    film: number
-    edges: number
-    runoff: number
-    soak: number
-    climb: number
-    displaced: number
-    residue: number
-    margin: number
-    total: number
-}
-
-export interface MixFigures {
-    a_ml: number
-    b_ml: number
-    a_g: number
-    /** Null where the label gives no density of part B. */
-    b_g: number | null
-    total_ml: number
-    total_g: number | null
-}
-
-export interface CoatFigures {
-    /** Null where there is no face, and so no mean film. */
-    thickness_mm: number | null
-    volume_ml: VolumeFigures
-    mix: MixFigures
-    /** How a held film stands at its edge; per piece. */
-    held: {
-        edge_angle_deg: number | null
-        centre_mm: number | null
-        limit_ml: number
-        limit_thickness_mm: number
-        /** What the edge holds beyond this film, per cent. */
-        in_hand_pct: number
-    } | null
-    film: {
-        rate: number
-        viscosity_pa_s: number
-        open_min: number
-        levels_up_to_mm: number | null
-        thinnest_mm: number | null
-        settle_min: number | null
-        smallest_bubble_um: number | null
-        drift_mm: number | null
-        /** How much the film differs from one end to the other. */
-        end_to_end_mm: number | null
-        level_within_mm_per_m: number | null
-        peak_c: number | null
-        /** The peak means only that it runs away. */
-        runs_away: boolean
-        must_level: boolean
-        stays_on_relief_mm: number | null
-    }
-    lifts: {
-        depth_mm: number
-        total_ml: number
-        a_ml: number
-        b_ml: number
-        a_g: number
-        b_g: number | null
-        total_g: number | null
-        peak_c: number | null
-    }[]
-    parts: { colour: string; share_pct: number; ml: number }[]
-    /** The lip that a dammed coat leaves, and the top coat that it holds. */
-    lip: { rise_mm: number; holds_mm: number | null } | null
-    /** From when to when it stays where it is placed. */
-    placed: { from_min: number; to_min: number } | null
-    torch: { passes_min: number[]; look_min: number | null; closes_min: number; tool: HeatTool }
-    edge: { laid_mm: number; keeps_mm: number; stays_mm: number; runs_off_ml: number } | null
-    drips: {
-        wipes_min: number[]
-        last_wipe_min: number
-        edge_film_left_mm: number | null
-        dripped_ml: number
-    } | null
-    windows: {
-        recoat_from_h: number | null
-        recoat_to_h: number | null
-        sand_from_h: number | null
-        handle_h: number | null
-        full_cure_h: number | null
-    }
-}
-
-export type HeatTool = 'flame' | 'heat_gun' | 'breath' | 'none'
 
 export interface PhaseSpan {
     phase: PhaseName
@@ -224,7 +137,7 @@ export interface StackAnswer extends Answer {
     /** Null where it is not flooded over an edge. */
     edge_film: EdgeFilm | null
     stack: StackLayer[]
-    whole: { thickness_mm: number | null; target_thickness_mm: number | null; resin_ml: number; resin_g: number }
+    whole: StackFigures
     steps: CoatStep[]
     schools: Schools
     wall_mm: number | null
@@ -278,13 +191,6 @@ export interface TraceInput {
     unit: string
     origin: 'entered' | 'label' | 'measured' | 'assumed' | 'computed' | 'constant'
     figure: string | null
-}
-
-/** Between what eight draws of ten lie, and what that mostly comes from. */
-export interface FigureRange {
-    low: number
-    high: number
-    mostly: { what: string; share_pct: number }[]
 }
 
 /** By figure. */

@@ -1,8 +1,11 @@
 /** What the server says of batches, the cups they are mixed in, and a batch being weighed. */
 
-import type { Advice, HeatTool, MixFigures } from './answer'
+import type { Advice } from './answer'
+import type { BatchFigures as ComputedBatch, DoseUnit, HeatTool } from './generated/result'
 import type { CoatKind } from './plan'
 import type { Drawing } from './page'
+
+export type { ColourFigures, DoseUnit, TurnFigures as BatchTurn } from './generated/result'
 
 /** A batch as the plan file writes it; fields that nobody here knows are kept. */
 export interface BatchSpec {
@@ -35,8 +38,6 @@ export interface ColourSpec {
     reserve_pct?: number | string
 }
 
-export type DoseUnit = 'ml' | 'g' | 'drops' | 'dips' | 'scoops'
-
 export type DoseSpec = { colourant: string } & Partial<Record<DoseUnit, number>>
 
 export interface VesselFigures {
@@ -52,45 +53,7 @@ export interface VesselFigures {
     profile: [number, number][]
 }
 
-export interface BatchTurn {
-    coat: string
-    count: number
-    from_min: number
-    to_min: number
-    age_min: number | null
-}
-
-export interface ColourFigures {
-    name: string
-    recipe: string | null
-    resin_ml: number
-    residue_ml: number
-    small_cups: number
-    small_cup_ml: number | null
-    reserve_ml: number
-    colourant_pct: number
-    watery_pct: number
-    filler_pct: number
-    stir_again: boolean
-    oil: boolean
-    doses: { colourant: string; name: string; amount: number; unit: DoseUnit; ml: number; g: number }[]
-}
-
-export interface BatchFigures extends MixFigures {
-    id: string
-    residue_ml: number
-    margin_ml: number
-    pot_life_min: number | null
-    emptied_min: number
-    emptied_c: number | null
-    emptied_age_min: number | null
-    peak_c: number | null
-    peak_min: number | null
-    ratio_error_pct: { worst: number | null; likely: number | null }
-    turns: BatchTurn[]
-    colours: ColourFigures[]
-    clear_ml: number
-    swatches: { colour: string; coat: string; ground: string; seen: string }[]
+export interface BatchFigures extends Omit<ComputedBatch, 'advice'> {
     advice: Advice[]
     resin: string
     /** Which part goes into the cup first. */

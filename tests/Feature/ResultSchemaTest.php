@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\PlanFile\Json;
+use App\PlanFile\PlanFile;
+use App\Saying\Person;
+use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Answer\ResultDocument;
+use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Range\RangesDocument;
+use OpenGlaze\Core\Tests\Support\Plans;
+use OpenGlaze\Core\Tests\Support\RandomPlans;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use stdClass;
+use Tests\TestCase;
+
+/** What is computed is written as the schema of results says, and what the interface is told of it follows from it. */
+final class ResultSchemaTest extends TestCase
+{
+    public function test_every_result_is_as_the_schema_says(): void
+    {
+        $plans = [Plans::autumnSky(), Plans::full(), Json::object((string) file_get_contents(database_path('demo/tea-room.json'))), ...array_map(RandomPlans::number(...), range(1, 60))];
+        $checked = 0;
+        foreach ($plans as $at => $plan) {
+            try {
+                $result = self::computed($plan);
+            } catch (PlanException) {
+                continue;
+            }
+            self::assertNull(self::fault($result), "plan $at");
+            $checked++;
+        }
+        self::assertGreaterThan(30, $checked);
+    }
+
+    public function test_ranges_are_as_the_schema_says(): void
+    {
+        $plan = Plans::autumnSky();
+        $result = self::computed($plan);
+        $result->ranges = Json::object(json_encode(RangesDocument::of(Ranges::of($plan), new Person(UnitSystem::Metric)), JSON_THROW_ON_ERROR));
+        self::assertNull(self::fault($result));
+    }
+
+    public function test_the_schema_sees_what_is_missing_wrong_or_unheard_of(): void
+    {
+        foreach ([
+            'missing' => static function (stdClass $result): void {
+                unset($result->coats[0]->mix->a_ml);
+            },
+            'of another type' => static fn (stdClass $result) => $result->coats[0]->film->rate = 'fast',
+            'unheard of' => static fn (stdClass $result) => $result->coats[0]->torch->brand = 'any',
+            'no such tool' => static fn (stdClass $result) => $result->coats[0]->torch->tool = 'iron',
+        ] as $what => $spoil) {
+            $result = self::computed(Plans::autumnSky());
+            $spoil($result);
+            self::assertNotNull(self::fault($result), $what);
+        }
+    }
+
+    public function test_the_types_of_the_interface_are_those_of_the_schemas(): void
+    {
+        exec('cd '.escapeshellarg(base_path()).' && node bin/types --check 2>&1', $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
+    }
+
+    private static function computed(stdClass $plan): stdClass
+    {
+        $read = PlanFile::read(Json::file($plan))->plan;
+        $coats = (new Planner)->plan($read);
+
+        return Json::object(json_encode(ResultDocument::of($read, new Person(UnitSystem::Metric), $coats, (new BatchPlanner)->plan($read, $coats)), JSON_THROW_ON_ERROR));
+    }
+
+    private static function fault(stdClass $result): ?string
+    {
+        $error = (new Validator)->validate($result, (string) file_get_contents(resource_path('schema/result.schema.json')))->error();
+
+        return $error === null ? null : (string) json_encode((new ErrorFormatter)->format($error));
+    }
+}
