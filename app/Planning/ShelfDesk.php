@@ -12,7 +12,9 @@ use App\Models\Plan;
 use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\PlanFile\Dig;
 use App\PlanFile\Json;
+use App\PlanFile\References;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
@@ -124,9 +126,17 @@ final readonly class ShelfDesk
     /** @throws FieldException while something names it */
     public function takeSupplyAway(Supply $supply): void
     {
-        $named = Json::line((object) ['in' => Plan::query()->get()->map(fn (Plan $plan): mixed => $plan->document->batches ?? [])->all(), 'recipes' => Supply::onShelf(SupplyKind::Recipe)->reject(fn (Supply $one): bool => $one->is($supply))->map(fn (Supply $one): stdClass => $one->sheet)->all()]);
-        if (str_contains($named, '"'.$supply->key.'"')) {
-            throw FieldException::at(['form' => Message::of('refused.in_recipe', name: $supply->name())]);
+        foreach (Supply::onShelf(SupplyKind::Recipe) as $recipe) {
+            if ($supply->kind === SupplyKind::Colourant && in_array($supply->key, References::ofRecipe($recipe->sheet), true)) {
+                throw FieldException::at(['form' => Message::of('refused.in_recipe', name: $supply->name(), recipe: $recipe->name())]);
+            }
+        }
+        foreach (Plan::query()->get() as $plan) {
+            foreach (Dig::objects($plan->document, 'batches') as $batch) {
+                if (in_array($supply->key, References::ofBatch($batch, $supply->kind->value), true)) {
+                    throw FieldException::at(['form' => Message::of('refused.in_cup', name: $supply->name())]);
+                }
+            }
         }
         $supply->delete();
     }

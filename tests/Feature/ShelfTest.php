@@ -6,12 +6,15 @@ namespace Tests\Feature;
 
 use App\Models\Coat;
 use App\Models\Lot;
+use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
+use App\Planning\ShelfDesk;
 use Database\Seeders\DatabaseSeeder;
 use Inertia\Testing\AssertableInertia;
+use stdClass;
 use Tests\TestCase;
 
 /** What stands on the shelf, through the front door. */
@@ -156,5 +159,26 @@ final class ShelfTest extends TestCase
 
             return $resin['needed_ml'] > 1000 && $bought >= $resin['needed_ml'] && $bought - $resin['needed_ml'] < 750;
         }));
+    }
+
+    public function test_what_is_only_called_alike_can_be_taken_from_the_shelf(): void
+    {
+        $desk = app(ShelfDesk::class);
+        $white = $desk->addSupply(SupplyKind::Colourant, (object) ['name' => 'White', 'form' => 'paste']);
+        $plan = Plan::own();
+        $put = static fn (stdClass $batch) => $plan->update(['document' => (object) [...(array) $plan->document, 'batches' => [$batch]]]);
+        $away = fn () => $this->sendForm('DELETE', "/shelf/supplies/{$white->id}", []);
+        // a cup, a vessel and a recipe of that name are not it
+        $cup = (object) ['name' => $white->key, 'recipe' => $white->key, 'share_pct' => 40];
+        $put((object) ['id' => $white->key, 'coats' => ['x'], 'vessel' => $white->key, 'colours' => [$cup]]);
+        $away()->assertSessionDoesntHaveErrors();
+        self::assertSoftDeleted($white);
+        $white->restore();
+        // a dose of it is
+        $put((object) ['id' => 'b', 'coats' => ['x'], 'colours' => [(object) ['share_pct' => 40, 'doses' => [(object) ['colourant' => $white->key, 'ml' => 1]]]]]);
+        $away()->assertSessionHasErrors(['form' => 'White is in a cup that is planned: take it out there first.']);
+        $put((object) ['id' => 'b', 'coats' => ['x']]);
+        $desk->addSupply(SupplyKind::Recipe, (object) ['name' => 'Snow', 'per_ml' => 100, 'doses' => [(object) ['colourant' => $white->key, 'ml' => 2]]]);
+        $away()->assertSessionHasErrors(['form' => 'White is in the recipe "Snow": take it out there first.']);
     }
 }
