@@ -71,6 +71,9 @@ const SAME = [
         'if (abs($across) < 1e-12 * (hypot($abX, $abY) * hypot($cdX, $cdY) + 1e-12)) {' => 'how nearly two edges are parallel to count so',
         'return $along > 0 && abs($backX * $onY - $backY * $onX) <= 1e-12 * $along;' => 'how nearly an edge turns back on itself to lie on it',
     ],
+    'Outline/SvgPath.php' => [
+        'if ($this->here->minus($this->begin)->length() > 1e-9) {' => 'how near its end lies to where it began to count as closed',
+    ],
     'Outline/Sweep.php' => [
         '$this->met[$number] = array_splice($this->met[$block], self::BLOCK >> 1);' => 'how large blocks are',
         '$isEnd = array_map(fn (int $corner): int => $this->edges->left[$corner] !== $corner && $this->edges->left[$this->edges->before[$corner]] !== $corner ? 1 : 0, $corners);' => 'which of two comes first, by any two numbers',
