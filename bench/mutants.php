@@ -112,6 +112,7 @@ const SAME = [
         '$over = static fn (float $log): float => Heating::asLayer($curing, $deepestMm, $densityKgM3, $room, 0.0, exp($log), Heating::RUNAWAY_C)->peakC - Heating::HOT_C;' => 'a minute older it peaks the same',
     ],
     'Heat/Heating.php' => [
+        'max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), new Until($ageMin));' => 'how finely so short a run is followed',
         'for ($steps = 0; $age < $last && $steps < self::MOST_STEPS; $steps++) {' => 'after how many steps it is given up',
         '$celsius = $roomC + ($celsius - $roomC) * exp(-$cooling * $step);' => 'a thousand half ages on, nothing is left of what it was warmer',
         'return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));' => 'followed a minute longer it has the same peak',

@@ -53,7 +53,7 @@ final class BatchSpec
     public static function measure(ResinSheet $resin, ?MeasuredBy $usual): stdClass
     {
         $by = $usual ?? MeasuredBy::Scale;
-        if (! $by->isByVolume() && ($resin->weighedOffPct() > 0 || $resin->densityBGMl === null)) {
+        if (! $by->isByVolume() && ($resin->weighedOffPct() > 0 || $resin->parts->densityBGMl === null)) {
             $by = MeasuredBy::Cups;
         }
 

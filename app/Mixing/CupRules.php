@@ -56,7 +56,7 @@ final readonly class CupRules implements SubjectRules
 
         return match ($pressed->kind) {
             EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $person),
-            EventKind::PartsTurned => (object) ['first' => ($record->first ?? $batch->resin->firstPart)->other()->value],
+            EventKind::PartsTurned => (object) ['first' => ($record->first ?? $batch->resin->parts->firstPart)->other()->value],
             EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? new stdClass : throw Refused::because(Refusal::NotMeasured),
             EventKind::Undone => $this->undoing($pressed, $record),
             default => new stdClass,

@@ -73,14 +73,14 @@ final class EveningAnswer
             ...ResultDocument::batch($result, $say),
             'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today), ...$vessel === null ? [] : [$vessel]], $say),
             'resin' => $result->resin->name,
-            'first' => $result->resin->firstPart->value,
-            'open_min' => $result->resin->openMin->value,
+            'first' => $result->resin->parts->firstPart->value,
+            'open_min' => $result->resin->times->openMin->value,
             'spread_by' => BatchAdvisor::SPREAD_BY,
             'mixing_min' => Hands::mixingMin($result->resin),
-            'stir_min' => $result->resin->mixMin?->value,
+            'stir_min' => $result->resin->times->mixMin?->value,
             'colouring_min' => $result->colouringMin(),
             'hot_min' => $result->run?->minutesToC(Heating::HOT_C),
-            'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->openMin->value),
+            'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->times->openMin->value),
             'runs_away' => ($result->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
             'wipe_rounds' => self::wipeRounds($result),
             'vessel' => self::vessel($evening, $result, $say),
@@ -146,7 +146,7 @@ final class EveningAnswer
                 $result->batch->fillMl ?? EqualFills::USUAL_ML,
                 $result->batch->measuredBy === MeasuredBy::Fills ? $result->batch->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,
             )),
-            'tolerance_pct' => $result->resin->ratioTolerancePct->value,
+            'tolerance_pct' => $result->resin->limits->ratioTolerancePct->value,
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
         ];
     }
@@ -217,7 +217,7 @@ final class EveningAnswer
             return null;
         }
         $mix = $result->mix;
-        [$first, $second] = $result->resin->firstPart === PartName::A ? [$mix->aMl, $mix->bMl] : [$mix->bMl, $mix->aMl];
+        [$first, $second] = $result->resin->parts->firstPart === PartName::A ? [$mix->aMl, $mix->bMl] : [$mix->bMl, $mix->aMl];
         try {
             $lines = FillLines::of($cup, $first, $second);
         } catch (VesselException) {

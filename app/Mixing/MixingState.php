@@ -52,7 +52,7 @@ final class MixingState
             'next' => $weighing->next()?->id,
             'measured' => $weighing->isMeasured(),
             'off_pct' => $weighing->offPct(),
-            'tolerance_pct' => $batch->resin->ratioTolerancePct->value,
+            'tolerance_pct' => $batch->resin->limits->ratioTolerancePct->value,
             'surplus_ml' => $surplus,
             'spares' => $surplus > 0 ? self::spares($batch, $surplus, $person) : null,
             'last_reading' => $mixing->last_reading,
@@ -63,9 +63,9 @@ final class MixingState
             'mixed_event' => $mixing->mixed_event,
             'discarded_at' => Moment::ms($mixing->discarded_at),
             // without a recoat time it cannot be worked out for this cup: as the label prints it
-            'pot_life_min' => $potLife ?? $batch->resin->potLifeMin?->value,
+            'pot_life_min' => $potLife ?? $batch->resin->times->potLifeMin?->value,
             'pot_life_of_label' => $potLife === null,
-            'stir_min' => $batch->resin->mixMin?->value,
+            'stir_min' => $batch->resin->times->mixMin?->value,
             'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
         ];
     }

@@ -52,7 +52,7 @@ final class CoatAnswer
                 ...RoomInForce::of($case->studio),
             ],
             'weighed_off_pct' => $case->resin->weighedOffPct(),
-            'max_pour_mm' => $case->resin->maxPourMm?->value,
+            'max_pour_mm' => $case->resin->limits->maxPourMm?->value,
             'edge_depth_mm' => $case->piece->edgeDepthMm->value,
             'quantity' => $case->piece->quantity,
         ];

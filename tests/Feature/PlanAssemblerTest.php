@@ -27,8 +27,8 @@ final class PlanAssemblerTest extends TestCase
         $plan = PlanFile::read(Json::file($document))->plan;
         self::assertCount(2, $plan->resins);
         [$first, $second] = $plan->coats;
-        self::assertSame(1.1, $plan->resins[$first->resinId]->viscosityPaS->value);
-        self::assertSame(9.0, $plan->resins[$second->resinId]->viscosityPaS->value);
+        self::assertSame(1.1, $plan->resins[$first->resinId]->flow->viscosityPaS->value);
+        self::assertSame(9.0, $plan->resins[$second->resinId]->flow->viscosityPaS->value);
         self::assertSame('bench', Resin::query()->where('position', 9)->firstOrFail()->sheet->id, 'the row keeps its own');
     }
 

@@ -82,7 +82,7 @@ final class Allowance
         if ($total > $most) {
             return -1.0;
         }
-        $until = BatchAdvisor::SPREAD_BY * $this->case->resin->openMin->value;
+        $until = BatchAdvisor::SPREAD_BY * $this->case->resin->times->openMin->value;
         $curing = $this->case->selfHeating?->inCup();
         if ($curing === null) {
             return $this->case->clock->minutesToAge($until);

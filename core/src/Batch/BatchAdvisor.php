@@ -65,7 +65,7 @@ final class BatchAdvisor
                 after: Measure::minutes($hot),
             ));
         }
-        if ($result->resin->heatKjKg === null && $result->resin->potLifeMin !== null && $result->resin->potLifeMassG !== null && $result->heatKjKg === Curing::HEAT_KJ_KG) {
+        if ($result->resin->setting->heatKjKg === null && $result->resin->times->potLifeMin !== null && $result->resin->times->potLifeMassG !== null && $result->heatKjKg === Curing::HEAT_KJ_KG) {
             $advice[] = Advice::note(Topic::Heat, Message::of('advice.value_unknown.heat_of_reaction', heat: Measure::number($result->heatKjKg)));
         }
 
@@ -129,7 +129,7 @@ final class BatchAdvisor
             return [Advice::stop(Topic::Sheet, Message::of('advice.cannot_be_measured', least: Measure::volume($result->mix->totalMl() * $error->measurableFrom)))];
         }
         $advice = [];
-        $tolerance = $result->resin->ratioTolerancePct->value;
+        $tolerance = $result->resin->limits->ratioTolerancePct->value;
         $off = $result->resin->weighedOffPct();
         $isWeighed = $result->batch->measuredBy?->isByVolume() === false;
         if ($off > 0 && $isWeighed) {
@@ -155,7 +155,7 @@ final class BatchAdvisor
     /** @return list<Advice> */
     private static function spreading(BatchResult $result): array
     {
-        $open = $result->resin->openMin->value;
+        $open = $result->resin->times->openMin->value;
         foreach ($result->turns as $turn) {
             if ($turn->ageMin !== null && $turn->ageMin > self::SPREAD_BY * $open) {
                 return [Advice::caution(Topic::Heat, Message::of(
@@ -172,7 +172,7 @@ final class BatchAdvisor
     /** @return list<Advice> */
     private static function size(BatchResult $result): array
     {
-        $least = $result->resin->minBatchMl?->value;
+        $least = $result->resin->limits->minBatchMl?->value;
         $total = $result->mix->totalMl();
 
         if ($least === null || $total >= $least) {

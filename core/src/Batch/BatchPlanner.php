@@ -111,7 +111,7 @@ final readonly class BatchPlanner
             $curing?->heatKjKg,
             $standing?->potLifeMin,
             $emptied,
-            self::ratioError($batch, $mix, $case->resin->firstPart),
+            self::ratioError($batch, $mix, $case->resin->parts->firstPart),
             $colours,
             self::swatches($colours, $coats, $grounds ?? Grounds::of($coats)),
         );

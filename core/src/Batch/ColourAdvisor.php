@@ -38,8 +38,8 @@ final class ColourAdvisor
     /** @return list<Advice> */
     private static function limits(ColourShare $share, BatchResult $result): array
     {
-        $limit = $result->resin->colourantLimitPct;
-        $watery = $result->resin->wateryLimitPct;
+        $limit = $result->resin->limits->colourantLimitPct;
+        $watery = $result->resin->limits->wateryLimitPct;
         $over = match (true) {
             self::passes($share->colourantPct(), $limit->value) => ['colour', $share->colourantPct(), $limit->value, $result->resin->name, $limit->isAssumed()],
             self::passes($share->wateryPct(), $watery->value) => ['watery', $share->wateryPct(), $watery->value, $result->resin->name, $watery->isAssumed()],
@@ -72,7 +72,7 @@ final class ColourAdvisor
         if ($pct <= 0) {
             return [];
         }
-        $limit = $result->resin->fillerLimitPct?->value;
+        $limit = $result->resin->limits->fillerLimitPct?->value;
         if ($limit !== null && self::passes($pct, $limit)) {
             return [Advice::caution(Topic::Sheet, Message::of('advice.filler_over_limit.label', cup: $share->cup->name, holds: self::pct($pct), takes: self::pct($limit)))];
         }

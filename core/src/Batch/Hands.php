@@ -33,7 +33,7 @@ final class Hands
     /** Stirring both parts; null when the label gives no time. */
     public static function mixingMin(ResinSheet $resin): ?float
     {
-        return $resin->mixMin === null ? null : $resin->mixMin->value + self::MIXING_MORE_MIN;
+        return $resin->times->mixMin === null ? null : $resin->times->mixMin->value + self::MIXING_MORE_MIN;
     }
 
     /** Splitting off and stirring so many colours, one after the other. */

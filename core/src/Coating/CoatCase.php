@@ -97,7 +97,7 @@ final readonly class CoatCase
         $this->clock = $studio->temperatures->isSteady()
             ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $age)
             : new ChangingFilmClock($kinetics, $studio->temperatures, $age);
-        $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->shrinkagePct->value, $this->laidToStay());
+        $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->setting->shrinkagePct->value, $this->laidToStay());
         $this->thicknessMm = $this->sized->thicknessMm;
         $this->held = $this->computeHeld();
         $this->lifts = LiftPlan::of($this);
@@ -199,7 +199,7 @@ final readonly class CoatCase
     /** Its vapour burns. */
     public function isPolyester(): bool
     {
-        return $this->resin->catalyst !== null;
+        return $this->resin->parts->catalyst !== null;
     }
 
     /** Whether what lies below or in it gives off air while the film is fluid: a base that drinks, and is not sealed yet; things that drink or hold air. */

@@ -68,7 +68,7 @@ final readonly class WhatKeepsIt
     /** How old it must be laid, minutes at the reference temperature, so that nine tenths stay; null where it would be past its open time. */
     public function leastAgeMin(): ?float
     {
-        $open = $this->case->resin->openMin->value;
+        $open = $this->case->resin->times->openMin->value;
         $from = $this->case->clock->ageAtPourMin();
         $short = fn (float $age): float => $this->edge->face->meanMm($this->clockFrom($age)->mobilityInTheEnd()) - self::KEPT_SHARE * $this->askedMm;
         if ($from >= $open || $short($open) < 0) {

@@ -29,7 +29,7 @@ final class LayerHeatRule implements Rule
                 : [];
         }
         if ($peak < Heating::HOT_C) {
-            return $case->isInLifts() && $case->resin->maxPourMm === null
+            return $case->isInLifts() && $case->resin->limits->maxPourMm === null
                 ? [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.depth_of_lifts'))]
                 : [];
         }
@@ -52,7 +52,7 @@ final class LayerHeatRule implements Rule
     /** The label allows such a layer: its own evidence is never overruled by more than a caution. */
     private static function isWithinLabel(CoatResult $result): bool
     {
-        $most = $result->case->resin->maxPourMm;
+        $most = $result->case->resin->limits->maxPourMm;
         $film = $result->case->deepestMm();
 
         return $most !== null && $film !== null && $film <= $most->value + 1e-9;

@@ -19,7 +19,7 @@ final class PourDepthRule implements Rule
         if ($result->case->isLump()) {
             return [Advice::caution(Topic::Thickness, Message::of('advice.depth_unknown'))];
         }
-        $most = $result->case->resin->maxPourMm;
+        $most = $result->case->resin->limits->maxPourMm;
         $film = $result->case->deepestMm();
         if ($most === null || $film === null || $film <= $most->value + 1e-9) {
             return [];

@@ -27,14 +27,14 @@ final class RoomRule implements Rule
         $humidity = $case->studio->humidityPct->value;
         $advice = [];
 
-        if ($lowest < $resin->minRoomC->value) {
-            $advice[] = Advice::caution(Topic::Room, Message::of('advice.room_too_cold', least: Measure::temperature($resin->minRoomC->value), at: Measure::temperature($lowest)));
+        if ($lowest < $resin->room->minRoomC->value) {
+            $advice[] = Advice::caution(Topic::Room, Message::of('advice.room_too_cold', least: Measure::temperature($resin->room->minRoomC->value), at: Measure::temperature($lowest)));
         }
-        if ($highest > $resin->maxRoomC->value) {
-            $advice[] = Advice::caution(Topic::Room, Message::of('advice.room_too_warm', most: Measure::temperature($resin->maxRoomC->value), at: Measure::temperature($highest)));
+        if ($highest > $resin->room->maxRoomC->value) {
+            $advice[] = Advice::caution(Topic::Room, Message::of('advice.room_too_warm', most: Measure::temperature($resin->room->maxRoomC->value), at: Measure::temperature($highest)));
         }
-        if ($humidity > $resin->maxHumidityPct->value) {
-            $advice[] = Advice::caution(Topic::Room, Message::of('advice.damp_air', most: Measure::percent($resin->maxHumidityPct->value), at: Measure::percent($humidity)));
+        if ($humidity > $resin->room->maxHumidityPct->value) {
+            $advice[] = Advice::caution(Topic::Room, Message::of('advice.damp_air', most: Measure::percent($resin->room->maxHumidityPct->value), at: Measure::percent($humidity)));
         }
         $dew = DewPoint::celsius(self::airC($result), $humidity);
         $surface = self::surfaceC($result);

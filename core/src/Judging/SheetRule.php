@@ -42,12 +42,12 @@ final class SheetRule implements Rule
     {
         $resin = $result->case->resin;
         $values = [
-            'recoat_from' => $resin->recoatFromH,
-            'recoat_to' => $resin->recoatToH,
-            'sand_from' => $resin->sandFromH,
-            'handle' => $resin->handleH,
-            'full_cure' => $resin->fullCureH,
-            'max_pour' => $resin->maxPourMm,
+            'recoat_from' => $resin->stages->recoatFromH,
+            'recoat_to' => $resin->stages->recoatToH,
+            'sand_from' => $resin->stages->sandFromH,
+            'handle' => $resin->stages->handleH,
+            'full_cure' => $resin->stages->fullCureH,
+            'max_pour' => $resin->limits->maxPourMm,
         ];
 
         return array_map(static fn (string $what): Message => Message::of('labels.'.$what), array_keys(array_filter($values, static fn (?Sourced $value): bool => $value === null)));
@@ -64,16 +64,16 @@ final class SheetRule implements Rule
             ...($case->coat->isDammed() ? ['wall_angle' => $case->studio->wallAngleDeg] : []),
             'soak' => $case->face->soakMlPerM2,
             ...($case->thicknessMm === null && $case->flowing() !== null ? ['counted_film' => $case->flowing()] : []),
-            ...($case->mixture()->offA > 0 ? ['density_a' => $case->resin->densityAGMl] : []),
-            ...($case->mixture()->offB > 0 && $case->resin->densityBGMl !== null ? ['density_b' => $case->resin->densityBGMl] : []),
-            'viscosity' => $case->resin->viscosityPaS,
-            'reference' => $case->resin->referenceC,
-            ...($case->resin->openTimeIsTheCups() ? ['open_as_in_cup' => Sourced::assumed($case->resin->openMin->value)] : []),
-            'tension' => $case->resin->surfaceTensionNM,
+            ...($case->mixture()->offA > 0 ? ['density_a' => $case->resin->parts->densityAGMl] : []),
+            ...($case->mixture()->offB > 0 && $case->resin->parts->densityBGMl !== null ? ['density_b' => $case->resin->parts->densityBGMl] : []),
+            'viscosity' => $case->resin->flow->viscosityPaS,
+            'reference' => $case->resin->times->referenceC,
+            ...($case->resin->openTimeIsTheCups() ? ['open_as_in_cup' => Sourced::assumed($case->resin->times->openMin->value)] : []),
+            'tension' => $case->resin->flow->surfaceTensionNM,
             'residue' => $case->coat->residueMlPerCup ?? $case->studio->residueFilmMm,
             ...(self::assumesHeat($case->resin) ? ['heat' => Sourced::assumed(Curing::HEAT_KJ_KG)] : []),
-            'activation' => $case->resin->activationKjMol ?? $case->studio->activationKjMol,
-            'flow_activation' => $case->resin->flowActivationKjMol ?? $case->studio->flowActivationKjMol,
+            'activation' => $case->resin->setting->activationKjMol ?? $case->studio->activationKjMol,
+            'flow_activation' => $case->resin->flow->flowActivationKjMol ?? $case->studio->flowActivationKjMol,
         ];
 
         $names = array_keys(array_filter($values, static fn (Sourced $value): bool => $value->isAssumed()));
@@ -84,6 +84,6 @@ final class SheetRule implements Rule
     /** Neither its label nor a pot life of so much says how much heat it makes, and something is worked out with it. */
     private static function assumesHeat(ResinSheet $resin): bool
     {
-        return $resin->heatKjKg === null && ($resin->potLifeMin === null || $resin->potLifeMassG === null) && $resin->recoatFromH !== null && $resin->catalyst === null;
+        return $resin->setting->heatKjKg === null && ($resin->times->potLifeMin === null || $resin->times->potLifeMassG === null) && $resin->stages->recoatFromH !== null && $resin->parts->catalyst === null;
     }
 }

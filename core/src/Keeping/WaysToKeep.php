@@ -149,7 +149,7 @@ final class WaysToKeep
     /** It sets sooner in the film; and nobody goes over to polyester for an edge. */
     private static function isQuicker(ResinSheet $other, ResinSheet $own): bool
     {
-        return $other->openMin->value < $own->openMin->value && ($other->family !== ResinFamily::Polyester || $own->family === ResinFamily::Polyester);
+        return $other->times->openMin->value < $own->times->openMin->value && ($other->family !== ResinFamily::Polyester || $own->family === ResinFamily::Polyester);
     }
 
     private static function freeId(stdClass $plan): string

@@ -33,51 +33,63 @@ final class ResinReader
         $typical = Typical::of($family);
         $densityA = $this->usual($node, 'density_a_g_ml', $typical?->densityAGMl, 0.5, 3, 'g/ml');
         $densityB = $isPolyester && ! $node->has('density_b_g_ml') ? null : $this->usual($node, 'density_b_g_ml', $typical?->densityBGMl, 0.5, 3, 'g/ml');
-        $hours = static fn (string $field) => $node->optionalNumber($field, 0.001, 10_000, 'h');
-
-        $from = $hours('recoat_from_h');
-        $to = $hours('recoat_to_h');
-        if ($from !== null && $to !== null && $to->value <= $from->value) {
-            $node->fault('recoat_to_h', Message::of('plan.window_shut_first'));
-        }
 
         return new ResinSheet(
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Resin')),
             $family,
-            $isPolyester || $densityB === null ? null : $this->mixture($node, $densityA, $densityB),
-            $isPolyester ? $this->catalyst($node) : null,
-            $densityA,
-            $densityB,
-            $this->usual($node, 'viscosity_pa_s', $typical?->viscosityPaS, 0.01, 1000, 'Pa·s'),
-            $this->usual($node, 'viscosity_at_c', $typical === null ? null : Typical::VISCOSITY_AT_C, -10, 60, '°C'),
-            $node->numberOr('surface_tension_n_m', 0.036, 0.001, 0.5, 'N/m'),
-            $this->usual($node, 'reference_c', $typical === null ? null : Typical::REFERENCE_C, -10, 60, '°C'),
-            $node->number('open_min', 0.001, 600_000, 'min'),
-            $from,
-            $to,
-            $hours('sand_from_h'),
-            $hours('handle_h'),
-            $hours('full_cure_h'),
-            $node->optionalNumber('max_pour_mm', 0.01, 500, 'mm'),
-            $node->optionalNumber('mix_min', 0.001, 600_000, 'min'),
-            $node->numberOr('min_room_c', 15, -10, 60, '°C'),
-            $node->numberOr('max_room_c', 30, -10, 60, '°C'),
-            $node->numberOr('max_humidity_pct', 80, 1, 100, '%'),
-            $node->optionalNumber('activation_kj_mol', 1, 300, 'kJ/mol'),
-            $node->optionalNumber('flow_activation_kj_mol', 1, 300, 'kJ/mol'),
-            $node->optionalNumber('pot_life_min', 0.001, 600_000, 'min'),
-            $node->optionalNumber('pot_life_mass_g', 0.1, 1_000_000, 'g'),
-            $node->optionalNumber('heat_kj_kg', 1, 2000, 'kJ/kg'),
-            $node->numberOr('heat_capacity_j_kg_k', Curing::CAPACITY_J_KG_K, 100, 10_000, 'J/(kg K)'),
-            $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
-            $node->numberOr('ratio_tolerance_pct', 5, 0.01, 100, '%'),
-            $node->optionalNumber('min_batch_ml', 0.1, 1_000_000, 'ml'),
-            $node->numberOr('colourant_limit_pct', 6, 0.01, 100, '%'),
-            $node->numberOr('watery_limit_pct', 3, 0.01, 100, '%'),
-            $node->optionalNumber('filler_limit_pct', 0.01, 100, '%'),
-            $node->choice('pour_first', PartName::class, PartName::A) ?? PartName::A,
+            new ResinParts(
+                $isPolyester || $densityB === null ? null : $this->mixture($node, $densityA, $densityB),
+                $isPolyester ? $this->catalyst($node) : null,
+                $densityA,
+                $densityB,
+                $node->choice('pour_first', PartName::class, PartName::A) ?? PartName::A,
+            ),
+            new ResinFlow(
+                $this->usual($node, 'viscosity_pa_s', $typical?->viscosityPaS, 0.01, 1000, 'Pa·s'),
+                $this->usual($node, 'viscosity_at_c', $typical === null ? null : Typical::VISCOSITY_AT_C, -10, 60, '°C'),
+                $node->numberOr('surface_tension_n_m', 0.036, 0.001, 0.5, 'N/m'),
+                $node->optionalNumber('flow_activation_kj_mol', 1, 300, 'kJ/mol'),
+            ),
+            new ResinSetting(
+                $node->optionalNumber('activation_kj_mol', 1, 300, 'kJ/mol'),
+                $node->optionalNumber('heat_kj_kg', 1, 2000, 'kJ/kg'),
+                $node->numberOr('heat_capacity_j_kg_k', Curing::CAPACITY_J_KG_K, 100, 10_000, 'J/(kg K)'),
+                $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
+            ),
+            new LabelTimes(
+                $node->number('open_min', 0.001, 600_000, 'min'),
+                $node->optionalNumber('pot_life_min', 0.001, 600_000, 'min'),
+                $node->optionalNumber('pot_life_mass_g', 0.1, 1_000_000, 'g'),
+                $node->optionalNumber('mix_min', 0.001, 600_000, 'min'),
+                $this->usual($node, 'reference_c', $typical === null ? null : Typical::REFERENCE_C, -10, 60, '°C'),
+            ),
+            self::stages($node),
+            new LabelLimits(
+                $node->optionalNumber('max_pour_mm', 0.01, 500, 'mm'),
+                $node->optionalNumber('min_batch_ml', 0.1, 1_000_000, 'ml'),
+                $node->numberOr('ratio_tolerance_pct', 5, 0.01, 100, '%'),
+                $node->numberOr('colourant_limit_pct', 6, 0.01, 100, '%'),
+                $node->numberOr('watery_limit_pct', 3, 0.01, 100, '%'),
+                $node->optionalNumber('filler_limit_pct', 0.01, 100, '%'),
+            ),
+            new LabelRoom(
+                $node->numberOr('min_room_c', 15, -10, 60, '°C'),
+                $node->numberOr('max_room_c', 30, -10, 60, '°C'),
+                $node->numberOr('max_humidity_pct', 80, 1, 100, '%'),
+            ),
         );
+    }
+
+    private static function stages(Node $node): LabelStages
+    {
+        $hours = static fn (string $field): ?Sourced => $node->optionalNumber($field, 0.001, 10_000, 'h');
+        [$from, $to] = [$hours('recoat_from_h'), $hours('recoat_to_h')];
+        if ($from !== null && $to !== null && $to->value <= $from->value) {
+            $node->fault('recoat_to_h', Message::of('plan.window_shut_first'));
+        }
+
+        return new LabelStages($from, $to, $hours('sand_from_h'), $hours('handle_h'), $hours('full_cure_h'));
     }
 
     private function mixture(Node $node, Sourced $densityA, Sourced $densityB): Mixture

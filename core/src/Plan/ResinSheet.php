@@ -12,7 +12,6 @@ use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\SelfHeating;
-use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Quantity\Sourced;
@@ -24,38 +23,13 @@ final readonly class ResinSheet
         public string $id,
         public string $name,
         public ResinFamily $family,
-        private ?Mixture $ratioMixture,
-        public ?CatalystTable $catalyst,
-        public Sourced $densityAGMl,
-        public ?Sourced $densityBGMl,
-        public Sourced $viscosityPaS,
-        public Sourced $viscosityAtC,
-        public Sourced $surfaceTensionNM,
-        public Sourced $referenceC,
-        public Sourced $openMin,
-        public ?Sourced $recoatFromH,
-        public ?Sourced $recoatToH,
-        public ?Sourced $sandFromH,
-        public ?Sourced $handleH,
-        public ?Sourced $fullCureH,
-        public ?Sourced $maxPourMm,
-        public ?Sourced $mixMin,
-        public Sourced $minRoomC,
-        public Sourced $maxRoomC,
-        public Sourced $maxHumidityPct,
-        public ?Sourced $activationKjMol,
-        public ?Sourced $flowActivationKjMol,
-        public ?Sourced $potLifeMin,
-        public ?Sourced $potLifeMassG,
-        public ?Sourced $heatKjKg,
-        public Sourced $heatCapacityJKgK,
-        public Sourced $shrinkagePct,
-        public Sourced $ratioTolerancePct,
-        public ?Sourced $minBatchMl,
-        public Sourced $colourantLimitPct,
-        public Sourced $wateryLimitPct,
-        public ?Sourced $fillerLimitPct,
-        public PartName $firstPart,
+        public ResinParts $parts,
+        public ResinFlow $flow,
+        public ResinSetting $setting,
+        public LabelTimes $times,
+        public LabelStages $stages,
+        public LabelLimits $limits,
+        public LabelRoom $room,
     ) {
     }
 
@@ -66,18 +40,18 @@ final readonly class ResinSheet
      */
     public function mixture(?float $layerMm = null): Mixture
     {
-        if ($this->ratioMixture !== null) {
-            return $this->ratioMixture;
+        if ($this->parts->ratioMixture !== null) {
+            return $this->parts->ratioMixture;
         }
-        $table = $this->catalyst ?? throw new LogicException('a resin has a ratio or a catalyst table');
+        $table = $this->parts->catalyst ?? throw new LogicException('a resin has a ratio or a catalyst table');
 
-        return Mixture::catalysed($table->percentAt($layerMm ?? $table->shallowestMm()), $this->densityAGMl->value, $this->densityBGMl?->value);
+        return Mixture::catalysed($table->percentAt($layerMm ?? $table->shallowestMm()), $this->parts->densityAGMl->value, $this->parts->densityBGMl?->value);
     }
 
     /** How far its ratio can be off, in per cent, when it is weighed by typical densities; 0 where it is not. */
     public function weighedOffPct(): float
     {
-        return $this->ratioMixture?->weighedOffPct() ?? 0.0;
+        return $this->parts->ratioMixture?->weighedOffPct() ?? 0.0;
     }
 
     /**
@@ -87,7 +61,7 @@ final readonly class ResinSheet
      */
     public function typical(): array
     {
-        $values = ['density_a_g_ml' => $this->densityAGMl, 'density_b_g_ml' => $this->densityBGMl, 'viscosity_pa_s' => $this->viscosityPaS, 'viscosity_at_c' => $this->viscosityAtC, 'reference_c' => $this->referenceC];
+        $values = ['density_a_g_ml' => $this->parts->densityAGMl, 'density_b_g_ml' => $this->parts->densityBGMl, 'viscosity_pa_s' => $this->flow->viscosityPaS, 'viscosity_at_c' => $this->flow->viscosityAtC, 'reference_c' => $this->times->referenceC];
 
         return array_map(static fn (Sourced $value): float => $value->value, array_filter($values, static fn (?Sourced $value): bool => $value?->isAssumed() === true));
     }
@@ -95,13 +69,13 @@ final readonly class ResinSheet
     /** Its working time is known of the cup alone, and taken for the film too. */
     public function openTimeIsTheCups(): bool
     {
-        return $this->potLifeMin !== null && $this->potLifeMin->value === $this->openMin->value;
+        return $this->times->potLifeMin !== null && $this->times->potLifeMin->value === $this->times->openMin->value;
     }
 
     /** The deepest layer in mm that the label allows; null when it does not say. */
     public function deepestLayerMm(): ?float
     {
-        $limits = array_filter([$this->maxPourMm?->value, $this->catalyst?->deepestMm()], static fn (?float $mm): bool => $mm !== null);
+        $limits = array_filter([$this->limits->maxPourMm?->value, $this->parts->catalyst?->deepestMm()], static fn (?float $mm): bool => $mm !== null);
 
         return $limits === [] ? null : min($limits);
     }
@@ -111,24 +85,24 @@ final readonly class ResinSheet
      */
     public function selfHeating(Studio $studio): ?SelfHeating
     {
-        if ($this->recoatFromH === null || $this->catalyst !== null) {
+        if ($this->stages->recoatFromH === null || $this->parts->catalyst !== null) {
             return null;
         }
 
         return new SelfHeating(
-            new Curing($this->kinetics($studio), $this->recoatFromH->value * 60, $this->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->heatCapacityJKgK->value),
+            new Curing($this->kinetics($studio), $this->stages->recoatFromH->value * 60, $this->setting->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->setting->heatCapacityJKgK->value),
             $this->liquid()->densityKgM3,
             $studio->temperatures,
-            $this->heatKjKg === null ? $this->potLifeMin?->value : null,
-            $this->potLifeMassG?->value,
-            $this->maxPourMm?->value,
+            $this->setting->heatKjKg === null ? $this->times->potLifeMin?->value : null,
+            $this->times->potLifeMassG?->value,
+            $this->limits->maxPourMm?->value,
             $studio->heatLossWM2K->value,
         );
     }
 
     public function labelWindows(): Windows
     {
-        return Windows::onLabel($this->recoatFromH, $this->recoatToH, $this->sandFromH, $this->handleH, $this->fullCureH);
+        return Windows::onLabel($this->stages->recoatFromH, $this->stages->recoatToH, $this->stages->sandFromH, $this->stages->handleH, $this->stages->fullCureH);
     }
 
     /**
@@ -138,23 +112,23 @@ final readonly class ResinSheet
      */
     public function labelPhases(): array
     {
-        return PhaseLine::of($this->openMin->value, $this->labelWindows());
+        return PhaseLine::of($this->times->openMin->value, $this->labelWindows());
     }
 
     public function liquid(): Liquid
     {
-        return new Liquid($this->mixture()->densityGMl() * 1000, $this->surfaceTensionNM->value);
+        return new Liquid($this->mixture()->densityGMl() * 1000, $this->flow->surfaceTensionNM->value);
     }
 
     public function kinetics(Studio $studio): Kinetics
     {
         return new Kinetics(
-            $this->openMin->value,
-            $this->referenceC->value,
-            $this->viscosityPaS->value,
-            $this->viscosityAtC->value,
-            ($this->activationKjMol ?? $studio->activationKjMol)->value,
-            ($this->flowActivationKjMol ?? $studio->flowActivationKjMol)->value,
+            $this->times->openMin->value,
+            $this->times->referenceC->value,
+            $this->flow->viscosityPaS->value,
+            $this->flow->viscosityAtC->value,
+            ($this->setting->activationKjMol ?? $studio->activationKjMol)->value,
+            ($this->flow->flowActivationKjMol ?? $studio->flowActivationKjMol)->value,
         );
     }
 }

@@ -31,8 +31,8 @@ final class SheetCheck
     {
         $h = static fn (?float $hours): Measure => Measure::hours($hours ?? 0.0);
         $before = static fn (?float $first, ?float $then): bool => $first !== null && $then !== null && $then < $first;
-        [$from, $to, $sand, $handle, $full] = [$sheet->recoatFromH?->value, $sheet->recoatToH?->value, $sheet->sandFromH?->value, $sheet->handleH?->value, $sheet->fullCureH?->value];
-        $open = $sheet->openMin->value;
+        [$from, $to, $sand, $handle, $full] = [$sheet->stages->recoatFromH?->value, $sheet->stages->recoatToH?->value, $sheet->stages->sandFromH?->value, $sheet->stages->handleH?->value, $sheet->stages->fullCureH?->value];
+        $open = $sheet->times->openMin->value;
         $doubts = [];
         if ($from !== null && $open > $from * self::MINUTES_PER_H) {
             $doubts[] = Message::of('sheets.doubts.still_flows', open: Measure::minutes($open), recoat: $h($from));
@@ -46,10 +46,10 @@ final class SheetCheck
         if ($before($handle, $full)) {
             $doubts[] = Message::of('sheets.doubts.cured_before_handled', cured: $h($full), handle: $h($handle));
         }
-        if ($sheet->potLifeMin !== null && $sheet->potLifeMin->value > $open) {
-            $doubts[] = Message::of('sheets.doubts.pot_life_over_open', potLife: Measure::minutes($sheet->potLifeMin->value), open: Measure::minutes($open));
+        if ($sheet->times->potLifeMin !== null && $sheet->times->potLifeMin->value > $open) {
+            $doubts[] = Message::of('sheets.doubts.pot_life_over_open', potLife: Measure::minutes($sheet->times->potLifeMin->value), open: Measure::minutes($open));
         }
-        if ($sheet->mixMin !== null && $sheet->mixMin->value > $open / 2) {
+        if ($sheet->times->mixMin !== null && $sheet->times->mixMin->value > $open / 2) {
             $doubts[] = Message::of('sheets.doubts.long_stir');
         }
 
@@ -64,17 +64,17 @@ final class SheetCheck
     public static function silences(ResinSheet $sheet): array
     {
         $costs = [
-            [$sheet->recoatFromH, Message::of('sheets.silences.recoat_from')],
-            [$sheet->recoatToH, Message::of('sheets.silences.recoat_to')],
-            [$sheet->sandFromH, Message::of('sheets.silences.sand_from')],
-            [$sheet->handleH, Message::of('sheets.silences.handle')],
-            [$sheet->fullCureH, Message::of('sheets.silences.full_cure')],
-            [$sheet->maxPourMm ?? $sheet->catalyst, Message::of('sheets.silences.max_pour')],
-            [$sheet->mixMin, Message::of('sheets.silences.mix')],
-            [$sheet->potLifeMin, Message::of('sheets.silences.pot_life')],
-            [$sheet->densityBGMl, Message::of('sheets.silences.density_b')],
-            [self::known($sheet->viscosityPaS), Message::of('sheets.silences.viscosity', viscosity: Measure::number($sheet->viscosityPaS->value, 2))],
-            [self::known($sheet->referenceC), Message::of('sheets.silences.reference', reference: Measure::temperature($sheet->referenceC->value))],
+            [$sheet->stages->recoatFromH, Message::of('sheets.silences.recoat_from')],
+            [$sheet->stages->recoatToH, Message::of('sheets.silences.recoat_to')],
+            [$sheet->stages->sandFromH, Message::of('sheets.silences.sand_from')],
+            [$sheet->stages->handleH, Message::of('sheets.silences.handle')],
+            [$sheet->stages->fullCureH, Message::of('sheets.silences.full_cure')],
+            [$sheet->limits->maxPourMm ?? $sheet->parts->catalyst, Message::of('sheets.silences.max_pour')],
+            [$sheet->times->mixMin, Message::of('sheets.silences.mix')],
+            [$sheet->times->potLifeMin, Message::of('sheets.silences.pot_life')],
+            [$sheet->parts->densityBGMl, Message::of('sheets.silences.density_b')],
+            [self::known($sheet->flow->viscosityPaS), Message::of('sheets.silences.viscosity', viscosity: Measure::number($sheet->flow->viscosityPaS->value, 2))],
+            [self::known($sheet->times->referenceC), Message::of('sheets.silences.reference', reference: Measure::temperature($sheet->times->referenceC->value))],
             [$sheet->weighedOffPct() > 0 ? null : true, Message::of('sheets.silences.densities', off: Measure::percent($sheet->weighedOffPct(), 1))],
         ];
 
@@ -90,7 +90,7 @@ final class SheetCheck
     /** @return list<Message> */
     private static function ratio(ResinSheet $sheet): array
     {
-        if ($sheet->catalyst !== null) {
+        if ($sheet->parts->catalyst !== null) {
             return [];
         }
         $ratio = $sheet->mixture()->ratio;
@@ -105,10 +105,10 @@ final class SheetCheck
     /** @return list<Message> */
     private static function densities(ResinSheet $sheet): array
     {
-        if ($sheet->densityAGMl->value === 1.0 && $sheet->densityBGMl?->value === 1.0) {
+        if ($sheet->parts->densityAGMl->value === 1.0 && $sheet->parts->densityBGMl?->value === 1.0) {
             return [Message::of('sheets.doubts.weighs_as_water')];
         }
-        foreach (['A' => $sheet->densityAGMl->value, 'B' => $sheet->densityBGMl?->value] as $part => $density) {
+        foreach (['A' => $sheet->parts->densityAGMl->value, 'B' => $sheet->parts->densityBGMl?->value] as $part => $density) {
             if ($density !== null && ($density < self::LIGHTEST_GML || $density > self::HEAVIEST_GML)) {
                 return [Message::of('sheets.doubts.density', part: $part, density: Measure::number($density, 2), lightest: Measure::number(self::LIGHTEST_GML, 2), heaviest: Measure::number(self::HEAVIEST_GML, 1))];
             }

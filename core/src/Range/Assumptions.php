@@ -86,9 +86,9 @@ final class Assumptions
     {
         $ratio = static fn (string $cause, string $field, float $value, float $spread, float $least, float $most): Assumption => new Assumption($cause, 'resins', $at, $field, $value, true, $spread, $least, $most);
         $all = [
-            $ratio('viscosity', 'viscosity_pa_s', $resin->viscosityPaS->value, Typical::VISCOSITY_SPREAD, 0.01, 1000),
-            $ratio('tension', 'surface_tension_n_m', $resin->surfaceTensionNM->value, 0.08, 0.001, 0.5),
-            $ratio('activation', 'activation_kj_mol', ($resin->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
+            $ratio('viscosity', 'viscosity_pa_s', $resin->flow->viscosityPaS->value, Typical::VISCOSITY_SPREAD, 0.01, 1000),
+            $ratio('tension', 'surface_tension_n_m', $resin->flow->surfaceTensionNM->value, 0.08, 0.001, 0.5),
+            $ratio('activation', 'activation_kj_mol', ($resin->setting->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
         ];
         foreach (self::labelTimes($resin) as $field => [$cause, $time]) {
             if ($time !== null) {
@@ -96,10 +96,10 @@ final class Assumptions
             }
         }
         // a fitted heat varies through the pot life that it is fitted to
-        if ($resin->heatKjKg !== null || $resin->potLifeMin === null || $resin->potLifeMassG === null) {
-            $all[] = $ratio('heat', 'heat_kj_kg', $resin->heatKjKg->value ?? Curing::HEAT_KJ_KG, 0.2, 1, 2000);
+        if ($resin->setting->heatKjKg !== null || $resin->times->potLifeMin === null || $resin->times->potLifeMassG === null) {
+            $all[] = $ratio('heat', 'heat_kj_kg', $resin->setting->heatKjKg->value ?? Curing::HEAT_KJ_KG, 0.2, 1, 2000);
         }
-        foreach (['density_a_g_ml' => $resin->densityAGMl, 'density_b_g_ml' => $resin->densityBGMl] as $field => $density) {
+        foreach (['density_a_g_ml' => $resin->parts->densityAGMl, 'density_b_g_ml' => $resin->parts->densityBGMl] as $field => $density) {
             if ($density?->isAssumed() === true) {
                 $all[] = $ratio('densities', $field, $density->value, Typical::DENSITY_SPREAD, 0.5, 3);
             }
@@ -112,9 +112,9 @@ final class Assumptions
     private static function labelTimes(ResinSheet $resin): array
     {
         return [
-            'open_min' => ['open', $resin->openMin], 'pot_life_min' => ['pot_life', $resin->potLifeMin],
-            'recoat_from_h' => ['recoat_from', $resin->recoatFromH], 'recoat_to_h' => ['recoat_to', $resin->recoatToH],
-            'sand_from_h' => ['sand_from', $resin->sandFromH], 'handle_h' => ['handle', $resin->handleH], 'full_cure_h' => ['full_cure', $resin->fullCureH],
+            'open_min' => ['open', $resin->times->openMin], 'pot_life_min' => ['pot_life', $resin->times->potLifeMin],
+            'recoat_from_h' => ['recoat_from', $resin->stages->recoatFromH], 'recoat_to_h' => ['recoat_to', $resin->stages->recoatToH],
+            'sand_from_h' => ['sand_from', $resin->stages->sandFromH], 'handle_h' => ['handle', $resin->stages->handleH], 'full_cure_h' => ['full_cure', $resin->stages->fullCureH],
         ];
     }
 }

@@ -14,9 +14,9 @@ final class HowTo
     /** Slowly, for the maker's time where the label says one, in two cups. */
     public static function stir(ResinSheet $resin): Message
     {
-        return $resin->mixMin === null
+        return $resin->times->mixMin === null
             ? Message::of('acts.stir.until_clear')
-            : Message::of('acts.stir.minutes', time: Measure::minutes($resin->mixMin->value));
+            : Message::of('acts.stir.minutes', time: Measure::minutes($resin->times->mixMin->value));
     }
 
     /** A held film is pushed up to the rim, an open one over it. */

@@ -103,7 +103,7 @@ final readonly class BatchTraces
     private function potLife(): Trace
     {
         return new Trace('pot_life_min', Message::of('traces.pot_life_in_this_cup'), 'min', $this->result->potLifeMin, Message::of('traces.how_long_until_the_mix_warmed_by_itself_and'), 'cup_age_to_minutes(open_min)', [
-            TraceInput::sourced('open_min', Message::of('traces.open_time_of_the_label'), $this->result->resin->openMin, 'min'),
+            TraceInput::sourced('open_min', Message::of('traces.open_time_of_the_label'), $this->result->resin->times->openMin, 'min'),
         ], $this->result->heatKjKg === null ? Message::of('traces.heat_unknown') : Message::of('traces.heat_followed', heat: Measure::number($this->result->heatKjKg, 1)));
     }
 
@@ -112,7 +112,7 @@ final readonly class BatchTraces
     {
         $cup = $this->result->batch->cup;
         $mix = $this->result->mix;
-        $name = $this->result->resin->firstPart;
+        $name = $this->result->resin->parts->firstPart;
         [$first, $second] = $name === PartName::A ? [$mix->aMl, $mix->bMl] : [$mix->bMl, $mix->aMl];
         if (! $cup instanceof Markable) {
             return [];
@@ -177,7 +177,7 @@ final readonly class BatchTraces
 
         return [new Trace($figure.'_pct', Message::of('traces.colour_in', cup: $share->cup->name), '%', $share->colourantPct(), Message::of('traces.all_colourants_by_volume_of_the_mixed_resin'),
             $expression === [] ? '0 * resin_ml' : '100 * ('.implode(' + ', $expression).') / resin_ml', $inputs,
-            Message::of($this->result->resin->colourantLimitPct->isAssumed() ? 'traces.takes_assumed' : 'traces.takes', resin: $this->result->resin->name, takes: Measure::percent($this->result->resin->colourantLimitPct->value, 2)))];
+            Message::of($this->result->resin->limits->colourantLimitPct->isAssumed() ? 'traces.takes_assumed' : 'traces.takes', resin: $this->result->resin->name, takes: Measure::percent($this->result->resin->limits->colourantLimitPct->value, 2)))];
     }
 
     private function pouredMl(): float

@@ -39,7 +39,7 @@ final readonly class FilmInputs
 
     public function tension(): TraceInput
     {
-        return TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->result->case->resin->surfaceTensionNM, 'N/m');
+        return TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->result->case->resin->flow->surfaceTensionNM, 'N/m');
     }
 
     public function density(): TraceInput
@@ -49,7 +49,7 @@ final readonly class FilmInputs
 
     public function openLabel(): TraceInput
     {
-        return TraceInput::sourced('open_label_min', Message::of('traces.open_time_on_the_label'), $this->result->case->resin->openMin, 'min');
+        return TraceInput::sourced('open_label_min', Message::of('traces.open_time_on_the_label'), $this->result->case->resin->times->openMin, 'min');
     }
 
     public function ageAtPour(): TraceInput

@@ -75,8 +75,8 @@ final readonly class FilmTraces
             'exp(activation_kj_mol * 1000 / gas_constant * (1 / (reference_c + 273.15) - 1 / (temperature_c + 273.15)))',
             [
                 $this->inputs->temperature(),
-                TraceInput::sourced('reference_c', Message::of('traces.temperature_that_the_labels_times_are_for'), $case->resin->referenceC, '°C'),
-                TraceInput::sourced('activation_kj_mol', Message::of('traces.activation_energy_of_the_setting'), $case->resin->activationKjMol ?? $case->studio->activationKjMol, 'kJ/mol'),
+                TraceInput::sourced('reference_c', Message::of('traces.temperature_that_the_labels_times_are_for'), $case->resin->times->referenceC, '°C'),
+                TraceInput::sourced('activation_kj_mol', Message::of('traces.activation_energy_of_the_setting'), $case->resin->setting->activationKjMol ?? $case->studio->activationKjMol, 'kJ/mol'),
                 TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
             ]);
     }
@@ -89,10 +89,10 @@ final readonly class FilmTraces
             Message::of('traces.the_labels_viscosity_at_the_rooms_temperature'),
             'viscosity_label * exp(flow_activation_kj_mol * 1000 / gas_constant * (1 / (temperature_c + 273.15) - 1 / (viscosity_at_c + 273.15))) * 10 ** (age_min / open_label_min)',
             [
-                TraceInput::sourced('viscosity_label', Message::of('traces.viscosity_on_the_label'), $case->resin->viscosityPaS, 'Pa·s'),
-                TraceInput::sourced('viscosity_at_c', Message::of('traces.at'), $case->resin->viscosityAtC, '°C'),
+                TraceInput::sourced('viscosity_label', Message::of('traces.viscosity_on_the_label'), $case->resin->flow->viscosityPaS, 'Pa·s'),
+                TraceInput::sourced('viscosity_at_c', Message::of('traces.at'), $case->resin->flow->viscosityAtC, '°C'),
                 $this->inputs->temperature(),
-                TraceInput::sourced('flow_activation_kj_mol', Message::of('traces.activation_energy_of_the_flow'), $case->resin->flowActivationKjMol ?? $case->studio->flowActivationKjMol, 'kJ/mol'),
+                TraceInput::sourced('flow_activation_kj_mol', Message::of('traces.activation_energy_of_the_flow'), $case->resin->flow->flowActivationKjMol ?? $case->studio->flowActivationKjMol, 'kJ/mol'),
                 $this->inputs->ageAtPour(),
                 $this->inputs->openLabel(),
                 TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
@@ -199,8 +199,8 @@ final readonly class FilmTraces
                     ? TraceInput::computed('lump_ml', Message::of('traces.what_is_poured_into_one_as_deep_as_wide'), $case->sized->filmMl, 'ml')
                     : TraceInput::computed('deepest_mm', Message::of('traces.its_deepest_place'), $case->deepestMm() ?? NAN, 'mm'),
                 $this->inputs->density(),
-                TraceInput::given('heat_kj_kg', Message::of('traces.heat_of_the_reaction'), $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
-                TraceInput::sourced('heat_capacity', Message::of('traces.heat_capacity'), $case->resin->heatCapacityJKgK, 'J/(kg K)'),
+                TraceInput::given('heat_kj_kg', Message::of('traces.heat_of_the_reaction'), $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->setting->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
+                TraceInput::sourced('heat_capacity', Message::of('traces.heat_capacity'), $case->resin->setting->heatCapacityJKgK, 'J/(kg K)'),
             ])];
     }
 

@@ -104,7 +104,7 @@ final readonly class VolumeTraces
     /** @return array{Message, string, list<TraceInput>} */
     private function byThickness(TraceInput $thickness): array
     {
-        $shrinkage = $this->case->resin->shrinkagePct;
+        $shrinkage = $this->case->resin->setting->shrinkagePct;
         $texture = $this->case->coat->size->by === SizeBy::Thickness;
         [$words, $expression, $inputs] = [Message::of('traces.face_times_thickness'), 'covered_cm2 * thickness_mm / 10', [$this->face->covered(), $thickness]];
         if ($texture) {
@@ -195,7 +195,7 @@ final readonly class VolumeTraces
             Message::of('traces.climb_along', rise: Measure::number(Meniscus::riseMm($this->case->liquid->capillaryLengthMm(), $this->case->studio->wallAngleDeg->value), 2)),
             'tension / (density * 1000 * gravity) * 1000000 * sin(pi / 2 - wall_angle_deg / 180 * pi) * wall_mm / 1000 * quantity',
             [
-                TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->case->resin->surfaceTensionNM, 'N/m'),
+                TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->case->resin->flow->surfaceTensionNM, 'N/m'),
                 TraceInput::computed('density', Message::of('traces.density_of_the_mix'), $this->case->liquid->densityKgM3 / 1000, 'g/ml', 'density'),
                 (new FilmInputs($this->result))->gravity(),
                 TraceInput::sourced('wall_angle_deg', Message::of('traces.contact_angle_at_the_wall'), $this->case->studio->wallAngleDeg, '°'),

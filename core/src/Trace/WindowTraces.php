@@ -25,11 +25,11 @@ final readonly class WindowTraces
         $resin = $this->result->case->resin;
         $windows = $this->result->windows;
         $stages = [
-            ['recoat_from_h', Message::of('traces.window_opens'), $resin->recoatFromH, $windows->recoatFromH],
-            ['recoat_to_h', Message::of('traces.window_shuts'), $resin->recoatToH, $windows->recoatToH],
-            ['sand_from_h', Message::of('traces.can_be_sanded'), $resin->sandFromH, $windows->sandFromH],
-            ['handle_h', Message::of('traces.can_be_handled'), $resin->handleH, $windows->handleH],
-            ['full_cure_h', Message::of('traces.fully_cured'), $resin->fullCureH, $windows->fullCureH],
+            ['recoat_from_h', Message::of('traces.window_opens'), $resin->stages->recoatFromH, $windows->recoatFromH],
+            ['recoat_to_h', Message::of('traces.window_shuts'), $resin->stages->recoatToH, $windows->recoatToH],
+            ['sand_from_h', Message::of('traces.can_be_sanded'), $resin->stages->sandFromH, $windows->sandFromH],
+            ['handle_h', Message::of('traces.can_be_handled'), $resin->stages->handleH, $windows->handleH],
+            ['full_cure_h', Message::of('traces.fully_cured'), $resin->stages->fullCureH, $windows->fullCureH],
         ];
         $traces = [$this->dewPoint()];
         foreach ($stages as [$figure, $label, $onLabel, $hours]) {

@@ -67,7 +67,7 @@ final readonly class Weighing
             throw WeighingException::noDensity($batch->resin->name);
         }
 
-        return new self($batch->mix->aG, $batch->mix->bG, $first ?? $batch->resin->firstPart, $totalG / $batch->mix->totalMl(), $batch->mix->aG / $batch->mix->aMl, $batch->mix->bG / $batch->mix->bMl, $batch->colours, $got, $resolutionG);
+        return new self($batch->mix->aG, $batch->mix->bG, $first ?? $batch->resin->parts->firstPart, $totalG / $batch->mix->totalMl(), $batch->mix->aG / $batch->mix->aMl, $batch->mix->bG / $batch->mix->bMl, $batch->colours, $got, $resolutionG);
     }
 
     /** The next step that has no reading; null when all is weighed. */

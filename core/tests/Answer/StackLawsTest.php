@@ -82,11 +82,11 @@ final class StackLawsTest extends TestCase
             $told = array_values(array_filter($result->advice, static fn ($advice): bool => $advice->code === 'hot_lift'));
             foreach ($result->lifts as $lift) {
                 self::assertSame($lift->peakC >= 60, $told !== []);
-                self::assertLessThanOrEqual(($result->case->resin->maxPourMm->value ?? INF) + 1e-9, $lift->depthMm);
+                self::assertLessThanOrEqual(($result->case->resin->limits->maxPourMm->value ?? INF) + 1e-9, $lift->depthMm);
             }
             if ($told !== []) {
                 $hot++;
-                self::assertNotNull($result->case->resin->maxPourMm);
+                self::assertNotNull($result->case->resin->limits->maxPourMm);
                 self::assertSame(1, preg_match('/^Pour it in (\d+) lifts/', English::say($told[0]->said), $found));
                 $total = array_sum(array_map(static fn ($lift): float => $lift->depthMm, $result->lifts));
                 $peak = static fn (int $count): float => Heating::asLayer($result->case->selfHeating?->asLayer() ?? throw new LogicException, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->temperatures, $result->case->clock->ageAtPourMin())->peakC;

@@ -122,10 +122,10 @@ final class FieldsTest extends TestCase
             'film that clings' => ['/studio/residue_film_mm', fn (Plan $plan) => $plan->studio->residueFilmMm, 0.15],
             'activation' => ['/studio/activation_kj_mol', fn (Plan $plan) => $plan->studio->activationKjMol, 55.0],
             'activation of the flow' => ['/studio/flow_activation_kj_mol', fn (Plan $plan) => $plan->studio->flowActivationKjMol, 65.0],
-            'surface tension' => ['/resins/0/surface_tension_n_m', fn (Plan $plan) => $plan->resins['bench']->surfaceTensionNM, 0.036],
-            'coldest room' => ['/resins/0/min_room_c', fn (Plan $plan) => $plan->resins['bench']->minRoomC, 15.0],
-            'warmest room' => ['/resins/0/max_room_c', fn (Plan $plan) => $plan->resins['bench']->maxRoomC, 30.0],
-            'dampest air' => ['/resins/0/max_humidity_pct', fn (Plan $plan) => $plan->resins['bench']->maxHumidityPct, 80.0],
+            'surface tension' => ['/resins/0/surface_tension_n_m', fn (Plan $plan) => $plan->resins['bench']->flow->surfaceTensionNM, 0.036],
+            'coldest room' => ['/resins/0/min_room_c', fn (Plan $plan) => $plan->resins['bench']->room->minRoomC, 15.0],
+            'warmest room' => ['/resins/0/max_room_c', fn (Plan $plan) => $plan->resins['bench']->room->maxRoomC, 30.0],
+            'dampest air' => ['/resins/0/max_humidity_pct', fn (Plan $plan) => $plan->resins['bench']->room->maxHumidityPct, 80.0],
             'edge depth' => ['/pieces/0/edge_depth_mm', fn (Plan $plan) => $plan->pieces['chart']->edgeDepthMm, 0.0],
             'soak of primed canvas' => ['/pieces/0/soak_ml_m2', fn (Plan $plan) => $plan->pieces['chart']->soakMlPerM2, 25.0],
             'texture' => ['/coats/0/texture', fn (Plan $plan) => $plan->coats[0]->texture, 1.0],
@@ -136,8 +136,8 @@ final class FieldsTest extends TestCase
             'wall' => ['/studio/wall_angle_deg', fn (Plan $plan) => $plan->studio->wallAngleDeg, 50.0],
             'voids' => ['/studio/void_fraction', fn (Plan $plan) => $plan->studio->voidFraction, 0.40],
             'loss of a cup' => ['/studio/heat_loss_w_m2_k', fn (Plan $plan) => $plan->studio->heatLossWM2K, 10.0],
-            'heat capacity' => ['/resins/0/heat_capacity_j_kg_k', fn (Plan $plan) => $plan->resins['bench']->heatCapacityJKgK, 1900.0],
-            'shrinkage' => ['/resins/0/shrinkage_pct', fn (Plan $plan) => $plan->resins['bench']->shrinkagePct, 0.0],
+            'heat capacity' => ['/resins/0/heat_capacity_j_kg_k', fn (Plan $plan) => $plan->resins['bench']->setting->heatCapacityJKgK, 1900.0],
+            'shrinkage' => ['/resins/0/shrinkage_pct', fn (Plan $plan) => $plan->resins['bench']->setting->shrinkagePct, 0.0],
             'displaced' => ['/coats/0/displaced_ml', fn (Plan $plan) => $plan->coats[0]->displacedMl, 0.0],
             'marks of the tool' => ['/coats/0/mark_mm', fn (Plan $plan) => $plan->coats[0]->markMm, 30.0],
         ];
@@ -159,7 +159,7 @@ final class FieldsTest extends TestCase
         $plan = (new PlanReader)->read(Plans::autumnSky());
         self::assertSame(Origin::Measured, $plan->studio->humidityPct->origin);
         self::assertSame(Origin::Entered, $plan->studio->marginPct->origin);
-        self::assertSame(Origin::Label, $plan->resins['bench']->openMin->origin);
+        self::assertSame(Origin::Label, $plan->resins['bench']->times->openMin->origin);
         self::assertSame(Origin::Entered, $plan->coats[0]->size->value->origin);
     }
 

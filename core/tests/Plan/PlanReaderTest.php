@@ -38,8 +38,8 @@ final class PlanReaderTest extends TestCase
         self::assertTrue($plan->studio->marginPct->isAssumed());
         self::assertTrue($plan->coats[0]->runoffPct->isAssumed());
         self::assertNull($plan->coats[0]->residueMlPerCup);
-        self::assertTrue($plan->resins['bench']->surfaceTensionNM->isAssumed());
-        self::assertNull($plan->resins['bench']->recoatToH);
+        self::assertTrue($plan->resins['bench']->flow->surfaceTensionNM->isAssumed());
+        self::assertNull($plan->resins['bench']->stages->recoatToH);
         self::assertSame(1, $plan->pieces['chart']->quantity);
     }
 

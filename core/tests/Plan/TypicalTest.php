@@ -41,7 +41,7 @@ final class TypicalTest extends TestCase
     public function test_no_times_and_no_depth_are_guessed(): void
     {
         $sheet = self::sheet(['recoat_from_h' => new Gone, 'recoat_to_h' => new Gone, 'handle_h' => new Gone, 'sand_from_h' => new Gone, 'full_cure_h' => new Gone, 'max_pour_mm' => new Gone]);
-        self::assertSame([null, null, null, null, null, null], [$sheet->recoatFromH, $sheet->recoatToH, $sheet->handleH, $sheet->sandFromH, $sheet->fullCureH, $sheet->maxPourMm]);
+        self::assertSame([null, null, null, null, null, null], [$sheet->stages->recoatFromH, $sheet->stages->recoatToH, $sheet->stages->handleH, $sheet->stages->sandFromH, $sheet->stages->fullCureH, $sheet->limits->maxPourMm]);
     }
 
     public function test_ratio_and_open_time_stay_required_and_polyester_has_to_say_it_all(): void
