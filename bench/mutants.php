@@ -51,6 +51,7 @@ const SAME = [
         '$pieces = max(1, (int) ceil(abs($this->sweepRad) / self::AS_CURVE_RAD));' => 'as more curves it is the same arc',
     ],
     'Held/Dome.php' => [
+        '$mixed = static fn (int $point, int $way): float => $share * ($round[$point][$way] ?? 0.0) + (1 - $share) * ($long[$point][$way] ?? 0.0);' => 'of what is all round or all straight, the other counts nothing',
         '$share * ($round->centreMm ?? 0.0) + (1 - $share) * ($long->centreMm ?? 0.0),' => 'of what is all round or all straight, the other counts nothing',
         '$share * ($round?->meanMm() ?? 0.0) + (1 - $share) * ($long?->meanMm($capillaryMm) ?? 0.0),' => 'the same',
         '1e-6,' => 'from where on the slower search looks',
@@ -75,6 +76,7 @@ const SAME = [
         'if ($this->here->minus($this->begin)->length() > 1e-9) {' => 'how near its end lies to where it began to count as closed',
     ],
     'Outline/Sweep.php' => [
+        'private int $blocks = 0;' => 'by which numbers blocks are told apart',
         '$this->met[$number] = array_splice($this->met[$block], self::BLOCK >> 1);' => 'how large blocks are',
         '$isEnd = array_map(fn (int $corner): int => $this->edges->left[$corner] !== $corner && $this->edges->left[$this->edges->before[$corner]] !== $corner ? 1 : 0, $corners);' => 'which of two comes first, by any two numbers',
     ],

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Saying\Person;
 use App\Scale\ScaleFault;
 use App\Scale\SocketScale;
-use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\StandIns\Scale\BenchScale;
 use OpenGlaze\StandIns\Scale\Talk;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -106,7 +105,7 @@ final class ScaleTest extends TestCase
     public function test_every_fault_has_a_sentence(): void
     {
         foreach (ScaleFault::cases() as $fault) {
-            self::assertMatchesRegularExpression('/^[A-Z].+\.$/', (new Person(UnitSystem::Metric))->say($fault->said()));
+            self::assertMatchesRegularExpression('/^[A-Z].+\.$/', English::say($fault->said()));
         }
     }
 
