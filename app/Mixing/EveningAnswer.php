@@ -141,7 +141,7 @@ final class EveningAnswer
                 $result->batch->cup,
                 $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML,
                 WayToMeasure::USUAL_RESOLUTION_G,
-                $evening->plan->studio->residueFilmMm->value,
+                $evening->plan->studio->hands->residueFilmMm->value,
                 $result->resin->weighedOffPct(),
                 $result->batch->fillMl ?? EqualFills::USUAL_ML,
                 $result->batch->measuredBy === MeasuredBy::Fills ? $result->batch->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,

@@ -170,7 +170,7 @@ final readonly class EveningDesk
             if ($vessel !== null) {
                 $others[$vessel] = ($others[$vessel] ?? 0) + $batch->cups;
             }
-            $spec = BatchSpec::of($batch, $own, $vessel, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->measuredBy);
+            $spec = BatchSpec::of($batch, $own, $vessel, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->hands->measuredBy);
             $spec->id = BatchMove::freeId($taken);
             $taken[] = $spec->id;
             $specs[] = $spec;

@@ -99,7 +99,7 @@ final readonly class MixingDesk
     {
         $result = $this->coats->saved($coat)->coat;
 
-        return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->measuredBy);
+        return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->hands->measuredBy);
     }
 
     /**

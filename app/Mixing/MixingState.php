@@ -58,7 +58,7 @@ final class MixingState
             'last_reading' => $mixing->last_reading,
             'stirred_from' => Moment::ms($mixing->stirred_from),
             'first_stirred_at' => Moment::ms($mixing->first_stirred_at),
-            'second_cup_ml' => Residue::ml($batch->batch->cup, $batch->mix->totalMl() / $batch->batch->cups, $evening->plan->studio->residueFilmMm->value) * $batch->batch->cups,
+            'second_cup_ml' => Residue::ml($batch->batch->cup, $batch->mix->totalMl() / $batch->batch->cups, $evening->plan->studio->hands->residueFilmMm->value) * $batch->batch->cups,
             'mixed_at' => Moment::ms($mixing->mixed_at),
             'mixed_event' => $mixing->mixed_event,
             'discarded_at' => Moment::ms($mixing->discarded_at),

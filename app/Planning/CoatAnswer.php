@@ -42,7 +42,7 @@ final class CoatAnswer
             ], Acts::of($result)),
             'stir' => $say->say(HowTo::stir($case->resin)),
             'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
-            'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->humidityPct->value),
+            'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->room->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->edgeFilmMm->value,
                 'runoff_pct' => $case->volume->runoffPct->value,

@@ -13,10 +13,10 @@ final class RoomInForce
     public static function of(Studio $studio): array
     {
         return [
-            'temperature_c' => $studio->temperatures->at(0.0),
-            'humidity_pct' => $studio->humidityPct->value,
-            'slope_mm_per_m' => $studio->slopeMmPerM->value,
-            'margin_pct' => $studio->marginPct->value,
+            'temperature_c' => $studio->room->temperatures->at(0.0),
+            'humidity_pct' => $studio->room->humidityPct->value,
+            'slope_mm_per_m' => $studio->room->slopeMmPerM->value,
+            'margin_pct' => $studio->hands->marginPct->value,
         ];
     }
 }

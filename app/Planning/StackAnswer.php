@@ -53,7 +53,7 @@ final class StackAnswer
         $levels = array_map(static fn (Advice $advice): Level => $advice->level, $result->advice);
         $rim = match (true) {
             $case->held?->dome !== null => array_map(static fn (array $point): array => [$point[0], $point[1] + $case->lipMm()], $case->held->dome->rim()),
-            $case->coat->isDammed() => Meniscus::atWall($capillary, $case->studio->wallAngleDeg->value),
+            $case->coat->isDammed() => Meniscus::atWall($capillary, $case->studio->wetting->wallAngleDeg->value),
             default => [],
         };
 

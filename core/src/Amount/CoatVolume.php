@@ -61,7 +61,7 @@ final readonly class CoatVolume
         $this->rawEdgeMm = $ground->wetted->rawEdgeMm($edgeMm, $piece->coatedEdgeMm());
         $this->soakMl = ($this->rawMm2 + $this->rawEdgeMm * $piece->edgeDepthMm->value) / 1e6 * $face->soakMlPerM2->value;
         $this->climbMl = $coat->isDammed()
-            ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
+            ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wetting->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
             : 0.0;
         // where no edge is coated nothing runs over, unless somebody says so
         $this->runoffPct = $edgeMm <= 0 && $coat->runoffPct->origin === Origin::Assumed ? Sourced::assumed(0.0) : $coat->runoffPct;
@@ -113,7 +113,7 @@ final readonly class CoatVolume
             $climb * $quantity,
             $solidMl > 0 ? -$solidMl * $quantity : 0.0,
             $residue,
-            ($poured + $residue) * $this->studio->marginPct->value / 100,
+            ($poured + $residue) * $this->studio->hands->marginPct->value / 100,
         );
     }
 
@@ -125,7 +125,7 @@ final readonly class CoatVolume
     public function filmOfMixed(float $mixedMl, float $solidMl): float
     {
         $quantity = $this->piece->quantity;
-        $out = $mixedMl * $quantity / (1 + $this->studio->marginPct->value / 100);
+        $out = $mixedMl * $quantity / (1 + $this->studio->hands->marginPct->value / 100);
         $poured = $this->pouredOf($out);
         $film = ($poured / $quantity - $this->edgesMl - $this->soakMl - $this->climbMl + $solidMl) / (1 + $this->runoffShare);
         if ($film <= 0) {
@@ -138,7 +138,7 @@ final readonly class CoatVolume
     private function residueMl(float $pouredMl): float
     {
         return $this->coat->cups * ($this->coat->residueMlPerCup->value
-            ?? Residue::ml(new UnknownCup, $pouredMl / $this->coat->cups, $this->studio->residueFilmMm->value));
+            ?? Residue::ml(new UnknownCup, $pouredMl / $this->coat->cups, $this->studio->hands->residueFilmMm->value));
     }
 
     /** What is poured when so much is in the cups: p + residue(p) = out, by Newton's steps from above. */

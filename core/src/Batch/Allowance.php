@@ -78,7 +78,7 @@ final class Allowance
         if ($pouredMl > $most) {
             return -1.0;
         }
-        $total = ($pouredMl + Residue::ml($cup, $pouredMl, $this->studio->residueFilmMm->value)) * (1 + $this->studio->marginPct->value / 100);
+        $total = ($pouredMl + Residue::ml($cup, $pouredMl, $this->studio->hands->residueFilmMm->value)) * (1 + $this->studio->hands->marginPct->value / 100);
         if ($total > $most) {
             return -1.0;
         }
@@ -87,8 +87,8 @@ final class Allowance
         if ($curing === null) {
             return $this->case->clock->minutesToAge($until);
         }
-        $room = $this->studio->temperatures;
-        $run = Heating::inCupUntilAge($curing, $until, $total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->heatLossWM2K->value);
+        $room = $this->studio->room->temperatures;
+        $run = Heating::inCupUntilAge($curing, $until, $total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->pace->heatLossWM2K->value);
 
         return min($run->minutesToAge($until) ?? INF, $run->minutesToC(Heating::HOT_C) ?? INF);
     }

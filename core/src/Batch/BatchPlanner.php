@@ -91,13 +91,13 @@ final readonly class BatchPlanner
         $colouring = Hands::colouringMin(Colouring::count($batch, $coats));
         $hands = $colouring + array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
         $each = $batch->residueMlPerCup?->value;
-        $residue = $batch->cups * ($each ?? Residue::ml($batch->cup, $poured / $batch->cups, $studio->residueFilmMm->value))
+        $residue = $batch->cups * ($each ?? Residue::ml($batch->cup, $poured / $batch->cups, $studio->hands->residueFilmMm->value))
             + array_sum(array_map(static fn (ColourCup $cup): float => Colouring::residueMl($cup, self::resinIn($cup, $poured), $studio, $each), $batch->colours));
-        $margin = ($poured + $residue) * $studio->marginPct->value / 100;
+        $margin = ($poured + $residue) * $studio->hands->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->emptiedMin->value ?? $hands;
         $curing = $case->selfHeating?->inCup();
-        $standing = $curing === null || ! $followed ? null : Standing::of($curing, $mix->totalMl() / $batch->cups, $case->liquid->densityKgM3, $batch->cup, $studio->temperatures, $batch->mixedAtC->value ?? $studio->temperatures->at(0.0), $studio->heatLossWM2K->value, max($emptied, $hands));
+        $standing = $curing === null || ! $followed ? null : Standing::of($curing, $mix->totalMl() / $batch->cups, $case->liquid->densityKgM3, $batch->cup, $studio->room->temperatures, $batch->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value, max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(

@@ -21,7 +21,7 @@ final class Colouring
     /** What the walls of a colour cup keep, and of the small cups that it is split into, ml. */
     public static function residueMl(ColourCup $cup, float $resinMl, Studio $studio, ?float $eachKeepsMl): float
     {
-        $film = $studio->residueFilmMm->value;
+        $film = $studio->hands->residueFilmMm->value;
         $keeps = static fn (float $ml): float => $eachKeepsMl ?? Residue::ml(new UnknownCup, $ml, $film);
         $small = $cup->smallCups === 0 ? 0.0 : $cup->smallCups * $keeps($resinMl * (1 - $cup->reservePct / 100) / $cup->smallCups);
 

@@ -94,7 +94,7 @@ final class CupClock
     public function warmedTo(float $celsius): array
     {
         $kinetics = $this->curing()->kinetics;
-        $room = $this->studio->temperatures->at(0.0);
+        $room = $this->studio->room->temperatures->at(0.0);
 
         return [
             // a bubble's speed goes with one over the thickness (Stokes), so it rises as many times faster
@@ -129,7 +129,7 @@ final class CupClock
 
     private function standing(Container $in, float $share, float $warmerK, bool $roomToo = true): Standing
     {
-        $room = $this->studio->temperatures;
+        $room = $this->studio->room->temperatures;
         $start = ($roomToo ? $this->result->batch->mixedAtC->value ?? $room->at(0.0) : $room->at(0.0)) + $warmerK;
 
         return Standing::of(
@@ -139,7 +139,7 @@ final class CupClock
             $in,
             $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room,
             $start,
-            $this->studio->heatLossWM2K->value,
+            $this->studio->pace->heatLossWM2K->value,
             $this->result->emptiedMin,
         );
     }

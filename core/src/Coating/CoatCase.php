@@ -94,9 +94,9 @@ final readonly class CoatCase
         $kinetics = $resin->kinetics($studio);
         // older than ages go is the same
         $age = min($coat->ageMin->value, $kinetics->stiffAgeMin());
-        $this->clock = $studio->temperatures->isSteady()
-            ? new SteadyFilmClock($kinetics, $studio->temperatures->at(0.0), $age)
-            : new ChangingFilmClock($kinetics, $studio->temperatures, $age);
+        $this->clock = $studio->room->temperatures->isSteady()
+            ? new SteadyFilmClock($kinetics, $studio->room->temperatures->at(0.0), $age)
+            : new ChangingFilmClock($kinetics, $studio->room->temperatures, $age);
         $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->setting->shrinkagePct->value, $this->laidToStay());
         $this->thicknessMm = $this->sized->thicknessMm;
         $this->held = $this->computeHeld();
@@ -311,7 +311,7 @@ final readonly class CoatCase
     public function edgeHoldsMm(): ?float
     {
         return $this->face->domeEdge === null ? null
-            : $this->lipMm() + HeldFilm::limitMm($this->face->domeEdge, $this->liquid->capillaryLengthMm(), $this->studio->advancingAngleDeg->value, $this->face->turnDeg);
+            : $this->lipMm() + HeldFilm::limitMm($this->face->domeEdge, $this->liquid->capillaryLengthMm(), $this->studio->wetting->advancingAngleDeg->value, $this->face->turnDeg);
     }
 
     /** How much is laid for a film to stay; null where none runs off. */
@@ -332,7 +332,7 @@ final readonly class CoatCase
     /** How high the resin climbs its wall, mm: the lip that it leaves there. Null where nothing dams it. */
     public function lipLeftMm(): ?float
     {
-        return $this->coat->isDammed() ? Meniscus::riseMm($this->liquid->capillaryLengthMm(), $this->studio->wallAngleDeg->value) : null;
+        return $this->coat->isDammed() ? Meniscus::riseMm($this->liquid->capillaryLengthMm(), $this->studio->wetting->wallAngleDeg->value) : null;
     }
 
     /** The mean top coat in mm that this lip holds: flat up to it, and the dome of its own edge. */
@@ -342,7 +342,7 @@ final readonly class CoatCase
         if ($lip === null || $this->face->domeEdge === null) {
             return null;
         }
-        $edge = HeldFilm::mostDeg($this->studio->advancingAngleDeg->value, $this->face->turnDeg);
+        $edge = HeldFilm::mostDeg($this->studio->wetting->advancingAngleDeg->value, $this->face->turnDeg);
 
         return $lip + Dome::meetingAt($this->face->domeEdge, $edge, $this->liquid->capillaryLengthMm())->meanMm();
     }
@@ -372,7 +372,7 @@ final readonly class CoatCase
             $this->face->areaMm2,
             $this->face->domeEdge,
             $this->liquid->capillaryLengthMm(),
-            $this->studio->advancingAngleDeg->value,
+            $this->studio->wetting->advancingAngleDeg->value,
             $this->face->turnDeg,
             $this->lipMm(),
         );

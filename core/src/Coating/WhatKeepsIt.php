@@ -97,7 +97,7 @@ final readonly class WhatKeepsIt
     private function clockFrom(float $ageMin): FilmClock
     {
         $kinetics = $this->case->resin->kinetics($this->case->studio);
-        $room = $this->case->studio->temperatures;
+        $room = $this->case->studio->room->temperatures;
 
         return $room->isSteady() || count($room->bends()) > self::MOST_TEMPERATURES
             ? new SteadyFilmClock($kinetics, $room->at(0.0), $ageMin)

@@ -20,11 +20,11 @@ final class RoomRule implements Rule
     public function judge(CoatResult $result): array
     {
         $case = $result->case;
-        $room = $case->studio->temperatures;
+        $room = $case->studio->room->temperatures;
         $resin = $case->resin;
         $lowest = $room->lowestUntil(self::watchedMin($result));
         $highest = $room->highestUntil(self::watchedMin($result));
-        $humidity = $case->studio->humidityPct->value;
+        $humidity = $case->studio->room->humidityPct->value;
         $advice = [];
 
         if ($lowest < $resin->room->minRoomC->value) {
@@ -53,7 +53,7 @@ final class RoomRule implements Rule
     /** The air in °C when it is poured, which the humidity is of: what moisture it holds stays in the room. */
     public static function airC(CoatResult $result): float
     {
-        return $result->case->studio->temperatures->at(0.0);
+        return $result->case->studio->room->temperatures->at(0.0);
     }
 
     /** The piece's surface in °C: measured, else as cold as the room gets until it can be handled. */
@@ -61,8 +61,8 @@ final class RoomRule implements Rule
     {
         $studio = $result->case->studio;
 
-        return $studio->surfaceC->value
-            ?? $studio->temperatures->lowestUntil(self::watchedMin($result));
+        return $studio->room->surfaceC->value
+            ?? $studio->room->temperatures->lowestUntil(self::watchedMin($result));
     }
 
     private static function watchedMin(CoatResult $result): float

@@ -58,10 +58,10 @@ final class SheetRule implements Rule
     {
         $case = $result->case;
         $values = [
-            'humidity' => $case->studio->humidityPct,
-            'margin' => $case->studio->marginPct,
+            'humidity' => $case->studio->room->humidityPct,
+            'margin' => $case->studio->hands->marginPct,
             ...($case->coat->isOpen() ? ['edge_film' => $case->coat->edgeFilmMm, 'runoff' => $case->volume->runoffPct] : []),
-            ...($case->coat->isDammed() ? ['wall_angle' => $case->studio->wallAngleDeg] : []),
+            ...($case->coat->isDammed() ? ['wall_angle' => $case->studio->wetting->wallAngleDeg] : []),
             'soak' => $case->face->soakMlPerM2,
             ...($case->thicknessMm === null && $case->flowing() !== null ? ['counted_film' => $case->flowing()] : []),
             ...($case->mixture()->offA > 0 ? ['density_a' => $case->resin->parts->densityAGMl] : []),
@@ -70,10 +70,10 @@ final class SheetRule implements Rule
             'reference' => $case->resin->times->referenceC,
             ...($case->resin->openTimeIsTheCups() ? ['open_as_in_cup' => Sourced::assumed($case->resin->times->openMin->value)] : []),
             'tension' => $case->resin->flow->surfaceTensionNM,
-            'residue' => $case->coat->residueMlPerCup ?? $case->studio->residueFilmMm,
+            'residue' => $case->coat->residueMlPerCup ?? $case->studio->hands->residueFilmMm,
             ...(self::assumesHeat($case->resin) ? ['heat' => Sourced::assumed(Curing::HEAT_KJ_KG)] : []),
-            'activation' => $case->resin->setting->activationKjMol ?? $case->studio->activationKjMol,
-            'flow_activation' => $case->resin->flow->flowActivationKjMol ?? $case->studio->flowActivationKjMol,
+            'activation' => $case->resin->setting->activationKjMol ?? $case->studio->pace->activationKjMol,
+            'flow_activation' => $case->resin->flow->flowActivationKjMol ?? $case->studio->pace->flowActivationKjMol,
         ];
 
         $names = array_keys(array_filter($values, static fn (Sourced $value): bool => $value->isAssumed()));

@@ -57,7 +57,7 @@ final readonly class CoatReader
             $node->numberOr('mark_mm', $kind->markMm(), 0.1, 10_000, 'mm'),
             $node->optionalNumber('relief_mm', 0.01, 500, 'mm'),
             $node->numberOr('displaced_ml', 0, 0, 1_000_000, 'ml'),
-            array_map((new InclusionReader($this->studio->voidFraction))->read(...), $node->objects('inclusions', self::MOST_INCLUSIONS)),
+            array_map((new InclusionReader($this->studio->counts->voidFraction))->read(...), $node->objects('inclusions', self::MOST_INCLUSIONS)),
             $node->choice('laying', Laying::class, Laying::Centre) ?? Laying::Centre,
             $this->parts($node),
             $containment === Containment::Dammed ? $this->dam($node, $this->pieces[$piece] ?? null) : null,

@@ -92,11 +92,11 @@ final readonly class ResinSheet
         return new SelfHeating(
             new Curing($this->kinetics($studio), $this->stages->recoatFromH->value * 60, $this->setting->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->setting->heatCapacityJKgK->value),
             $this->liquid()->densityKgM3,
-            $studio->temperatures,
+            $studio->room->temperatures,
             $this->setting->heatKjKg === null ? $this->times->potLifeMin?->value : null,
             $this->times->potLifeMassG?->value,
             $this->limits->maxPourMm?->value,
-            $studio->heatLossWM2K->value,
+            $studio->pace->heatLossWM2K->value,
         );
     }
 
@@ -127,8 +127,8 @@ final readonly class ResinSheet
             $this->times->referenceC->value,
             $this->flow->viscosityPaS->value,
             $this->flow->viscosityAtC->value,
-            ($this->setting->activationKjMol ?? $studio->activationKjMol)->value,
-            ($this->flow->flowActivationKjMol ?? $studio->flowActivationKjMol)->value,
+            ($this->setting->activationKjMol ?? $studio->pace->activationKjMol)->value,
+            ($this->flow->flowActivationKjMol ?? $studio->pace->flowActivationKjMol)->value,
         );
     }
 }

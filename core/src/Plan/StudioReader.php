@@ -22,23 +22,33 @@ final class StudioReader
         $room = $node->saying(Origin::Measured);
 
         return new Studio(
-            $this->temperatures($room),
-            $room->numberOr('humidity_pct', 50, 1, 100, '%'),
-            $room->numberOr('slope_mm_per_m', 0, 0, 100, 'mm/m'),
-            $node->numberOr('margin_pct', 5, 0, 100, '%'),
-            $room->optionalNumber('surface_c', -10, 60, '°C'),
-            $node->numberOr('spread_min', 5, 0.1, 1000, 'min'),
-            $node->numberOr('second_torch_min', 8, 0.1, 1000, 'min'),
-            $node->numberOr('advancing_angle_deg', 35, 1, 180, '°'),
-            $node->numberOr('wall_angle_deg', 50, 1, 90, '°'),
-            $node->numberOr('void_fraction', Studio::VOID_FRACTION, 0, 0.95),
-            $node->numberOr('heat_loss_w_m2_k', Heating::CUP_LOSS_W_M2_K, 1, 100, 'W/(m² K)'),
-            $node->numberOr('residue_film_mm', Residue::FILM_MM, 0.01, 5, 'mm'),
-            $node->numberOr('activation_kj_mol', 55, 1, 300, 'kJ/mol'),
-            $node->numberOr('flow_activation_kj_mol', 65, 1, 300, 'kJ/mol'),
-            $node->numberOr('drop_ml', 0.05, 0.001, 1, 'ml'),
-            $node->numberOr('dip_ml', 0.01, 0.001, 1, 'ml'),
-            $node->has('measure_by') ? $node->choice('measure_by', MeasuredBy::class) : null,
+            new StudioRoom(
+                $this->temperatures($room),
+                $room->numberOr('humidity_pct', 50, 1, 100, '%'),
+                $room->optionalNumber('surface_c', -10, 60, '°C'),
+                $room->numberOr('slope_mm_per_m', 0, 0, 100, 'mm/m'),
+            ),
+            new StudioHands(
+                $node->numberOr('spread_min', 5, 0.1, 1000, 'min'),
+                $node->numberOr('second_torch_min', 8, 0.1, 1000, 'min'),
+                $node->numberOr('margin_pct', 5, 0, 100, '%'),
+                $node->numberOr('residue_film_mm', Residue::FILM_MM, 0.01, 5, 'mm'),
+                $node->has('measure_by') ? $node->choice('measure_by', MeasuredBy::class) : null,
+            ),
+            new StudioCounts(
+                $node->numberOr('drop_ml', 0.05, 0.001, 1, 'ml'),
+                $node->numberOr('dip_ml', 0.01, 0.001, 1, 'ml'),
+                $node->numberOr('void_fraction', Studio::VOID_FRACTION, 0, 0.95),
+            ),
+            new StudioWetting(
+                $node->numberOr('advancing_angle_deg', 35, 1, 180, '°'),
+                $node->numberOr('wall_angle_deg', 50, 1, 90, '°'),
+            ),
+            new StudioPace(
+                $node->numberOr('activation_kj_mol', 55, 1, 300, 'kJ/mol'),
+                $node->numberOr('flow_activation_kj_mol', 65, 1, 300, 'kJ/mol'),
+                $node->numberOr('heat_loss_w_m2_k', Heating::CUP_LOSS_W_M2_K, 1, 100, 'W/(m² K)'),
+            ),
         );
     }
 

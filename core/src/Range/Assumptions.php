@@ -65,13 +65,13 @@ final class Assumptions
     /** @return list<Assumption> */
     private static function room(stdClass $spec, Studio $studio): array
     {
-        $all = [new Assumption('temperature', 'studio', 0, isset($spec->temperatures) ? 'temperatures' : 'temperature_c', $studio->temperatures->at(0.0), false, 1.0, -10, 60)];
+        $all = [new Assumption('temperature', 'studio', 0, isset($spec->temperatures) ? 'temperatures' : 'temperature_c', $studio->room->temperatures->at(0.0), false, 1.0, -10, 60)];
         if (! isset($spec->advancing_angle_deg)) {
-            $all[] = new Assumption('advancing_angle', 'studio', 0, 'advancing_angle_deg', $studio->advancingAngleDeg->value, false, 8.0, 1, 180);
+            $all[] = new Assumption('advancing_angle', 'studio', 0, 'advancing_angle_deg', $studio->wetting->advancingAngleDeg->value, false, 8.0, 1, 180);
         }
         foreach ([
-            'residue_film_mm' => ['residue', $studio->residueFilmMm->value, 0.5, 0.01, 5.0],
-            'heat_loss_w_m2_k' => ['heat_loss', $studio->heatLossWM2K->value, 0.3, 1.0, 100.0],
+            'residue_film_mm' => ['residue', $studio->hands->residueFilmMm->value, 0.5, 0.01, 5.0],
+            'heat_loss_w_m2_k' => ['heat_loss', $studio->pace->heatLossWM2K->value, 0.3, 1.0, 100.0],
         ] as $field => [$cause, $value, $spread, $least, $most]) {
             if (! isset($spec->{$field})) {
                 $all[] = new Assumption($cause, 'studio', 0, $field, $value, true, $spread, $least, $most);
@@ -88,7 +88,7 @@ final class Assumptions
         $all = [
             $ratio('viscosity', 'viscosity_pa_s', $resin->flow->viscosityPaS->value, Typical::VISCOSITY_SPREAD, 0.01, 1000),
             $ratio('tension', 'surface_tension_n_m', $resin->flow->surfaceTensionNM->value, 0.08, 0.001, 0.5),
-            $ratio('activation', 'activation_kj_mol', ($resin->setting->activationKjMol ?? $studio->activationKjMol)->value, 0.15, 1, 300),
+            $ratio('activation', 'activation_kj_mol', ($resin->setting->activationKjMol ?? $studio->pace->activationKjMol)->value, 0.15, 1, 300),
         ];
         foreach (self::labelTimes($resin) as $field => [$cause, $time]) {
             if ($time !== null) {

@@ -75,7 +75,7 @@ final readonly class BatchTraces
         }
 
         return new Trace('residue', Message::of('traces.what_the_cups_keep_title'), 'ml', $this->result->residueMl, Message::of('traces.the_wetted_wall_and_floor_of_every_cup_times'), $expression, $inputs,
-            Message::of('traces.residue_film', film: Measure::thickness($this->studio->residueFilmMm->value)));
+            Message::of('traces.residue_film', film: Measure::thickness($this->studio->hands->residueFilmMm->value)));
     }
 
     private function margin(): Trace
@@ -83,7 +83,7 @@ final readonly class BatchTraces
         return new Trace('margin', Message::of('traces.margin_title'), 'ml', $this->result->marginMl, Message::of('traces.a_share_of_all_that_is_poured_and_kept'), '(poured_ml + residue_ml) * margin_pct / 100', [
             TraceInput::computed('poured_ml', Message::of('traces.what_leaves_the_cup'), $this->pouredMl(), 'ml', 'poured'),
             TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->residueMl, 'ml', 'residue'),
-            TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->studio->marginPct, '%'),
+            TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->studio->hands->marginPct, '%'),
         ]);
     }
 

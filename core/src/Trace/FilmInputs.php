@@ -69,12 +69,12 @@ final readonly class FilmInputs
 
     public function temperature(): TraceInput
     {
-        return TraceInput::given('temperature_c', Message::of('traces.room_temperature'), $this->result->case->studio->temperatures->at(0.0), '°C', Origin::Measured);
+        return TraceInput::given('temperature_c', Message::of('traces.room_temperature'), $this->result->case->studio->room->temperatures->at(0.0), '°C', Origin::Measured);
     }
 
     public function isSteady(): bool
     {
-        return $this->result->case->studio->temperatures->isSteady();
+        return $this->result->case->studio->room->temperatures->isSteady();
     }
 
     /** The expression for minutes until an age in minutes, given as an expression itself. */

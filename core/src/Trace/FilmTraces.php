@@ -76,7 +76,7 @@ final readonly class FilmTraces
             [
                 $this->inputs->temperature(),
                 TraceInput::sourced('reference_c', Message::of('traces.temperature_that_the_labels_times_are_for'), $case->resin->times->referenceC, '°C'),
-                TraceInput::sourced('activation_kj_mol', Message::of('traces.activation_energy_of_the_setting'), $case->resin->setting->activationKjMol ?? $case->studio->activationKjMol, 'kJ/mol'),
+                TraceInput::sourced('activation_kj_mol', Message::of('traces.activation_energy_of_the_setting'), $case->resin->setting->activationKjMol ?? $case->studio->pace->activationKjMol, 'kJ/mol'),
                 TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
             ]);
     }
@@ -92,7 +92,7 @@ final readonly class FilmTraces
                 TraceInput::sourced('viscosity_label', Message::of('traces.viscosity_on_the_label'), $case->resin->flow->viscosityPaS, 'Pa·s'),
                 TraceInput::sourced('viscosity_at_c', Message::of('traces.at'), $case->resin->flow->viscosityAtC, '°C'),
                 $this->inputs->temperature(),
-                TraceInput::sourced('flow_activation_kj_mol', Message::of('traces.activation_energy_of_the_flow'), $case->resin->flow->flowActivationKjMol ?? $case->studio->flowActivationKjMol, 'kJ/mol'),
+                TraceInput::sourced('flow_activation_kj_mol', Message::of('traces.activation_energy_of_the_flow'), $case->resin->flow->flowActivationKjMol ?? $case->studio->pace->flowActivationKjMol, 'kJ/mol'),
                 $this->inputs->ageAtPour(),
                 $this->inputs->openLabel(),
                 TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
@@ -222,7 +222,7 @@ final readonly class FilmTraces
         return new Trace('drift_mm', Message::of('traces.drift_to_the_low_side'), 'mm', $this->result->film->driftMm,
             Message::of('traces.what_flows_downhill_at_most_until_it_is_level'),
             "slope_mm_per_m * min(longest_mm / 1000 / 2, $flow)",
-            [TraceInput::sourced('slope_mm_per_m', Message::of('traces.slope_of_the_bench'), $this->result->case->studio->slopeMmPerM, 'mm/m'), ...$this->slopeInputs()]);
+            [TraceInput::sourced('slope_mm_per_m', Message::of('traces.slope_of_the_bench'), $this->result->case->studio->room->slopeMmPerM, 'mm/m'), ...$this->slopeInputs()]);
     }
 
     private function levelWithin(): Trace

@@ -30,7 +30,7 @@ final readonly class HeldTraces
         }
         $capillary = TraceInput::computed('capillary_mm', Message::of('traces.capillary_length'), $case->liquid->capillaryLengthMm(), 'mm', 'capillary_mm');
         $edge = self::edge($case->face->domeEdge);
-        $most = HeldFilm::mostDeg($case->studio->advancingAngleDeg->value, $case->face->turnDeg);
+        $most = HeldFilm::mostDeg($case->studio->wetting->advancingAngleDeg->value, $case->face->turnDeg);
         $gives = TraceInput::computed('gives_way_deg', Message::of('traces.the_edge_gives_way_at'), $most, '°', 'edge_gives_way_deg');
         $lip = $case->lipMm() > 0 ? [TraceInput::given('lip_mm', Message::of('traces.lip_that_still_stands'), $case->lipMm(), 'mm', Origin::Entered)] : [];
         [$plusLip, $lessLip] = $lip === [] ? ['', ''] : [' + lip_mm', ' - lip_mm'];
@@ -41,7 +41,7 @@ final readonly class HeldTraces
                 '1000 * sqrt(tension / (density * 1000 * gravity))', [$this->inputs->tension(), $this->inputs->density(), $this->inputs->gravity()]),
             new Trace('edge_gives_way_deg', Message::of('traces.the_edge_gives_way_at_title'), '°', $most, Message::of('traces.advancing_angle_of_the_resin_and_turn_of_the'),
                 'min(180, advancing_deg + turn_deg)', [
-                    TraceInput::sourced('advancing_deg', Message::of('traces.advancing_angle'), $case->studio->advancingAngleDeg, '°'),
+                    TraceInput::sourced('advancing_deg', Message::of('traces.advancing_angle'), $case->studio->wetting->advancingAngleDeg, '°'),
                     TraceInput::given('turn_deg', Message::of('traces.turn_of_the_edge'), $case->face->turnDeg, '°', Origin::Entered),
                 ]),
             new Trace('limit_thickness_mm', Message::of('traces.the_edge_holds_at_most_title'), 'mm', $held->limitThicknessMm, Message::of('traces.the_mean_film_of_the_dome_that_meets_its_edge'),
@@ -79,13 +79,13 @@ final readonly class HeldTraces
             '1000 * sqrt(tension / (density * 1000 * gravity))', [$this->inputs->tension(), $this->inputs->density(), $this->inputs->gravity()]);
         $length = TraceInput::computed('capillary_mm', Message::of('traces.capillary_length'), $case->liquid->capillaryLengthMm(), 'mm', 'capillary_mm');
         $traces = [$capillary, new Trace('lip_rise_mm', Message::of('traces.the_lip_that_it_leaves'), 'mm', $rise, Message::of('traces.how_high_resin_climbs_a_plane_wall_at_this'),
-            'capillary_mm * sqrt(2 * (1 - sin(wall_angle_deg / 180 * pi)))', [$length, TraceInput::sourced('wall_angle_deg', Message::of('traces.contact_angle_at_the_wall'), $case->studio->wallAngleDeg, '°')])];
+            'capillary_mm * sqrt(2 * (1 - sin(wall_angle_deg / 180 * pi)))', [$length, TraceInput::sourced('wall_angle_deg', Message::of('traces.contact_angle_at_the_wall'), $case->studio->wetting->wallAngleDeg, '°')])];
         if ($case->lipHoldsMm() !== null && $case->face->domeEdge !== null) {
             $traces[] = new Trace('lip_holds_mm', Message::of('traces.a_top_coat_that_this_lip_holds'), 'mm', $case->lipHoldsMm(), Message::of('traces.flat_film_up_to_the_lip_and_above_it_the_dome'),
                 'lip_rise_mm + dome_mean(radius_mm, round_share, gives_way_deg, capillary_mm)', [
                     TraceInput::computed('lip_rise_mm', Message::of('traces.the_lip'), $rise, 'mm', 'lip_rise_mm'),
                     ...self::edge($case->face->domeEdge),
-                    TraceInput::computed('gives_way_deg', Message::of('traces.its_edge_gives_way_at'), HeldFilm::mostDeg($case->studio->advancingAngleDeg->value, $case->face->turnDeg), '°'),
+                    TraceInput::computed('gives_way_deg', Message::of('traces.its_edge_gives_way_at'), HeldFilm::mostDeg($case->studio->wetting->advancingAngleDeg->value, $case->face->turnDeg), '°'),
                     $length,
                 ]);
         }

@@ -61,14 +61,14 @@ final readonly class TorchTraces
                 ? $this->trace('pass_1_min', Message::of('traces.first_pass_title'), $min,
                     Message::of('traces.when_bubbles_of_100_um_have_risen_and_not'),
                     'max(rise_100_min, spread_min)',
-                    [$this->rise(100, $film->rise100Min), TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $case->studio->spreadMin, 'min')])
+                    [$this->rise(100, $film->rise100Min), TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $case->studio->hands->spreadMin, 'min')])
                 : $this->trace('pass_2_min', Message::of('traces.second_pass'), $min,
                     Message::of('traces.when_bubbles_of_50_um_have_risen_and_some'),
                     'max(rise_50_min, pass_1_min + between_min)',
                     [
                         $this->rise(50, $film->rise50Min),
                         TraceInput::computed('pass_1_min', Message::of('traces.first_pass'), $film->torch->passesMin[0], 'min', 'pass_1_min'),
-                        TraceInput::sourced('between_min', Message::of('traces.least_time_between'), $case->studio->secondTorchMin, 'min'),
+                        TraceInput::sourced('between_min', Message::of('traces.least_time_between'), $case->studio->hands->secondTorchMin, 'min'),
                     ]);
         }
 
@@ -81,7 +81,7 @@ final readonly class TorchTraces
 
         return $this->trace('look_min', Message::of('traces.last_look'), $torch->lookMin, Message::of('traces.after_the_spreading_since_how_deep_it_stands'), 'min(0.8 * closes_min, spread_min)', [
             TraceInput::computed('closes_min', Message::of('traces.the_film_closes_after'), $torch->closesMin, 'min', 'closes_min'),
-            TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $this->result->case->studio->spreadMin, 'min'),
+            TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $this->result->case->studio->hands->spreadMin, 'min'),
         ]);
     }
 
@@ -99,10 +99,10 @@ final readonly class TorchTraces
         }
         $last = $torch->lastPassMin();
         $soonest = $last === null
-            ? [TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $case->studio->spreadMin, 'min')]
+            ? [TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $case->studio->hands->spreadMin, 'min')]
             : [
                 TraceInput::computed('last_pass_min', Message::of('traces.last_pass'), $last, 'min', 'pass_'.count($torch->passesMin).'_min'),
-                TraceInput::sourced('between_min', Message::of('traces.least_time_after_it'), $case->studio->secondTorchMin, 'min'),
+                TraceInput::sourced('between_min', Message::of('traces.least_time_after_it'), $case->studio->hands->secondTorchMin, 'min'),
             ];
 
         return $this->trace('look_min', Message::of('traces.last_look'), $torch->lookMin, $words,

@@ -192,13 +192,13 @@ final readonly class VolumeTraces
         }
 
         return $this->trace('climb', Message::of('traces.climb'), $this->volume->climbMl,
-            Message::of('traces.climb_along', rise: Measure::number(Meniscus::riseMm($this->case->liquid->capillaryLengthMm(), $this->case->studio->wallAngleDeg->value), 2)),
+            Message::of('traces.climb_along', rise: Measure::number(Meniscus::riseMm($this->case->liquid->capillaryLengthMm(), $this->case->studio->wetting->wallAngleDeg->value), 2)),
             'tension / (density * 1000 * gravity) * 1000000 * sin(pi / 2 - wall_angle_deg / 180 * pi) * wall_mm / 1000 * quantity',
             [
                 TraceInput::sourced('tension', Message::of('traces.surface_tension'), $this->case->resin->flow->surfaceTensionNM, 'N/m'),
                 TraceInput::computed('density', Message::of('traces.density_of_the_mix'), $this->case->liquid->densityKgM3 / 1000, 'g/ml', 'density'),
                 (new FilmInputs($this->result))->gravity(),
-                TraceInput::sourced('wall_angle_deg', Message::of('traces.contact_angle_at_the_wall'), $this->case->studio->wallAngleDeg, '°'),
+                TraceInput::sourced('wall_angle_deg', Message::of('traces.contact_angle_at_the_wall'), $this->case->studio->wetting->wallAngleDeg, '°'),
                 TraceInput::computed('wall_mm', Message::of('traces.length_of_wall_holes_with_it'), $this->case->face->edgeMm ?? 0.0, 'mm'),
                 $this->face->quantity(),
             ]);
@@ -235,7 +235,7 @@ final readonly class VolumeTraces
             $terms[] = "(4000 * $symbol / cups / pi) ** (2 / 3)";
             $inputs[] = TraceInput::computed($symbol, count($lifts) > 1 ? Message::of('traces.poured_in_lift', number: $index + 1) : Message::of('traces.poured_all'), $lift->poured(), 'ml');
         }
-        $inputs[] = TraceInput::sourced('residue_film_mm', Message::of('traces.film_that_clings'), $this->case->studio->residueFilmMm, 'mm');
+        $inputs[] = TraceInput::sourced('residue_film_mm', Message::of('traces.film_that_clings'), $this->case->studio->hands->residueFilmMm, 'mm');
 
         return $this->trace('residue', Message::of('traces.cups_title'), $this->volume->residueMl,
             Message::of('traces.wetted_wall_and_floor_times_the_film_that'),
@@ -284,7 +284,7 @@ final readonly class VolumeTraces
 
     private function marginPct(): TraceInput
     {
-        return TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->case->studio->marginPct, '%');
+        return TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->case->studio->hands->marginPct, '%');
     }
 
     /** @return list<Trace> */

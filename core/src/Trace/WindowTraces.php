@@ -50,12 +50,12 @@ final readonly class WindowTraces
         $air = RoomRule::airC($this->result);
         $g = '(ln(humidity_pct / 100) + 17.625 * air_c / (243.04 + air_c))';
 
-        return new Trace('dew_point_c', Message::of('traces.dew_point_of_the_room'), '°C', DewPoint::celsius($air, $studio->humidityPct->value),
+        return new Trace('dew_point_c', Message::of('traces.dew_point_of_the_room'), '°C', DewPoint::celsius($air, $studio->room->humidityPct->value),
             Message::of('traces.the_magnus_formula_for_the_rooms_air'),
             "243.04 * $g / (17.625 - $g)",
             [
                 TraceInput::given('air_c', Message::of('traces.the_room_when_it_is_poured'), $air, '°C', $this->inputs->temperature()->origin),
-                TraceInput::sourced('humidity_pct', Message::of('traces.humidity'), $studio->humidityPct, '%'),
+                TraceInput::sourced('humidity_pct', Message::of('traces.humidity'), $studio->room->humidityPct, '%'),
             ]);
     }
 }

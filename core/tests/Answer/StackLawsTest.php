@@ -89,7 +89,7 @@ final class StackLawsTest extends TestCase
                 self::assertNotNull($result->case->resin->limits->maxPourMm);
                 self::assertSame(1, preg_match('/^Pour it in (\d+) lifts/', English::say($told[0]->said), $found));
                 $total = array_sum(array_map(static fn ($lift): float => $lift->depthMm, $result->lifts));
-                $peak = static fn (int $count): float => Heating::asLayer($result->case->selfHeating?->asLayer() ?? throw new LogicException, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->temperatures, $result->case->clock->ageAtPourMin())->peakC;
+                $peak = static fn (int $count): float => Heating::asLayer($result->case->selfHeating?->asLayer() ?? throw new LogicException, $total / $count, $result->case->liquid->densityKgM3, $result->case->studio->room->temperatures, $result->case->clock->ageAtPourMin())->peakC;
                 self::assertGreaterThan(count($result->lifts), $count = (int) $found[1]);
                 self::assertLessThan(60, $peak($count));
                 self::assertGreaterThanOrEqual(60, $peak($count - 1));

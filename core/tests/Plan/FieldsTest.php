@@ -113,15 +113,15 @@ final class FieldsTest extends TestCase
     public static function defaults(): iterable
     {
         yield from [
-            'humidity' => ['/studio/humidity_pct', fn (Plan $plan) => $plan->studio->humidityPct, 50.0],
-            'slope' => ['/studio/slope_mm_per_m', fn (Plan $plan) => $plan->studio->slopeMmPerM, 0.0],
-            'margin' => ['/studio/margin_pct', fn (Plan $plan) => $plan->studio->marginPct, 5.0],
-            'spreading' => ['/studio/spread_min', fn (Plan $plan) => $plan->studio->spreadMin, 5.0],
-            'between passes' => ['/studio/second_torch_min', fn (Plan $plan) => $plan->studio->secondTorchMin, 8.0],
-            'advancing angle' => ['/studio/advancing_angle_deg', fn (Plan $plan) => $plan->studio->advancingAngleDeg, 35.0],
-            'film that clings' => ['/studio/residue_film_mm', fn (Plan $plan) => $plan->studio->residueFilmMm, 0.15],
-            'activation' => ['/studio/activation_kj_mol', fn (Plan $plan) => $plan->studio->activationKjMol, 55.0],
-            'activation of the flow' => ['/studio/flow_activation_kj_mol', fn (Plan $plan) => $plan->studio->flowActivationKjMol, 65.0],
+            'humidity' => ['/studio/humidity_pct', fn (Plan $plan) => $plan->studio->room->humidityPct, 50.0],
+            'slope' => ['/studio/slope_mm_per_m', fn (Plan $plan) => $plan->studio->room->slopeMmPerM, 0.0],
+            'margin' => ['/studio/margin_pct', fn (Plan $plan) => $plan->studio->hands->marginPct, 5.0],
+            'spreading' => ['/studio/spread_min', fn (Plan $plan) => $plan->studio->hands->spreadMin, 5.0],
+            'between passes' => ['/studio/second_torch_min', fn (Plan $plan) => $plan->studio->hands->secondTorchMin, 8.0],
+            'advancing angle' => ['/studio/advancing_angle_deg', fn (Plan $plan) => $plan->studio->wetting->advancingAngleDeg, 35.0],
+            'film that clings' => ['/studio/residue_film_mm', fn (Plan $plan) => $plan->studio->hands->residueFilmMm, 0.15],
+            'activation' => ['/studio/activation_kj_mol', fn (Plan $plan) => $plan->studio->pace->activationKjMol, 55.0],
+            'activation of the flow' => ['/studio/flow_activation_kj_mol', fn (Plan $plan) => $plan->studio->pace->flowActivationKjMol, 65.0],
             'surface tension' => ['/resins/0/surface_tension_n_m', fn (Plan $plan) => $plan->resins['bench']->flow->surfaceTensionNM, 0.036],
             'coldest room' => ['/resins/0/min_room_c', fn (Plan $plan) => $plan->resins['bench']->room->minRoomC, 15.0],
             'warmest room' => ['/resins/0/max_room_c', fn (Plan $plan) => $plan->resins['bench']->room->maxRoomC, 30.0],
@@ -133,9 +133,9 @@ final class FieldsTest extends TestCase
             'edge film' => ['/coats/0/edge_film_mm', fn (Plan $plan) => $plan->coats[0]->edgeFilmMm, 0.25],
             'run-off' => ['/coats/0/runoff_pct', fn (Plan $plan) => $plan->coats[0]->runoffPct, 10.0],
             'age' => ['/coats/0/age_min', fn (Plan $plan) => $plan->coats[0]->ageMin, 0.0],
-            'wall' => ['/studio/wall_angle_deg', fn (Plan $plan) => $plan->studio->wallAngleDeg, 50.0],
-            'voids' => ['/studio/void_fraction', fn (Plan $plan) => $plan->studio->voidFraction, 0.40],
-            'loss of a cup' => ['/studio/heat_loss_w_m2_k', fn (Plan $plan) => $plan->studio->heatLossWM2K, 10.0],
+            'wall' => ['/studio/wall_angle_deg', fn (Plan $plan) => $plan->studio->wetting->wallAngleDeg, 50.0],
+            'voids' => ['/studio/void_fraction', fn (Plan $plan) => $plan->studio->counts->voidFraction, 0.40],
+            'loss of a cup' => ['/studio/heat_loss_w_m2_k', fn (Plan $plan) => $plan->studio->pace->heatLossWM2K, 10.0],
             'heat capacity' => ['/resins/0/heat_capacity_j_kg_k', fn (Plan $plan) => $plan->resins['bench']->setting->heatCapacityJKgK, 1900.0],
             'shrinkage' => ['/resins/0/shrinkage_pct', fn (Plan $plan) => $plan->resins['bench']->setting->shrinkagePct, 0.0],
             'displaced' => ['/coats/0/displaced_ml', fn (Plan $plan) => $plan->coats[0]->displacedMl, 0.0],
@@ -157,8 +157,8 @@ final class FieldsTest extends TestCase
     public function test_a_number_keeps_where_it_came_from(): void
     {
         $plan = (new PlanReader)->read(Plans::autumnSky());
-        self::assertSame(Origin::Measured, $plan->studio->humidityPct->origin);
-        self::assertSame(Origin::Entered, $plan->studio->marginPct->origin);
+        self::assertSame(Origin::Measured, $plan->studio->room->humidityPct->origin);
+        self::assertSame(Origin::Entered, $plan->studio->hands->marginPct->origin);
         self::assertSame(Origin::Label, $plan->resins['bench']->times->openMin->origin);
         self::assertSame(Origin::Entered, $plan->coats[0]->size->value->origin);
     }

@@ -21,7 +21,7 @@ final class PlanReaderTest extends TestCase
         $plan = (new PlanReader)->read(Plans::autumnSky());
         self::assertSame(['chart'], array_keys($plan->pieces));
         self::assertSame(36.0, $plan->pieces['chart']->edgeDepthMm->value);
-        self::assertFalse($plan->studio->marginPct->isAssumed());
+        self::assertFalse($plan->studio->hands->marginPct->isAssumed());
     }
 
     public function test_what_is_left_out_has_its_default_and_says_so(): void
@@ -34,8 +34,8 @@ final class PlanReaderTest extends TestCase
             '/resins/0/recoat_to_h' => new Gone,
             '/pieces/0/quantity' => new Gone,
         ]));
-        self::assertSame(5.0, $plan->studio->marginPct->value);
-        self::assertTrue($plan->studio->marginPct->isAssumed());
+        self::assertSame(5.0, $plan->studio->hands->marginPct->value);
+        self::assertTrue($plan->studio->hands->marginPct->isAssumed());
         self::assertTrue($plan->coats[0]->runoffPct->isAssumed());
         self::assertNull($plan->coats[0]->residueMlPerCup);
         self::assertTrue($plan->resins['bench']->flow->surfaceTensionNM->isAssumed());

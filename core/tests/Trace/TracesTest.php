@@ -188,11 +188,11 @@ final class TracesTest extends TestCase
             'mobility_to_minutes' => $result->case->clock->minutesToMobility(...),
             'layer_peak' => static fn (float $mm, float $density, float $heat, float $capacity): float => Heating::asLayer(
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
-                $mm, $density * 1000, $result->case->studio->temperatures, $result->case->coat->ageMin->value,
+                $mm, $density * 1000, $result->case->studio->room->temperatures, $result->case->coat->ageMin->value,
             )->peakC,
             'lump_peak' => static fn (float $ml, float $density, float $heat, float $capacity): float => Heating::inCup(
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
-                $ml, $density * 1000, new UnknownCup, $result->case->studio->temperatures, $result->case->studio->temperatures->at(0.0),
+                $ml, $density * 1000, new UnknownCup, $result->case->studio->room->temperatures, $result->case->studio->room->temperatures->at(0.0),
             )->peakC,
             'laid_to_stay' => static fn (float $mm): float => $result->case->laidToStay()?->laidMm($mm) ?? $mm,
             'thinned' => FlowTable::mean(...),
