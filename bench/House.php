@@ -142,7 +142,7 @@ final class House
             }
             $finder = new NodeFinder;
             foreach ([...$finder->findInstanceOf($nodes, Node\Scalar\String_::class), ...$finder->findInstanceOf($nodes, Node\InterpolatedStringPart::class)] as $literal) {
-                if (preg_match('/^\p{Lu}\S* /u', $literal->value) === 1) {
+                if (preg_match('/^(\p{Lu}\p{Ll}+|A|I) /u', $literal->value) === 1) {
                     $found[] = sprintf('%s:%d %s', $file, $literal->getStartLine(), $literal->value);
                 }
             }
@@ -161,9 +161,9 @@ final class House
     private static function sentencesOfTheInterface(): array
     {
         $found = [];
-        foreach (self::files('/\.tsx?$/', 'resources/js') as $file) {
+        foreach (self::files('~^(?!.*/words/).*\.tsx?$~', 'resources/js') as $file) {
             $code = preg_replace('~/\*.*?\*/|(?<![:\'"])//[^\n]*~s', '', (string) file_get_contents($file));
-            preg_match_all('/(?:[\'"`])(\p{Lu}[\p{L}\']* [^\'"`\n]*)|>\s*(\p{Lu}[\p{L}\']* [^<>{}]*)/u', (string) $code, $texts);
+            preg_match_all('/[\'"`]((?:\p{Lu}\p{Ll}+|A|I) [\p{L}$][^\'"`\n]*)|>\s*(\p{Lu}\p{Ll}+ \p{Ll}[^<>{}()=]*)[<{]/u', (string) $code, $texts);
             foreach ($texts[0] as $text) {
                 $found[] = $file.' '.trim($text);
             }

@@ -9,7 +9,6 @@ declare(strict_types=1);
 
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
-use App\Saying\Person;
 use Bench\Edges;
 use Bench\Figures;
 use Bench\Hostile;
@@ -33,8 +32,8 @@ use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
-use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Trace\Traces;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
@@ -87,7 +86,7 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds('3,200 coats read, planned, written and proposed', 2, function () use ($huge): void {
         $plan = PlanFile::read($huge)->plan;
         $coats = (new Planner)->plan($plan);
-        json_encode(ResultDocument::of($plan, new Person(UnitSystem::Metric), $coats));
+        json_encode(ResultDocument::of($plan, English::speaker(), $coats));
         Proposal::of($plan->studio, $coats);
     }, 'aim 8000 ms');
     $noons = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": '.json_encode(array_map(static fn (int $at): array => ['at_h' => $at / 100, 'c' => 24 - 6 * $at / 9999], range(0, 9999))), $example))->plan;

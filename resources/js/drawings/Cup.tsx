@@ -1,5 +1,6 @@
-import { scaleLinear } from 'd3-scale'
+import { ticks } from 'd3-array'
 import type { ReactNode } from 'react'
+import { linear } from './linear'
 
 const SIZES_ML = [
     10, 20, 30, 50, 100, 150, 200, 300, 400, 500, 750, 1000, 1500, 2000, 3000, 5000, 10000, 20000, 50000, 100000,
@@ -25,10 +26,10 @@ interface Props {
 export function Cup({ part, ml, cupMl, height, className = '' }: Props): ReactNode {
     const width = height * 0.78
     const [rim, floor] = [7, height - 6]
-    const level = scaleLinear([0, cupMl], [floor, rim + 6])
+    const level = linear([0, cupMl], [floor, rim + 6])
     const inset = (y: number): number => 4 + ((y - rim) / (floor - rim)) * width * 0.11
     const y = level(Math.min(ml, cupMl))
-    const marks = level.ticks(5).filter((mark) => mark > 0 && mark < cupMl)
+    const marks = ticks(0, cupMl, 5).filter((mark) => mark > 0 && mark < cupMl)
     const wall = `M${inset(rim)} ${rim} L${inset(floor)} ${floor} H${width - inset(floor)} L${width - inset(rim)} ${rim}`
     return (
         <svg

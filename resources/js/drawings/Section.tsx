@@ -1,8 +1,8 @@
-import { scaleLinear } from 'd3-scale'
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
 import type { StackLayer } from '../types/answer'
 import { apart, type Level } from './labels'
+import { linear } from './linear'
 import { filmPath, Grip, Ground, Levels, Shine } from './sectionParts'
 import type { FilmNow } from '../lib/filmClock'
 import { Drops, EdgeDetail, Laid, openFilmPath, ThinBands } from './openFilm'
@@ -102,7 +102,7 @@ export function Section(props: Props): ReactNode {
     const rim = width - (narrow ? 26 : RIGHT)
     const [left, right] = [LEFT + (narrow ? 10 : 26), rim - (narrow ? 6 : 26)]
     const across = (right - left) / props.pieceMm
-    const height = scaleLinear([0, mostMm], [GROUND, TOP])
+    const height = linear([0, mostMm], [GROUND, TOP])
     const frame: Frame = { left, right, ground: GROUND, across, up: (GROUND - TOP) / mostMm }
     const factor = frame.up / across
     const top = height(Math.min(below + film, mostMm))
@@ -113,7 +113,7 @@ export function Section(props: Props): ReactNode {
 
     const mmAt = (clientY: number): number => {
         const box = svg.current!.getBoundingClientRect()
-        const mm = height.invert(((clientY - box.top) * HEIGHT) / box.height) - below
+        const mm = height.back(((clientY - box.top) * HEIGHT) / box.height) - below
         return Math.min(mostMm - below, Math.max(LEAST_MM, Math.round(mm / 0.05) * 0.05))
     }
     const grab = (event: PointerEvent<SVGRectElement>): void => {

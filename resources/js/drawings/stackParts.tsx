@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale'
+import { ticks } from 'd3-array'
 import type { ReactNode } from 'react'
 import type { StackLayer } from '../types/answer'
 
@@ -206,10 +206,10 @@ export function Ruler(props: {
     unitMm: number
 }): ReactNode {
     const { height, mostMm, unitMm } = props
-    const ticks = scaleLinear([0, mostMm / unitMm], [0, 1]).ticks(6)
+    const steps = ticks(0, mostMm / unitMm, 6)
     return (
         <g className="text-[12px]" fill="var(--ink-soft)" pointerEvents="none">
-            {ticks.map((at) => (
+            {steps.map((at) => (
                 <g key={at}>
                     <path d={`M${props.left - 8} ${height(at * unitMm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
                     <text x={props.left - 13} y={height(at * unitMm) + 4} textAnchor="end">
