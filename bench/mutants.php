@@ -77,6 +77,7 @@ const SAME = [
     ],
     'Outline/Sweep.php' => [
         'private int $blocks = 0;' => 'by which numbers blocks are told apart',
+        'private const BLOCK = 128;' => 'how large blocks are',
         '$this->met[$number] = array_splice($this->met[$block], self::BLOCK >> 1);' => 'how large blocks are',
         '$isEnd = array_map(fn (int $corner): int => $this->edges->left[$corner] !== $corner && $this->edges->left[$this->edges->before[$corner]] !== $corner ? 1 : 0, $corners);' => 'which of two comes first, by any two numbers',
     ],

@@ -38,31 +38,32 @@ final readonly class BatchMove
     }
 
     /**
-     * @param  string|null  $to  null for a batch of its own
-     * @param  int|null  $count  null for all that are in the batch
-     * @param  int|null  $at  place in the pour order; null for the last
-     * @return list<stdClass>
+     * @return list<stdClass> the batches as they are then
      *
      * @throws FieldException when there is no such batch or coat
      */
-    public function move(string $coat, string $from, ?string $to, ?int $count, ?int $at): array
+    public function make(Move $move): array
     {
         $batches = array_map(Json::copy(...), $this->batches);
-        $source = self::find($batches, $from);
-        $all = $this->counted($source, $coat);
-        if (! in_array($coat, self::coats($source), true)) {
+        $source = self::find($batches, $move->from);
+        $all = $this->counted($source, $move->coat);
+        if (! in_array($move->coat, self::coats($source), true)) {
             throw FieldException::at(['form' => Message::of('refused.coat_left_batch')]);
         }
-        if ($count !== null && ($count < 1 || $count > $all)) {
+        if ($move->count !== null && ($move->count < 1 || $move->count > $all)) {
             throw FieldException::at(['count' => Message::of('refused.count_in_batch', all: $all)]);
         }
-        $count ??= $all;
-        $target = $to === $from ? $source : ($to === null ? $this->another($batches, $source) : self::find($batches, $to));
+        $count = $move->count ?? $all;
+        $target = match ($move->to) {
+            $move->from => $source,
+            null => $this->another($batches, $source),
+            default => self::find($batches, $move->to),
+        };
         if ($target === $source) {
-            $this->place($source, $coat, $all, $at);
+            $this->place($source, $move->coat, $all, $move->at);
         } else {
-            $this->place($target, $coat, $count + (in_array($coat, self::coats($target), true) ? $this->counted($target, $coat) : 0), $at);
-            $this->place($source, $coat, $all - $count, null);
+            $this->place($target, $move->coat, $count + (in_array($move->coat, self::coats($target), true) ? $this->counted($target, $move->coat) : 0), $move->at);
+            $this->place($source, $move->coat, $all - $count, null);
         }
 
         return array_values(array_filter($batches, static fn (stdClass $batch): bool => self::coats($batch) !== []));

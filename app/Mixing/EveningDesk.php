@@ -216,10 +216,10 @@ final readonly class EveningDesk
      *
      * @throws FieldException when it cannot be moved so
      */
-    public function move(Plan $plan, string $coat, string $from, ?string $to, ?int $count, ?int $at, Edit $edit): array
+    public function move(Plan $plan, Move $move, Edit $edit): array
     {
-        return DB::transaction(function () use ($plan, $coat, $from, $to, $count, $at, $edit): array {
-            $batches = $this->moved($plan, $this->kept($plan->refresh()), $coat, $from, $to, $count, $at);
+        return DB::transaction(function () use ($plan, $move, $edit): array {
+            $batches = $this->moved($plan, $this->kept($plan->refresh()), $move);
 
             return [$batches, $this->save($plan, $batches, new Edit([], $edit->device, $edit->at))];
         });
@@ -244,7 +244,7 @@ final readonly class EveningDesk
                 $count = min($left, $turn->count);
                 if ($count > 0) {
                     $before = self::idsOf($batches);
-                    $batches = $this->moved($plan, $batches, $turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0);
+                    $batches = $this->moved($plan, $batches, new Move($turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0));
                     $into ??= array_values(array_diff(self::idsOf($batches), $before))[0] ?? null;
                 }
                 $left -= $count;
@@ -266,21 +266,18 @@ final readonly class EveningDesk
      * Some pieces of a coat into another batch, or into one of their own; cups that do not do any more are changed.
      *
      * @param  list<stdClass>  $batches
-     * @param  string|null  $to  null for a batch of its own
-     * @param  int|null  $count  of its pieces; null for all that are in the batch
-     * @param  int|null  $at  in which place of the pour order; null for the last
      * @return list<stdClass>
      *
      * @throws FieldException when it cannot be moved so
      */
-    private function moved(Plan $plan, array $batches, string $coat, string $from, ?string $to, ?int $count, ?int $at): array
+    private function moved(Plan $plan, array $batches, Move $move): array
     {
         $evening = $this->compute($plan, $batches);
         $quantities = [];
         foreach ($evening->coats as $one) {
             $quantities[$one->case->coat->id] = $one->case->piece->quantity;
         }
-        $moved = (new BatchMove($batches, $quantities, $this->mixed($plan)))->move($coat, $from, $to, $count, $at);
+        $moved = (new BatchMove($batches, $quantities, $this->mixed($plan)))->make($move);
 
         return $this->refitted($plan, $moved);
     }

@@ -10,6 +10,7 @@ use App\Mixing\Choices;
 use App\Mixing\Evening;
 use App\Mixing\EveningAnswer;
 use App\Mixing\EveningDesk;
+use App\Mixing\Move;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\PlanFile\Dig;
@@ -104,7 +105,7 @@ final readonly class EveningController
         $body = Body::of($request);
         $text = static fn (string $field): ?string => is_string($body->{$field} ?? null) ? $body->{$field} : null;
         $whole = static fn (string $field): ?int => is_numeric($body->{$field} ?? null) ? (int) $body->{$field} : null;
-        [$batches, $evening] = $this->desk->move($plan, $text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at'), Editing::by($request, $body));
+        [$batches, $evening] = $this->desk->move($plan, new Move($text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at')), Editing::by($request, $body));
 
         return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
     }
