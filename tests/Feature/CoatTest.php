@@ -160,4 +160,23 @@ final class CoatTest extends TestCase
         self::assertSame('over_max_pour', $advice[0]['code']);
         self::assertStringContainsString('0.157 in', $advice[0]['text']);
     }
+
+    /** What is computed is the same; what is said is the language's, and its own where it has no words yet. */
+    public function test_another_language_says_the_same_of_the_same_figures(): void
+    {
+        $coat = $this->autumnSky();
+        $deep = ['coat' => ['size_by' => ['thickness_mm' => '9']], 'studio' => ['temperature_c' => '12']];
+        $english = $this->postJson("/coats/{$coat->id}/live", $deep);
+        app('translator')->addLines(['advice.room_too_cold' => 'Raum auf :least oder mehr erwärmen: bei :at steht er.', 'quantities.celsius' => ':n Grad', 'typed.no_length' => '":written" ist keine Länge.'], 'de');
+        app()->setLocale('de');
+        $german = $this->postJson("/coats/{$coat->id}/live", $deep);
+        self::assertSame($english->json('coat.mix'), $german->json('coat.mix'));
+        $of = static fn (array $advice, string $code): string => collect($advice)->firstWhere('code', $code)['text'] ?? '';
+        self::assertSame('Raum auf 15 Grad oder mehr erwärmen: bei 12 Grad steht er.', $of($german->json('advice'), 'room_too_cold'));
+        self::assertSame($of($english->json('advice'), 'over_max_pour'), $of($german->json('advice'), 'over_max_pour'));
+        $refused = $this->postJson("/coats/{$coat->id}/live", ['coat' => ['size_by' => ['thickness_mm' => 'zebra']]])->assertStatus(422);
+        self::assertSame('"zebra" ist keine Länge.', $refused->json('sentences')['coat.size_by.thickness_mm']);
+        self::assertSame('typed.no_length', $refused->json('codes')['coat.size_by.thickness_mm']);
+        self::assertStringContainsString('<html lang="de"', (string) $this->get('/shelf')->getContent());
+    }
 }
