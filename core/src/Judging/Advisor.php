@@ -44,6 +44,7 @@ final readonly class Advisor
             new BenchLevelRule,
             new RoomRule,
             new SurfaceRule,
+            new OldPaintRule,
             new NextCoatRule,
             new InclusionRule,
             new HeatRule,

@@ -137,4 +137,14 @@ final class ThresholdsTest extends TestCase
 
         return null;
     }
+
+    public function test_old_paint_is_tested_before_it_is_sanded_and_only_then(): void
+    {
+        $said = $this->find('old_paint', ['/pieces/0/surface' => 'old_paint']);
+        self::assertSame(Level::Caution, $said?->level);
+        self::assertStringContainsString('lead', English::say($said->said));
+        self::assertNull($this->find('old_paint', ['/pieces/0/surface' => 'sealed']));
+        [, $second] = Plans::stack(['/pieces/0/surface' => 'old_paint'], ['kind' => 'seal'], []);
+        self::assertNotContains('old_paint', array_map(static fn (Advice $one): string => $one->code, $second->advice), 'it lies under the first coat by then');
+    }
 }
