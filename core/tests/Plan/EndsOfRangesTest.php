@@ -26,7 +26,7 @@ final class EndsOfRangesTest extends TestCase
     public static function ends(): iterable
     {
         $schema = json_decode((string) file_get_contents(self::SCHEMA), flags: JSON_THROW_ON_ERROR);
-        foreach (['studio' => $schema->properties->studio, 'resins/0' => self::items($schema, 'resins'), 'pieces/0' => self::items($schema, 'pieces'), 'coats/0' => self::items($schema, 'coats'), 'batches/0' => self::items($schema, 'batches')] as $place => $of) {
+        foreach (['studio' => self::referred($schema, $schema->properties->studio), 'resins/0' => self::items($schema, 'resins'), 'pieces/0' => self::items($schema, 'pieces'), 'coats/0' => self::items($schema, 'coats'), 'batches/0' => self::items($schema, 'batches')] as $place => $of) {
             foreach (self::numbers($of) as $field => [$least, $most]) {
                 foreach (['least' => $least, 'most' => $most] as $end => $value) {
                     if ($value !== null) {
@@ -63,7 +63,12 @@ final class EndsOfRangesTest extends TestCase
 
     private static function items(stdClass $schema, string $list): stdClass
     {
-        return $schema->properties->{$list}->items ?? $schema->properties->{$list}->anyOf[0]->items;
+        return self::referred($schema, $schema->properties->{$list}->items ?? $schema->properties->{$list}->anyOf[0]->items);
+    }
+
+    private static function referred(stdClass $schema, stdClass $to): stdClass
+    {
+        return isset($to->{'$ref'}) ? $schema->{'$defs'}->{basename($to->{'$ref'})} : $to;
     }
 
     /** @return iterable<string, array{float|null, float|null}> by the field's name */

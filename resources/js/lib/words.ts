@@ -1,41 +1,48 @@
+import type { CoatKind, Dam, Laying, PieceKind, Surface } from '../types/generated/plan'
+import type { HeatTool } from '../types/generated/result'
 import * as texts from '@words/lib'
-/** The trade's words for what the plan file names. */
+/** The trade's words for what the plan file names: each choice that its schema knows, or it does not build. */
 
-export const SURFACES: { value: string; label: string }[] = [
-    { value: 'primed_canvas', label: texts.primedCanvas },
-    { value: 'sealed', label: texts.sealedOrPainted },
-    { value: 'old_paint', label: texts.oldPaintOrVarnish },
-    { value: 'raw_ply', label: texts.rawPlywood },
-    { value: 'raw_mdf', label: texts.rawMDF },
-    { value: 'raw_wood', label: texts.rawSolidWood },
-    { value: 'unsealed_paper', label: texts.unsealedPaperOrPrint },
-    { value: 'fabric', label: texts.fabric },
-    { value: 'glazed_tile', label: texts.glazedTile },
-    { value: 'unglazed_ceramic', label: texts.unglazedCeramic },
-    { value: 'slate', label: texts.slate },
-    { value: 'metal', label: texts.metal },
-    { value: 'cured_resin', label: texts.curedResin },
-    { value: 'printed_plastic', label: texts.printedPlastic },
-]
+/** What is chosen from, in the order in which it is offered. */
+function choices<T extends string>(words: Record<T, string>): { value: T; label: string }[] {
+    return (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] }))
+}
 
-export const KINDS: { value: string; label: string }[] = [
-    { value: 'canvas', label: texts.canvas },
-    { value: 'board', label: texts.board },
-    { value: 'print', label: texts.printOnPanel },
-    { value: 'tile', label: texts.tile },
-    { value: 'coaster', label: texts.coaster },
-    { value: 'tray', label: texts.tray },
-    { value: 'tabletop', label: texts.tabletop },
-    { value: 'cutout', label: 'Cut-out' },
-    { value: 'slab', label: texts.slab },
-    { value: 'casting', label: texts.castingWithARaisedLip },
-    { value: 'mould', label: texts.mould },
-    { value: 'bezel', label: texts.bezelOrReceptacle },
-    { value: 'pendant', label: texts.pendantOrTag },
-    { value: 'stone', label: texts.stoneOrFigure },
-    { value: 'vessel', label: texts.printedVessel },
-    { value: 'other', label: texts.somethingElse },
-]
+export const SURFACES = choices<Surface>({
+    primed_canvas: texts.primedCanvas,
+    sealed: texts.sealedOrPainted,
+    old_paint: texts.oldPaintOrVarnish,
+    raw_ply: texts.rawPlywood,
+    raw_mdf: texts.rawMDF,
+    raw_wood: texts.rawSolidWood,
+    unsealed_paper: texts.unsealedPaperOrPrint,
+    fabric: texts.fabric,
+    glazed_tile: texts.glazedTile,
+    unglazed_ceramic: texts.unglazedCeramic,
+    slate: texts.slate,
+    metal: texts.metal,
+    cured_resin: texts.curedResin,
+    printed_plastic: texts.printedPlastic,
+})
+
+export const KINDS = choices<PieceKind>({
+    canvas: texts.canvas,
+    board: texts.board,
+    print: texts.printOnPanel,
+    tile: texts.tile,
+    coaster: texts.coaster,
+    tray: texts.tray,
+    tabletop: texts.tabletop,
+    cutout: texts.cutOut,
+    slab: texts.slab,
+    casting: texts.castingWithARaisedLip,
+    mould: texts.mould,
+    bezel: texts.bezelOrReceptacle,
+    pendant: texts.pendantOrTag,
+    stone: texts.stoneOrFigure,
+    vessel: texts.printedVessel,
+    other: texts.somethingElse,
+})
 
 export const COAT_KINDS: Record<string, string> = {
     seal: texts.sealCoat,
@@ -46,7 +53,7 @@ export const COAT_KINDS: Record<string, string> = {
     skim: texts.skimCoat,
     top: texts.topCoat,
     back: texts.backCoat,
-}
+} satisfies Record<CoatKind, string>
 
 /** What each kind of coat is for. */
 export const COAT_KINDS_FOR: Record<string, string> = {
@@ -58,35 +65,35 @@ export const COAT_KINDS_FOR: Record<string, string> = {
     skim: texts.thinSpreadByHand,
     top: texts.clearTheLast,
     back: texts.forTheUnderside,
-}
+} satisfies Record<CoatKind, string>
 
-export const DAMS: { value: string; label: string }[] = [
-    { value: 'tape', label: texts.tapePropped },
-    { value: 'frame', label: texts.woodenFrame },
-    { value: 'border', label: texts.slickBorder },
-    { value: 'mould', label: texts.mouldWall },
-    { value: 'lip', label: texts.itsOwnLip },
-    { value: 'drape', label: texts.plasticOverAFormer },
-]
+export const DAMS = choices<Dam>({
+    tape: texts.tapePropped,
+    frame: texts.woodenFrame,
+    border: texts.slickBorder,
+    mould: texts.mouldWall,
+    lip: texts.itsOwnLip,
+    drape: texts.plasticOverAFormer,
+})
 
-export const LAYINGS: { value: string; label: string }[] = [
-    { value: 'centre', label: texts.fromTheMiddle },
-    { value: 'ribbons', label: texts.ribbons },
-    { value: 'stripes', label: texts.stripes },
-    { value: 'cups', label: texts.turnedCups },
-    { value: 'drops', label: texts.dropsKeptApart },
-    { value: 'lines', label: texts.linesKeptApart },
-    { value: 'lacing', label: texts.blownLacing },
-    { value: 'skim', label: texts.skimmedByHand },
-    { value: 'brush', label: texts.brushed },
-]
+export const LAYINGS = choices<Laying>({
+    centre: texts.fromTheMiddle,
+    ribbons: texts.ribbons,
+    stripes: texts.stripes,
+    cups: texts.turnedCups,
+    drops: texts.dropsKeptApart,
+    lines: texts.linesKeptApart,
+    lacing: texts.blownLacing,
+    skim: texts.skimmedByHand,
+    brush: texts.brushed,
+})
 
 export const TOOLS: Record<string, string> = {
     flame: texts.flame,
     heat_gun: texts.heatGun,
     breath: texts.breathOrAPin,
     none: texts.noHeat,
-}
+} satisfies Record<HeatTool, string>
 
 export function surfaceWord(surface: string): string {
     return SURFACES.find((entry) => entry.value === surface)?.label ?? surface

@@ -2,7 +2,10 @@
 
 import type { Advice } from './answer'
 import type { BatchFigures as ComputedBatch, DoseUnit, HeatTool } from './generated/result'
+import type { WayName } from './generated/plan'
 import type { CoatKind } from './plan'
+
+export type { WayName } from './generated/plan'
 import type { Drawing } from './page'
 
 export type { ColourFigures, DoseUnit, TurnFigures as BatchTurn } from './generated/result'
@@ -23,8 +26,6 @@ export interface BatchSpec {
 
 /** What a batch is thinned with; all but nothing take the flame away. */
 export type Thinner = 'none' | 'alcohol' | 'solvent' | 'unknown'
-
-export type WayName = 'cups' | 'one_cup' | 'pen_lines' | 'fills' | 'scale' | 'scale_untared'
 
 export interface ColourSpec {
     name?: string

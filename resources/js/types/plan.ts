@@ -1,8 +1,8 @@
 /** What the plan file says; names and units are its own. */
 
-export type CoatKind = 'seal' | 'base' | 'flood' | 'layer' | 'dome' | 'skim' | 'top' | 'back'
+import type { CoatKind, Containment, SideName } from './generated/plan'
 
-export type Containment = 'open' | 'held' | 'dammed' | 'placed'
+export type { CoatKind, Containment, SideName } from './generated/plan'
 
 export type ShapeName = 'rectangle' | 'circle' | 'ellipse' | 'ring' | 'polygon' | 'path'
 
@@ -17,8 +17,6 @@ export interface OutlineSpec {
     points_mm?: [number, number][]
     holes?: unknown[]
 }
-
-export type SideName = 'top' | 'right' | 'bottom' | 'left'
 
 export interface PieceSpec {
     name?: string

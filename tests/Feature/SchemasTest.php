@@ -7,13 +7,26 @@ namespace Tests\Feature;
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
 use App\Saying\Person;
+use BackedEnum;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Measuring\MeasuredBy;
+use OpenGlaze\Core\Plan\CoatKind;
+use OpenGlaze\Core\Plan\Containment;
+use OpenGlaze\Core\Plan\Counted;
+use OpenGlaze\Core\Plan\Dam;
+use OpenGlaze\Core\Plan\EdgeTurn;
+use OpenGlaze\Core\Plan\Laying;
+use OpenGlaze\Core\Plan\OverHard;
+use OpenGlaze\Core\Plan\PieceKind;
 use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\ResinFamily;
+use OpenGlaze\Core\Plan\StepState;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Range\Ranges;
 use OpenGlaze\Core\Range\RangesDocument;
+use OpenGlaze\Core\Surface\Surface;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Tests\Support\RandomPlans;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -21,8 +34,8 @@ use Opis\JsonSchema\Validator;
 use stdClass;
 use Tests\TestCase;
 
-/** What is computed is written as the schema of results says, and what the interface is told of it follows from it. */
-final class ResultSchemaTest extends TestCase
+/** Plans and results are as their schemas say, and what the interface knows of them follows from these. */
+final class SchemasTest extends TestCase
 {
     public function test_every_result_is_as_the_schema_says(): void
     {
@@ -61,6 +74,16 @@ final class ResultSchemaTest extends TestCase
             $result = self::computed(Plans::autumnSky());
             $spoil($result);
             self::assertNotNull(self::fault($result), $what);
+        }
+    }
+
+    /** What can be chosen is stated in the schema, and is what the core knows. */
+    public function test_the_choices_of_the_plan_schema_are_those_of_the_core(): void
+    {
+        $schema = Json::object((string) file_get_contents(resource_path('schema/plan.schema.json')));
+        foreach (['Surface' => Surface::class, 'PieceKind' => PieceKind::class, 'CoatKind' => CoatKind::class, 'Containment' => Containment::class, 'Dam' => Dam::class, 'Laying' => Laying::class,
+            'OverHard' => OverHard::class, 'StepState' => StepState::class, 'ResinFamily' => ResinFamily::class, 'EdgeTurn' => EdgeTurn::class, 'WayName' => MeasuredBy::class, 'Counted' => Counted::class] as $title => $enum) {
+            self::assertEqualsCanonicalizing(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema->{'$defs'}->{$title}->enum, $title);
         }
     }
 
