@@ -53,7 +53,7 @@ final class CoatAnswer
             ],
             'weighed_off_pct' => $case->resin->weighedOffPct(),
             'max_pour_mm' => $case->resin->limits->maxPourMm?->value,
-            'edge_depth_mm' => $case->piece->edgeDepthMm->value,
+            'edge_depth_mm' => $case->piece->edge->depthMm->value,
             'quantity' => $case->piece->quantity,
         ];
     }

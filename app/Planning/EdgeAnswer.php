@@ -23,7 +23,7 @@ final class EdgeAnswer
         $strip = FilmStrip::of($edge, $result->film->gelsMin);
 
         return [
-            'radius_mm' => $result->case->piece->edgeRadiusMm->value,
+            'radius_mm' => $result->case->piece->edge->radiusMm->value,
             'reach_mm' => $edge->face->reachMm,
             'coated_m' => $result->case->coatedEdgeM(),
             'asked_mm' => $result->case->askedMm(),

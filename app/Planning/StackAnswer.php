@@ -40,8 +40,8 @@ final class StackAnswer
                 'laid_ml' => $schools->laidMl,
                 'mixed_ml' => $schools->mixedMl,
             ],
-            'wall_mm' => $case->piece->recessMm->value ?? $case->piece->lipMm?->value,
-            'face_down' => $case->piece->faceDown,
+            'wall_mm' => $case->piece->rim->recessMm->value ?? $case->piece->rim->lipMm?->value,
+            'face_down' => $case->piece->rim->faceDown,
         ];
     }
 

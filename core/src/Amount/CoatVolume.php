@@ -56,10 +56,10 @@ final readonly class CoatVolume
     ) {
         $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->coveragePct->value / 100;
         $edgeMm = $coat->isOpen() ? $face->coatedEdgeMm : 0.0;
-        $this->edgesMl = $edgeMm * $piece->edgeDepthMm->value * $coat->edgeFilmMm->value / 1000;
+        $this->edgesMl = $edgeMm * $piece->edge->depthMm->value * $coat->edgeFilmMm->value / 1000;
         $this->rawMm2 = $ground->wetted->rawMm2($this->coveredMm2, $coat->zone, $piece->areaMm2() ?? 0.0);
         $this->rawEdgeMm = $ground->wetted->rawEdgeMm($edgeMm, $piece->coatedEdgeMm());
-        $this->soakMl = ($this->rawMm2 + $this->rawEdgeMm * $piece->edgeDepthMm->value) / 1e6 * $face->soakMlPerM2->value;
+        $this->soakMl = ($this->rawMm2 + $this->rawEdgeMm * $piece->edge->depthMm->value) / 1e6 * $face->soakMlPerM2->value;
         $this->climbMl = $coat->isDammed()
             ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wetting->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
             : 0.0;

@@ -65,11 +65,11 @@ final readonly class Face
             $outline === null ? null : $outline->perimeterMm() + $outline->holePerimeterMm(),
             $outline === null ? null : DomeEdge::of($outline),
             $piece->coatedEdgeMm(),
-            $piece->edgeTurn->degrees(),
+            $piece->edge->turn->degrees(),
             $piece->longestSideMm(),
-            $piece->surface,
-            $piece->soakMlPerM2,
-            $piece->toleratesHeat,
+            $piece->face->surface,
+            $piece->face->soakMlPerM2,
+            $piece->face->toleratesHeat,
         );
     }
 
@@ -102,12 +102,12 @@ final readonly class Face
     /** @return array{Surface, Sourced, bool} */
     private static function ground(Piece $piece, Zone $zone): array
     {
-        $surface = $zone->surface ?? $piece->surface;
+        $surface = $zone->surface ?? $piece->face->surface;
 
         return [
             $surface,
-            $zone->soakMlPerM2 ?? ($zone->surface === null ? $piece->soakMlPerM2 : Sourced::assumed($surface->soakMlPerM2())),
-            $zone->surface === null ? $piece->toleratesHeat : $surface->toleratesHeat(),
+            $zone->soakMlPerM2 ?? ($zone->surface === null ? $piece->face->soakMlPerM2 : Sourced::assumed($surface->soakMlPerM2())),
+            $zone->surface === null ? $piece->face->toleratesHeat : $surface->toleratesHeat(),
         ];
     }
 }

@@ -92,7 +92,7 @@ final readonly class Sized
 
     private static function rest(Piece $piece, Ground $ground, float $leavingMm): Sourced
     {
-        $depth = $piece->recessMm->value ?? throw SizingException::noMould();
+        $depth = $piece->rim->recessMm->value ?? throw SizingException::noMould();
         $left = $depth - $ground->belowMm - $leavingMm;
         if ($left <= 0) {
             throw SizingException::nothingLeft($depth - $ground->belowMm, 'mm');

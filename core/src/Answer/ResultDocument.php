@@ -74,7 +74,7 @@ final class ResultDocument
 
         return [
             'thickness_mm' => $area === null ? null : array_sum(array_map(static fn (CoatResult $result): float => $result->case->meanOnPieceMm() ?? 0.0, $own)),
-            'target_thickness_mm' => $piece->targetThicknessMm?->value,
+            'target_thickness_mm' => $piece->rim->targetThicknessMm?->value,
             'resin_ml' => array_sum(array_map(static fn (CoatResult $result): float => $result->staysMl(), $own)),
             'resin_g' => array_sum(array_map(static fn (CoatResult $result): float => $result->staysMl() * $result->case->liquid->densityKgM3 / 1000, $own)),
         ];

@@ -177,7 +177,7 @@ final readonly class CoatCase
     /** How much of a lip still stands above what lies in it, mm. */
     public function lipMm(): float
     {
-        return $this->coat->zone !== null || $this->piece->lipMm === null ? 0.0 : max(0.0, $this->piece->lipMm->value - $this->ground->belowMm);
+        return $this->coat->zone !== null || $this->piece->rim->lipMm === null ? 0.0 : max(0.0, $this->piece->rim->lipMm->value - $this->ground->belowMm);
     }
 
     public function heatTool(): HeatTool
@@ -262,7 +262,7 @@ final readonly class CoatCase
     /** The film that its coated edge keeps, mm; null where it is not flooded over one. */
     public function edgeKeepsMm(): ?float
     {
-        return $this->reachMm() === null ? null : EdgeLimit::mm($this->piece->edgeRadiusMm->value, $this->liquid->capillaryLengthMm());
+        return $this->reachMm() === null ? null : EdgeLimit::mm($this->piece->edge->radiusMm->value, $this->liquid->capillaryLengthMm());
     }
 
     /** Covered area ÷ coated edge, mm: how far the face feeds it. Null where the film is not flooded over an edge. */
@@ -293,7 +293,7 @@ final readonly class CoatCase
         [$reach, $keeps, $laid] = [$this->reachMm(), $this->edgeKeepsMm(), $this->laidMm()];
 
         return $reach === null || $keeps === null || $laid === null || $laid <= 0 ? null
-            : new WetEdge(new RunningFilm($laid, $keeps, $reach, $this->liquid), $this->piece->edgeDepthMm->value, $this->coat->edgeFilmMm->value, $this->liquid, $this->clock);
+            : new WetEdge(new RunningFilm($laid, $keeps, $reach, $this->liquid), $this->piece->edge->depthMm->value, $this->coat->edgeFilmMm->value, $this->liquid, $this->clock);
     }
 
     /** What the piece's edge holds where an open coat is not flooded over it, mm; null where it is flooded over all of it. */

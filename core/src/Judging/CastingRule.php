@@ -26,7 +26,7 @@ final class CastingRule implements Rule
     private function wall(CoatResult $result): array
     {
         $case = $result->case;
-        $wall = $case->piece->recessMm ?? $case->piece->lipMm;
+        $wall = $case->piece->rim->recessMm ?? $case->piece->rim->lipMm;
         $top = $case->ground->belowMm + ($case->thicknessMm->value ?? 0.0);
         if ($wall === null || ! $case->coat->isDammed() || $case->thicknessMm === null || $top <= $wall->value + self::ROUNDING) {
             return [];
@@ -63,7 +63,7 @@ final class CastingRule implements Rule
     private function order(CoatResult $result): array
     {
         $case = $result->case;
-        if (! $case->piece->faceDown) {
+        if (! $case->piece->rim->faceDown) {
             return [];
         }
         if ($case->coat->kind === CoatKind::Back && $case->isFirstCoat()) {

@@ -111,7 +111,7 @@ final class WaysToKeep
         $piece = $asked->case->piece;
         $radius = max(self::SHARPEST_MM, floor(10 * EdgeLimit::radiusMm($asked->edge->laidMm ?? 0.0, $asked->case->liquid->capillaryLengthMm())) / 10);
 
-        return $radius >= $piece->edgeRadiusMm->value ? [] : self::way(WayKind::Sharper, $document, $at, $radius, static function (stdClass $plan) use ($piece, $radius): void {
+        return $radius >= $piece->edge->radiusMm->value ? [] : self::way(WayKind::Sharper, $document, $at, $radius, static function (stdClass $plan) use ($piece, $radius): void {
             foreach (Entries::of($plan, 'pieces') as $one) {
                 if ($one->id === $piece->id) {
                     $one->edge_radius_mm = $radius;

@@ -7,38 +7,22 @@ namespace OpenGlaze\Core\Plan;
 use OpenGlaze\Core\Body\Body;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Quantity\Origin;
-use OpenGlaze\Core\Quantity\Sourced;
-use OpenGlaze\Core\Surface\Surface;
 
 /** Something to be coated, and how many alike: by its outline, or by another measure. */
 final readonly class Piece
 {
-    /**
-     * @param  Body|null  $body  what it is measured by when it has no outline
-     * @param  Sourced|null  $recessMm  depth of the recess or mould that its pours lie in
-     * @param  string|null  $release  what was last sprayed in its mould
-     * @param  Sourced|null  $lipMm  lowest point of the lip round its face
-     */
+    /** @param  Body|null  $body  what it is measured by when it has no outline */
     public function __construct(
         public string $id,
         public string $name,
         public PieceKind $kind,
         public ?Outline $outline,
         public ?Body $body,
-        public Sourced $edgeDepthMm,
-        public CoatedEdges $coatedEdges,
-        public EdgeTurn $edgeTurn,
-        public Sourced $edgeRadiusMm,
-        public Surface $surface,
-        public Sourced $soakMlPerM2,
-        public bool $toleratesHeat,
+        public PieceEdge $edge,
+        public PieceFace $face,
+        public PieceRim $rim,
         public int $quantity,
         public Origin $quantityFrom,
-        public ?Sourced $recessMm,
-        public ?Sourced $lipMm,
-        public bool $faceDown,
-        public ?Sourced $targetThicknessMm,
-        public ?string $release,
     ) {
     }
 
@@ -58,7 +42,7 @@ final readonly class Piece
     /** Length of edge that gets coated, of one piece. */
     public function coatedEdgeMm(): float
     {
-        return $this->outline === null ? 0.0 : $this->coatedEdges->lengthMm($this->outline);
+        return $this->outline === null ? 0.0 : $this->edge->coated->lengthMm($this->outline);
     }
 
     public function longestSideMm(): ?float
@@ -71,7 +55,7 @@ final readonly class Piece
     /** What its recess or mould holds, ml; null when it has none. */
     public function holdsMl(): ?float
     {
-        $recessMl = $this->outline === null || $this->recessMm === null ? null : $this->outline->areaMm2() * $this->recessMm->value / 1000;
+        $recessMl = $this->outline === null || $this->rim->recessMm === null ? null : $this->outline->areaMm2() * $this->rim->recessMm->value / 1000;
 
         return $this->body?->holdsMl() ?? $recessMl;
     }

@@ -38,20 +38,26 @@ final class PieceReader
             $kind,
             $outline,
             $node->has('measure') ? $this->body($node->object('measure'), $outline !== null) : null,
-            $this->edgeDepth($node),
-            $this->coatedEdges($node, $outline),
-            $turn,
-            $node->numberOr('edge_radius_mm', $kind->edgeRadiusMm($turn), 0, 20, 'mm'),
-            $surface,
-            $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
-            $node->boolOr('heat_tolerant', $surface->toleratesHeat()),
+            new PieceEdge(
+                $this->edgeDepth($node),
+                $this->coatedEdges($node, $outline),
+                $turn,
+                $node->numberOr('edge_radius_mm', $kind->edgeRadiusMm($turn), 0, 20, 'mm'),
+            ),
+            new PieceFace(
+                $surface,
+                $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
+                $node->boolOr('heat_tolerant', $surface->toleratesHeat()),
+            ),
+            new PieceRim(
+                $node->optionalNumber('recess_mm', 0.1, 500, 'mm'),
+                $node->optionalNumber('lip_mm', 0.1, 500, 'mm'),
+                $node->boolOr('face_down', false),
+                $node->optionalNumber('target_thickness_mm', 0.01, 500, 'mm'),
+                $node->has('release') ? $node->text('release') : null,
+            ),
             $node->wholeOr('quantity', 1, 1, 10_000),
             $node->has('quantity') ? Origin::Entered : Origin::Assumed,
-            $node->optionalNumber('recess_mm', 0.1, 500, 'mm'),
-            $node->optionalNumber('lip_mm', 0.1, 500, 'mm'),
-            $node->boolOr('face_down', false),
-            $node->optionalNumber('target_thickness_mm', 0.01, 500, 'mm'),
-            $node->has('release') ? $node->text('release') : null,
         );
     }
 

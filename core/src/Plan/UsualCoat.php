@@ -28,7 +28,7 @@ final readonly class UsualCoat
                 $kind === CoatKind::Dome => Containment::Held,
                 $fills => Containment::Dammed,
                 $below !== null => $below,
-                $piece->recessMm !== null, $piece->lipMm !== null => Containment::Dammed,
+                $piece->rim->recessMm !== null, $piece->rim->lipMm !== null => Containment::Dammed,
                 default => self::firstOn($piece),
             },
             $fills ? SizeBy::RestLeavingMl : SizeBy::Thickness,

@@ -31,11 +31,11 @@ final class Assumptions
         }
         $pieces = Entries::of($document, 'pieces');
         foreach (array_values($plan->pieces) as $at => $piece) {
-            if (! isset($pieces[$at]->soak_ml_m2) && $piece->soakMlPerM2->value > 0) {
-                $all[] = new Assumption('soak', 'pieces', $at, 'soak_ml_m2', $piece->soakMlPerM2->value, true, 0.5, 0, 10_000);
+            if (! isset($pieces[$at]->soak_ml_m2) && $piece->face->soakMlPerM2->value > 0) {
+                $all[] = new Assumption('soak', 'pieces', $at, 'soak_ml_m2', $piece->face->soakMlPerM2->value, true, 0.5, 0, 10_000);
             }
             if (! isset($pieces[$at]->edge_radius_mm) && $piece->coatedEdgeMm() > 0) {
-                $all[] = new Assumption('edge_radius', 'pieces', $at, 'edge_radius_mm', $piece->edgeRadiusMm->value, true, 0.5, 0, 20);
+                $all[] = new Assumption('edge_radius', 'pieces', $at, 'edge_radius_mm', $piece->edge->radiusMm->value, true, 0.5, 0, 20);
             }
         }
         $coats = Entries::of($document, 'coats');

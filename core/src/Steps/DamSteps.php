@@ -12,7 +12,7 @@ final class DamSteps implements StepSource
 {
     public function of(CoatCase $case): array
     {
-        $steps = $case->coat->dam === null ? [] : [self::build($case->coat->dam, $case->piece->release), ...self::check($case->coat->dam)];
+        $steps = $case->coat->dam === null ? [] : [self::build($case->coat->dam, $case->piece->rim->release), ...self::check($case->coat->dam)];
         if ($case->coat->taped) {
             $steps[] = PlannedStep::before('tape_underside');
         }

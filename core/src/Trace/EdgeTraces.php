@@ -57,7 +57,7 @@ final readonly class EdgeTraces
         return new Trace('keeps_mm', Message::of('traces.the_edge_keeps_a_film_of'), 'mm', $run->keepsMm,
             Message::of('traces.where_the_films_own_weight_and_the_pull_of'),
             '(sqrt(edge_radius_mm ** 2 + 4 * tension / (density * 1000 * gravity) * 1000000) - edge_radius_mm) / 2', [
-                TraceInput::sourced('edge_radius_mm', Message::of('traces.radius_of_the_edge'), $this->result->case->piece->edgeRadiusMm, 'mm'),
+                TraceInput::sourced('edge_radius_mm', Message::of('traces.radius_of_the_edge'), $this->result->case->piece->edge->radiusMm, 'mm'),
                 $this->inputs->tension(), $this->inputs->density(), $this->inputs->gravity(),
             ]);
     }
@@ -159,6 +159,6 @@ final readonly class EdgeTraces
 
     private function edgeDepth(): TraceInput
     {
-        return TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->result->case->piece->edgeDepthMm, 'mm');
+        return TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->result->case->piece->edge->depthMm, 'mm');
     }
 }

@@ -130,7 +130,7 @@ final readonly class VolumeTraces
             'coated_edge_mm * edge_depth_mm * edge_film_mm / 1000 * quantity',
             [
                 $this->coatedEdge(),
-                TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edgeDepthMm, 'mm'),
+                TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edge->depthMm, 'mm'),
                 TraceInput::sourced('edge_film_mm', Message::of('traces.film_on_the_edge'), $this->case->coat->edgeFilmMm, 'mm'),
                 $this->face->quantity(),
             ],
@@ -179,7 +179,7 @@ final readonly class VolumeTraces
             [
                 $raw,
                 TraceInput::computed('raw_edge_mm', Message::of('traces.of_the_coated_edge_still_raw'), $volume->rawEdgeMm, 'mm'),
-                TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edgeDepthMm, 'mm'),
+                TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edge->depthMm, 'mm'),
                 $soak, $this->face->quantity(),
             ],
         );

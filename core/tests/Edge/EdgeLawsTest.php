@@ -19,7 +19,7 @@ final class EdgeLawsTest extends TestCase
             $edge = $result->edge ?? self::fail('it has a coated edge');
             $case = $result->case;
             $area = $case->volume->coveredMm2 * $case->piece->quantity / 1000;
-            $what = json_encode([$edge, $case->piece->edgeRadiusMm->value], JSON_THROW_ON_ERROR);
+            $what = json_encode([$edge, $case->piece->edge->radiusMm->value], JSON_THROW_ON_ERROR);
             self::assertEqualsWithDelta(($result->volume->filmMl + $result->volume->runoffMl) / $area, $edge->laidMm, 1e-9 * $edge->laidMm, $what);
             self::assertEqualsWithDelta(($edge->laidMm - $edge->staysMm) * $area, $edge->runsOffMl, 1e-9 * $area * $edge->laidMm, $what);
             self::assertLessThanOrEqual($edge->laidMm * (1 + 1e-12), $edge->staysMm, $what);

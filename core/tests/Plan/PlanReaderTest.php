@@ -20,7 +20,7 @@ final class PlanReaderTest extends TestCase
     {
         $plan = (new PlanReader)->read(Plans::autumnSky());
         self::assertSame(['chart'], array_keys($plan->pieces));
-        self::assertSame(36.0, $plan->pieces['chart']->edgeDepthMm->value);
+        self::assertSame(36.0, $plan->pieces['chart']->edge->depthMm->value);
         self::assertFalse($plan->studio->hands->marginPct->isAssumed());
     }
 
