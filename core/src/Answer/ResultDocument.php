@@ -84,7 +84,6 @@ final class ResultDocument
     public static function coat(CoatResult $result, Speaker $say): array
     {
         $volume = $result->volume;
-        $film = $result->film;
         $edge = $result->edge;
         $windows = $result->windows;
         $held = $result->case->held;
@@ -127,32 +126,8 @@ final class ResultDocument
                 'share_pct' => $part->sharePct,
                 'ml' => $volume->totalMl() * $part->sharePct / 100,
             ], $result->case->coat->parts),
-            'film' => [
-                'rate' => $film->rate,
-                'viscosity_pa_s' => $film->viscosityPaS,
-                'open_min' => $film->openMin,
-                'gels_min' => $film->gelsMin,
-                'mobility_m_s_kg' => $film->mobility,
-                'levels_up_to_mm' => $film->levelsUpToMm,
-                'thinnest_mm' => $film->thinnestMm,
-                'settle_min' => $film->settleMin,
-                'smallest_bubble_um' => $film->smallestBubbleUm,
-                'rise_min' => ['100' => $film->rise100Min, '50' => $film->rise50Min, '30' => $film->rise30Min],
-                'drift_mm' => $film->driftMm,
-                'end_to_end_mm' => $film->driftMm === null ? null : 2 * $film->driftMm,
-                'level_within_mm_per_m' => $film->levelWithinMmPerM,
-                'peak_c' => $result->case->peakC(),
-                'runs_away' => ($result->case->peakC() ?? 0.0) > Heating::RUNAWAY_C,
-                'must_level' => $result->case->coat->mustLevel(),
-                'stays_on_relief_mm' => $result->case->staysOnReliefMm(),
-            ],
-            'torch' => [
-                'passes_min' => $film->torch->passesMin,
-                'look_min' => $film->torch->lookMin,
-                'looks_min' => $film->torch->looksMin,
-                'closes_min' => $film->torch->closesMin,
-                'tool' => $film->torch->tool->value,
-            ],
+            'film' => self::film($result),
+            'torch' => self::torch($result),
             'edge' => $edge === null ? null : [
                 'laid_mm' => $edge->laidMm,
                 'keeps_mm' => $edge->keepsMm,
@@ -173,6 +148,46 @@ final class ResultDocument
                 'full_cure_h' => $windows->fullCureH,
             ],
             'advice' => self::advice($result->advice, $say),
+        ];
+    }
+
+    /** @return array<string, mixed> how the film behaves in this room */
+    private static function film(CoatResult $result): array
+    {
+        $film = $result->film;
+
+        return [
+            'rate' => $film->rate,
+            'viscosity_pa_s' => $film->viscosityPaS,
+            'open_min' => $film->openMin,
+            'gels_min' => $film->gelsMin,
+            'mobility_m_s_kg' => $film->mobility,
+            'levels_up_to_mm' => $film->levelsUpToMm,
+            'thinnest_mm' => $film->thinnestMm,
+            'settle_min' => $film->settleMin,
+            'smallest_bubble_um' => $film->smallestBubbleUm,
+            'rise_min' => ['100' => $film->rise100Min, '50' => $film->rise50Min, '30' => $film->rise30Min],
+            'drift_mm' => $film->driftMm,
+            'end_to_end_mm' => $film->driftMm === null ? null : 2 * $film->driftMm,
+            'level_within_mm_per_m' => $film->levelWithinMmPerM,
+            'peak_c' => $result->case->peakC(),
+            'runs_away' => ($result->case->peakC() ?? 0.0) > Heating::RUNAWAY_C,
+            'must_level' => $result->case->coat->mustLevel(),
+            'stays_on_relief_mm' => $result->case->staysOnReliefMm(),
+        ];
+    }
+
+    /** @return array<string, mixed> which heat, and when */
+    private static function torch(CoatResult $result): array
+    {
+        $film = $result->film;
+
+        return [
+            'passes_min' => $film->torch->passesMin,
+            'look_min' => $film->torch->lookMin,
+            'looks_min' => $film->torch->looksMin,
+            'closes_min' => $film->torch->closesMin,
+            'tool' => $film->torch->tool->value,
         ];
     }
 
