@@ -12,6 +12,7 @@ use PhpParser\ParserFactory;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
+use Tests\Support\Sentences;
 
 /** How the house stands: what a stranger trips over, counted. */
 final class House
@@ -50,8 +51,8 @@ final class House
         self::say('longest functions', array_slice(self::long($php), 0, 5), null);
         self::say('files of the interface over '.self::LONGEST_COMPONENT.' lines', self::over(self::files('/\.tsx$/', 'resources/js'), self::LONGEST_COMPONENT));
         self::say('mentions of stdClass', self::mentions(self::files('/\.php$/', 'app'), '/\bstdClass\b/'));
-        self::say('sentences in PHP, outside the catalogues', self::sentences($php));
-        self::say('sentences in the interface, outside its catalogue', self::sentencesOfTheInterface());
+        self::say('sentences in PHP, outside the catalogues', Sentences::inPhp());
+        self::say('sentences in the interface, outside its catalogue', Sentences::inTheInterface());
         [$tests, $all] = self::share();
         printf("share of tests: %d of %d lines of PHP and TypeScript, %.1f %%\n", $tests, $all, 100 * $tests / $all);
     }
@@ -124,52 +125,6 @@ final class House
                 yield [$file, $method];
             }
         }
-    }
-
-    /**
-     * Literals that begin with a capital and hold a space: they are read by people. What the console says of its
-     * own commands is its help.
-     *
-     * @param  array<string, array<Node>>  $php
-     * @return list<string>
-     */
-    public static function sentences(array $php): array
-    {
-        $found = [];
-        foreach ($php as $file => $nodes) {
-            if (str_starts_with($file, 'app/Console/')) {
-                continue;
-            }
-            $finder = new NodeFinder;
-            foreach ([...$finder->findInstanceOf($nodes, Node\Scalar\String_::class), ...$finder->findInstanceOf($nodes, Node\InterpolatedStringPart::class)] as $literal) {
-                if (preg_match('/^(\p{Lu}\p{Ll}+|A|I) /u', $literal->value) === 1) {
-                    $found[] = sprintf('%s:%d %s', $file, $literal->getStartLine(), $literal->value);
-                }
-            }
-        }
-
-        return $found;
-    }
-
-    /** @return list<string> in PHP of the product, outside the catalogues */
-    public static function sentencesOfPhp(): array
-    {
-        return self::sentences(self::parsed(self::files('/\.php$/', 'core/src', 'app')));
-    }
-
-    /** @return list<string> literals and texts between tags */
-    private static function sentencesOfTheInterface(): array
-    {
-        $found = [];
-        foreach (self::files('~^(?!.*/words/).*\.tsx?$~', 'resources/js') as $file) {
-            $code = preg_replace('~/\*.*?\*/|(?<![:\'"])//[^\n]*~s', '', (string) file_get_contents($file));
-            preg_match_all('/[\'"`]((?:\p{Lu}\p{Ll}+|A|I) [\p{L}$][^\'"`\n]*)|>\s*(\p{Lu}\p{Ll}+ \p{Ll}[^<>{}()=]*)[<{]/u', (string) $code, $texts);
-            foreach ($texts[0] as $text) {
-                $found[] = $file.' '.trim($text);
-            }
-        }
-
-        return $found;
     }
 
     /**

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use DomainException;
+use Illuminate\Support\Facades\Lang;
+use OpenGlaze\Core\Message\Listed;
+use OpenGlaze\Core\Message\Message;
 
 /** What is to be changed was changed elsewhere since it was read: refused, with what changed, where and when. */
 final class Stale extends DomainException
@@ -31,28 +34,24 @@ final class Stale extends DomainException
         return new self($kind, $version, array_values(array_unique(array_map(static fn (Change $change): string => $change->path, $changes))), $last->from, $last->to, $last->atMs->format('H:i'), $device);
     }
 
-    public function sentence(): string
+    public function said(): Message
     {
-        $fields = implode(', ', array_map(self::field(...), $this->paths));
-        $key = count($this->paths) === 1 && self::isShort($this->from) && self::isShort($this->to) ? 'editing.stale_value' : 'editing.stale';
-        $sentence = __($key, [
-            'fields' => $fields,
-            'from' => self::value($this->from),
-            'to' => self::value($this->to),
-            'at' => $this->at,
-            'where' => $this->device === 'here' ? __('editing.another_tab') : __('editing.device', ['device' => $this->device]),
-        ]);
-
-        return is_string($sentence) ? $sentence : $key;
+        return Message::of(
+            count($this->paths) === 1 && self::isShort($this->from) && self::isShort($this->to) ? 'editing.stale_value' : 'editing.stale',
+            fields: Listed::commas(array_map(self::field(...), $this->paths)),
+            from: self::value($this->from),
+            to: self::value($this->to),
+            at: $this->at,
+            where: $this->device === 'here' ? Message::of('editing.another_tab') : Message::of('editing.device', device: $this->device),
+        );
     }
 
     /** A field as people call it; where nobody wrote that down, as the file calls it. */
-    private static function field(string $path): string
+    private static function field(string $path): Message|string
     {
         $last = basename(str_replace('.', '/', $path));
-        $word = __("editing.fields.$last");
 
-        return is_string($word) && $word !== "editing.fields.$last" ? $word : str_replace('_', ' ', $last);
+        return Lang::has("editing.fields.$last") ? Message::of("editing.fields.$last") : str_replace('_', ' ', $last);
     }
 
     private static function isShort(mixed $value): bool
@@ -60,12 +59,10 @@ final class Stale extends DomainException
         return $value === null || is_int($value) || is_float($value) || is_bool($value) || (is_string($value) && mb_strlen($value) < 40);
     }
 
-    private static function value(mixed $value): string
+    private static function value(mixed $value): Message|string
     {
-        $nothing = __('editing.nothing');
-
         return match (true) {
-            $value === null || $value === '' => is_string($nothing) ? $nothing : '',
+            $value === null || $value === '' => Message::of('editing.nothing'),
             is_bool($value) => $value ? '1' : '0',
             is_scalar($value) => (string) $value,
             default => '…',

@@ -77,27 +77,27 @@ final class Problems
         }
 
         // a form whose token has run out sends itself again with a new one
-        return $status === 419 && $request->hasHeader('X-Inertia') ? new IlluminateResponse('', 419) : self::said(self::sentence((string) $status), $status, $request);
+        return $status === 419 && $request->hasHeader('X-Inertia') ? new IlluminateResponse('', 419) : self::said((string) $status, $status, $request);
     }
 
     /** What cannot ever be written down. */
     private static function refused(Refused $refused, Request $request): Response
     {
         if ($request->hasHeader('X-Inertia') || ! $request->expectsJson()) {
-            return back()->withErrors([$refused->field => $refused->sentence()])->setStatusCode(303);
+            return back()->withErrors([$refused->field => Person::of($request)->say($refused->said())])->setStatusCode(303);
         }
 
-        return response()->json(['code' => $refused->why->value, 'sentences' => [$refused->field => $refused->sentence()]], $refused->why->status());
+        return response()->json(['code' => $refused->why->value, 'sentences' => [$refused->field => Person::of($request)->say($refused->said())]], $refused->why->status());
     }
 
     /** It was changed elsewhere since it was read: what is there now has another version, and can be written over on purpose. */
     private static function stale(Stale $stale, Request $request): Response
     {
         if ($request->hasHeader('X-Inertia') || ! $request->expectsJson()) {
-            return back()->withErrors(['form' => $stale->sentence(), 'stale' => (string) $stale->version])->setStatusCode(303);
+            return back()->withErrors(['form' => Person::of($request)->say($stale->said()), 'stale' => (string) $stale->version])->setStatusCode(303);
         }
 
-        return response()->json(['code' => 'stale', 'version' => $stale->version, 'sentences' => ['form' => $stale->sentence()]], 409);
+        return response()->json(['code' => 'stale', 'version' => $stale->version, 'sentences' => ['form' => Person::of($request)->say($stale->said())]], 409);
     }
 
     /** The database is busy, full or read-only: it can be tried again, and nothing was lost. */
@@ -105,7 +105,7 @@ final class Problems
     {
         $code = self::whyUnwritable($exception);
 
-        return $code === null ? null : self::said(self::sentence($code), 503, $request, $code);
+        return $code === null ? null : self::said($code, 503, $request, $code);
     }
 
     private static function whyUnwritable(Throwable $exception): ?string
@@ -119,8 +119,10 @@ final class Problems
         };
     }
 
-    private static function said(string $sentence, int $status, Request $request, ?string $code = null): Response
+    /** @param  string  $problem  as the catalogue of problems calls it */
+    private static function said(string $problem, int $status, Request $request, ?string $code = null): Response
     {
+        $sentence = Person::of($request)->say(Message::of('problems.'.$problem));
         if ($request->expectsJson() && ! $request->hasHeader('X-Inertia')) {
             return response()->json(['code' => $code, 'sentences' => ['form' => $sentence]], $status);
         }
@@ -128,12 +130,5 @@ final class Problems
         return Inertia::render('Problem', ['status' => $status, 'sentence' => $sentence, 'said' => null, 'undo' => null])
             ->toResponse($request)
             ->setStatusCode($status);
-    }
-
-    private static function sentence(string $code): string
-    {
-        $sentence = __("problems.$code");
-
-        return is_string($sentence) ? $sentence : $code;
     }
 }

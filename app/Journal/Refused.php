@@ -6,11 +6,12 @@ namespace App\Journal;
 
 use DomainException;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Message\Message;
 
 /** Something cannot ever be written down as it was sent; says why by a code, and at which field where it was typed. */
 final class Refused extends DomainException
 {
-    /** @param  array<string, string|int|float>  $quantities  that its sentence names */
+    /** @param  array<string, string|int>  $quantities  that its sentence names */
     private function __construct(
         public readonly Refusal $why,
         public readonly string $field,
@@ -19,16 +20,14 @@ final class Refused extends DomainException
         parent::__construct($why->value);
     }
 
-    /** @param  array<string, string|int|float>  $quantities */
+    /** @param  array<string, string|int>  $quantities */
     public static function because(Refusal $why, string $field = 'form', array $quantities = []): self
     {
         return new self($why, $field, $quantities);
     }
 
-    public function sentence(): string
+    public function said(): Message
     {
-        $sentence = __('journal.refused.'.$this->why->value, $this->quantities);
-
-        return is_string($sentence) ? $sentence : $this->why->value;
+        return Message::of('journal.refused.'.$this->why->value, ...$this->quantities);
     }
 }

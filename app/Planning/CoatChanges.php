@@ -26,17 +26,17 @@ final readonly class CoatChanges
     public static function typed(stdClass $body, TypedFields $fields): self
     {
         $part = static fn (string $name): stdClass => ($body->{$name} ?? null) instanceof stdClass ? $body->{$name} : new stdClass;
-        $sentences = [];
+        $said = [];
         $read = [];
         foreach (['coat', 'studio', 'piece'] as $name) {
             try {
                 $read[$name] = $fields->read($part($name), $name.'.');
             } catch (FieldException $exception) {
-                $sentences += $exception->said;
+                $said += $exception->said;
             }
         }
-        if ($sentences !== []) {
-            throw FieldException::at($sentences);
+        if ($said !== []) {
+            throw FieldException::at($said);
         }
         $resin = $body->resin_id ?? null;
 

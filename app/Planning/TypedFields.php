@@ -100,7 +100,7 @@ final readonly class TypedFields
     private function readAll(stdClass $typed, string $prefix, array $kinds): stdClass
     {
         $read = Json::copy($typed);
-        $sentences = [];
+        $said = [];
         foreach ($kinds as $kind => $paths) {
             foreach ($paths as $path) {
                 foreach (self::places($read, explode('.', $path)) as $place => [$holder, $field]) {
@@ -111,13 +111,13 @@ final readonly class TypedFields
                     try {
                         $holder->{$field} = trim($value) === '' ? null : $this->parsed($kind, $value);
                     } catch (QuantityException $exception) {
-                        $sentences[$prefix.$place] = $exception->said;
+                        $said[$prefix.$place] = $exception->said;
                     }
                 }
             }
         }
-        if ($sentences !== []) {
-            throw FieldException::at($sentences);
+        if ($said !== []) {
+            throw FieldException::at($said);
         }
 
         return $read;

@@ -35,7 +35,7 @@ final readonly class UsedFields
     public function read(callable $typed): stdClass
     {
         $facts = new stdClass;
-        $sentences = [];
+        $said = [];
         foreach (['a', 'b'] as $part) {
             try {
                 $amount = $this->amount($part, $typed("used_$part"), Known::tryFrom($typed("how_$part")) ?? Known::Weighed);
@@ -43,7 +43,7 @@ final readonly class UsedFields
                     $facts->{$part} = $amount;
                 }
             } catch (QuantityException $exception) {
-                $sentences["used_$part"] = $exception->said;
+                $said["used_$part"] = $exception->said;
             }
         }
         try {
@@ -51,10 +51,10 @@ final readonly class UsedFields
                 $facts->tray_g = self::inRange($typed('tray_g'), MassParser::g($typed('tray_g')));
             }
         } catch (QuantityException $exception) {
-            $sentences['tray_g'] = $exception->said;
+            $said['tray_g'] = $exception->said;
         }
-        if ($sentences !== []) {
-            throw FieldException::at($sentences);
+        if ($said !== []) {
+            throw FieldException::at($said);
         }
         if (trim($typed('note')) !== '') {
             $facts->note = trim($typed('note'));

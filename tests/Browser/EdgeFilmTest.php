@@ -25,6 +25,7 @@ final class EdgeFilmTest extends BrowserTestCase
     public function test_the_films_clock_is_slid_by_keys_from_the_pour_until_it_has_set(): void
     {
         $page = $this->open('/coats/comet-flood');
+        self::assertTrue($page->has('textbox', 'Run-off'), 'its fields keep their names');
         $clock = $page->find('slider', "The film's clock");
         self::assertSame('as it sets', $clock->getAttribute('aria-valuetext'));
         $clock->sendKeys(WebDriverKeys::HOME);

@@ -6,13 +6,14 @@ namespace Tests\Feature;
 
 use App\Scale\ScaleFault;
 use BackedEnum;
+use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Dam;
 use OpenGlaze\Core\Surface\Surface;
 use PhpParser\Node;
 use PhpParser\NodeFinder;
-use PhpParser\ParserFactory;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Sentences;
 
 /** Every sentence has its code, and every code its sentence, in each language. */
 final class CataloguesTest extends TestCase
@@ -20,7 +21,7 @@ final class CataloguesTest extends TestCase
     private const ROOT = __DIR__.'/../../';
 
     /** Choices of the trade, by the catalogue that names them. */
-    private const NAMED = ['surfaces' => Surface::class, 'dams' => Dam::class, 'scale' => ScaleFault::class];
+    private const NAMED = ['surfaces' => Surface::class, 'dams' => Dam::class, 'scale' => ScaleFault::class, 'kinds' => CoatKind::class];
 
     /** What is written by units and lists, by the room that does it. */
     private const OF_THE_WORDING = ['quantities', 'lists'];
@@ -59,7 +60,7 @@ final class CataloguesTest extends TestCase
     public function test_no_sentence_is_for_nothing(string $language): void
     {
         $written = [];
-        foreach (self::code() as $nodes) {
+        foreach (Sentences::php() as $nodes) {
             foreach ((new NodeFinder)->findInstanceOf($nodes, Node\Scalar\String_::class) as $literal) {
                 $written[$literal->value] = true;
             }
@@ -95,19 +96,7 @@ final class CataloguesTest extends TestCase
     /** What begins like a sentence stands in a catalogue; the console's own help is its own. */
     public function test_no_sentence_stands_in_the_code(): void
     {
-        $found = [];
-        foreach (self::code() as $file => $nodes) {
-            if (str_contains($file, '/app/Console/')) {
-                continue;
-            }
-            $finder = new NodeFinder;
-            foreach ([...$finder->findInstanceOf($nodes, Node\Scalar\String_::class), ...$finder->findInstanceOf($nodes, Node\InterpolatedStringPart::class)] as $literal) {
-                if (preg_match('/^(\p{Lu}\p{Ll}+|A|I) /u', $literal->value) === 1) {
-                    $found[] = substr($file, strlen(self::ROOT)).':'.$literal->getStartLine().' '.$literal->value;
-                }
-            }
-        }
-        self::assertSame([], $found);
+        self::assertSame([], Sentences::inPhp());
     }
 
     /** @return iterable<string, array{string}> */
@@ -123,7 +112,7 @@ final class CataloguesTest extends TestCase
     public function test_the_interface_says_all_of_its_words_and_they_are_the_same_in_each_language(string $language): void
     {
         $used = [];
-        foreach (self::interfaceFiles() as $code) {
+        foreach (Sentences::interface() as $code) {
             preg_match_all("~import \\* as (\\w+) from '@words/(\\w+)'~", $code, $imports, PREG_SET_ORDER);
             foreach ($imports as [, $name, $room]) {
                 preg_match_all("/\\b$name\\.(\\w+)/", $code, $words);
@@ -131,7 +120,7 @@ final class CataloguesTest extends TestCase
             }
         }
         $rooms = glob(self::ROOT."resources/js/words/$language/*.ts") ?: [];
-        self::assertSame(count(array_keys($used)), count($rooms));
+        self::assertSame(count($used), count($rooms));
         foreach ($rooms as $file) {
             preg_match_all('/^export const (\w+)/m', (string) file_get_contents($file), $words);
             self::assertEqualsCanonicalizing(array_values(array_unique($used[basename($file, '.ts')] ?? [])), $words[1], basename($file));
@@ -141,26 +130,7 @@ final class CataloguesTest extends TestCase
     /** Literals, and texts between tags, that begin like a sentence; units and what is sent or pressed are none. */
     public function test_no_sentence_stands_in_the_interface(): void
     {
-        $found = [];
-        foreach (self::interfaceFiles() as $file => $code) {
-            $code = (string) preg_replace('~/\*.*?\*/|(?<![:\'"])//[^\n]*~s', '', $code);
-            preg_match_all('/[\'"`]((?:\p{Lu}\p{Ll}+|A|I) [\p{L}$][^\'"`\n]*)|>\s*(\p{Lu}\p{Ll}+ \p{Ll}[^<>{}()=]*)[<{]/u', $code, $texts);
-            foreach ($texts[0] as $text) {
-                $found[] = substr($file, strlen(self::ROOT)).' '.$text;
-            }
-        }
-        // a caption of two caps: "A 4, B 2"
-        self::assertSame([], array_values(array_filter($found, static fn (string $one): bool => ! str_contains($one, '`A ${sheet.cap_a'))));
-    }
-
-    /** @return iterable<string, string> code by file */
-    private static function interfaceFiles(): iterable
-    {
-        foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles(self::ROOT.'resources/js') as $file) {
-            if (! str_contains($file->getPathname(), '/words/')) {
-                yield $file->getPathname() => $file->getContents();
-            }
-        }
+        self::assertSame([], Sentences::inTheInterface());
     }
 
     /** @return array<string, string> by key */
@@ -197,7 +167,7 @@ final class CataloguesTest extends TestCase
      */
     private static function messages(): iterable
     {
-        foreach (self::code() as $file => $nodes) {
+        foreach (Sentences::php() as $file => $nodes) {
             foreach ((new NodeFinder)->findInstanceOf($nodes, Node\Expr\StaticCall::class) as $call) {
                 if (! $call->class instanceof Node\Name || $call->class->getLast() !== 'Message' || ! $call->name instanceof Node\Identifier || $call->name->name !== 'of') {
                     continue;
@@ -210,26 +180,8 @@ final class CataloguesTest extends TestCase
                     array_map(static fn (Node\Scalar\String_ $literal): string => $literal->value, (new NodeFinder)->findInstanceOf([$call->getArgs()[0]], Node\Scalar\String_::class)),
                     static fn (string $literal): bool => str_contains($literal, '.'),
                 ));
-                yield [substr($file, strlen(self::ROOT)).':'.$call->getStartLine(), $keys, $names];
+                yield [$file.':'.$call->getStartLine(), $keys, $names];
             }
         }
-    }
-
-    /** @return array<string, array<Node>> */
-    private static function code(): array
-    {
-        static $code = [];
-        if ($code === []) {
-            $parser = (new ParserFactory)->createForHostVersion();
-            foreach (['app', 'core/src', 'bootstrap'] as $place) {
-                foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles(self::ROOT.$place) as $file) {
-                    if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), 'bootstrap/cache')) {
-                        $code[$file->getPathname()] = $parser->parse($file->getContents()) ?? [];
-                    }
-                }
-            }
-        }
-
-        return $code;
     }
 }

@@ -63,7 +63,7 @@ final readonly class JournalController
 
             return ['status' => 'done'];
         } catch (Refused $refused) {
-            return ['status' => 'refused', 'code' => $refused->why->value, 'sentence' => $refused->sentence(), 'field' => $refused->field];
+            return ['status' => 'refused', 'code' => $refused->why->value, 'sentence' => $person->say($refused->said()), 'field' => $refused->field];
         } catch (FieldException $exception) {
             return ['status' => 'refused', 'code' => 'cannot_be_computed', 'sentence' => implode(' ', $exception->sentences($person)), 'field' => 'form'];
         }

@@ -89,7 +89,7 @@ final readonly class StackController
         $this->stacks->takeAway($coat);
 
         return redirect()->route('coats.show', $coat->piece->coats()->firstOrFail())
-            ->with('said', Person::of($request)->say(Message::of('said.coat_away', kind: $coat->kind())))
+            ->with('said', Person::of($request)->say(Message::of('said.coat_away', kind: Message::of('kinds.'.$coat->kind()))))
             ->with('undo', "/coats/{$coat->id}/restore");
     }
 
@@ -97,7 +97,7 @@ final readonly class StackController
     {
         $coat->restore();
 
-        return redirect()->route('coats.show', $coat)->with('said', Person::of($request)->say(Message::of('said.coat_back', kind: $coat->kind())));
+        return redirect()->route('coats.show', $coat)->with('said', Person::of($request)->say(Message::of('said.coat_back', kind: Message::of('kinds.'.$coat->kind()))));
     }
 
     public function sameAgain(Request $request, Piece $piece, PieceDesk $pieces): RedirectResponse

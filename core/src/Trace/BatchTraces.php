@@ -198,7 +198,7 @@ final readonly class BatchTraces
     {
         return array_map(static fn (Turn $turn, int $at): TraceInput => TraceInput::computed(
             $symbol.'_'.($at + 1),
-            Message::of('traces.turn', count: $turn->count, piece: $turn->coat->case->piece->name, kind: $turn->coat->case->coat->kind->value),
+            Message::of('traces.turn', count: $turn->count, piece: $turn->coat->case->piece->name, kind: Message::named('kinds', $turn->coat->case->coat->kind)),
             $of($turn),
             $unit,
         ), $this->result->turns, array_keys($this->result->turns));

@@ -1,10 +1,10 @@
-import type { CoatKind, Dam, Laying, PieceKind, Surface } from '../types/generated/plan'
+import type { CoatKind, Dam, Laying, PieceKind, Surface } from '../types/generated/choices'
 import type { HeatTool } from '../types/generated/result'
 import * as texts from '@words/lib'
 /** The trade's words for what the plan file names: each choice that its schema knows, or it does not build. */
 
 /** What is chosen from, in the order in which it is offered. */
-function choices<T extends string>(words: Record<T, string>): { value: T; label: string }[] {
+export function choices<T extends string>(words: Record<T, string>): { value: T; label: string }[] {
     return (Object.keys(words) as T[]).map((value) => ({ value, label: words[value] }))
 }
 

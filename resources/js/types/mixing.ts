@@ -2,10 +2,10 @@
 
 import type { Advice } from './answer'
 import type { BatchFigures as ComputedBatch, DoseUnit, HeatTool } from './generated/result'
-import type { WayName } from './generated/plan'
+import type { WayName } from './generated/choices'
 import type { CoatKind } from './plan'
 
-export type { WayName } from './generated/plan'
+export type { WayName } from './generated/choices'
 import type { Drawing } from './page'
 
 export type { ColourFigures, DoseUnit, TurnFigures as BatchTurn } from './generated/result'

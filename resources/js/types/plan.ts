@@ -1,8 +1,8 @@
 /** What the plan file says; names and units are its own. */
 
-import type { CoatKind, Containment, SideName } from './generated/plan'
+import type { CoatKind, Containment, SideName } from './generated/choices'
 
-export type { CoatKind, Containment, SideName } from './generated/plan'
+export type { CoatKind, Containment, SideName } from './generated/choices'
 
 export type ShapeName = 'rectangle' | 'circle' | 'ellipse' | 'ring' | 'polygon' | 'path'
 

@@ -1,5 +1,8 @@
 /* Written by bin/types from the schema. */
 
+export type PieceWithStack = PieceFigures & {
+    stack: StackFigures
+}
 export type HeatTool = 'flame' | 'heat_gun' | 'breath' | 'none'
 export type Level = 'note' | 'caution' | 'stop'
 export type DoseUnit = 'ml' | 'g' | 'drops' | 'dips' | 'scoops'
@@ -15,7 +18,10 @@ export interface ResultDocument {
     batches: BatchFigures[]
     ranges?: RangesDocument
 }
-export interface PieceWithStack {
+/**
+ * One piece, measured.
+ */
+export interface PieceFigures {
     id: string
     /**
      * Null for what is counted or measured by water.
@@ -32,13 +38,9 @@ export interface PieceWithStack {
      * What a recess or mould holds.
      */
     holds_ml: number | null
-    stack: StackFigures
 }
 /**
  * The whole stack of coats of one piece: its thickness, and the resin that stays on one.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "StackFigures".
  */
 export interface StackFigures {
     thickness_mm: number | null
@@ -48,9 +50,6 @@ export interface StackFigures {
 }
 /**
  * One coat, computed.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "CoatFigures".
  */
 export interface CoatFigures {
     id: string
@@ -82,9 +81,6 @@ export interface CoatFigures {
 }
 /**
  * Where the resin of a coat goes, ml for all its pieces.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "VolumeFigures".
  */
 export interface VolumeFigures {
     film: number
@@ -105,9 +101,6 @@ export interface VolumeFigures {
 }
 /**
  * What is mixed.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "MixFigures".
  */
 export interface MixFigures {
     a_ml: number
@@ -122,9 +115,6 @@ export interface MixFigures {
 }
 /**
  * How a held film stands at its edge; per piece.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "HeldFigures".
  */
 export interface HeldFigures {
     edge_angle_deg: number | null
@@ -138,9 +128,6 @@ export interface HeldFigures {
 }
 /**
  * The lip that a dammed coat leaves, and the top coat that it holds.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "LipFigures".
  */
 export interface LipFigures {
     rise_mm: number
@@ -148,9 +135,6 @@ export interface LipFigures {
 }
 /**
  * From when to when it stays where it is placed.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "PlacedFigures".
  */
 export interface PlacedFigures {
     from_min: number
@@ -158,9 +142,6 @@ export interface PlacedFigures {
 }
 /**
  * One pour of a deep coat.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "LiftFigures".
  */
 export interface LiftFigures {
     depth_mm: number
@@ -178,9 +159,6 @@ export interface LiftFigures {
 }
 /**
  * One colour of a coat, laid wet on wet.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "PartFigures".
  */
 export interface PartFigures {
     colour: string
@@ -189,9 +167,6 @@ export interface PartFigures {
 }
 /**
  * How the film behaves in this room.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "FilmFigures".
  */
 export interface FilmFigures {
     /**
@@ -230,9 +205,6 @@ export interface FilmFigures {
 }
 /**
  * Which heat, and when; minutes after the pour.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "TorchFigures".
  */
 export interface TorchFigures {
     passes_min: number[]
@@ -246,9 +218,6 @@ export interface TorchFigures {
 }
 /**
  * What an edge keeps of an open film.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "EdgeFigures".
  */
 export interface EdgeFigures {
     laid_mm: number
@@ -258,9 +227,6 @@ export interface EdgeFigures {
 }
 /**
  * When to wipe; minutes after the pour.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "DripsFigures".
  */
 export interface DripsFigures {
     wipes_min: number[]
@@ -270,9 +236,6 @@ export interface DripsFigures {
 }
 /**
  * Hours after the pour; null where the label does not say.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "WindowFigures".
  */
 export interface WindowFigures {
     recoat_from_h: number | null
@@ -283,9 +246,6 @@ export interface WindowFigures {
 }
 /**
  * What is advised: its code, how grave, and a sentence.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "AdviceFigures".
  */
 export interface AdviceFigures {
     code: string
@@ -294,9 +254,6 @@ export interface AdviceFigures {
 }
 /**
  * Coats that are mixed together, computed.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "BatchFigures".
  */
 export interface BatchFigures {
     id: string
@@ -334,9 +291,6 @@ export interface RatioErrorFigures {
 }
 /**
  * One coat of a batch, in the order of pouring; minutes after the mixing.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "TurnFigures".
  */
 export interface TurnFigures {
     coat: string
@@ -350,9 +304,6 @@ export interface TurnFigures {
 }
 /**
  * One colour cup of a batch.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "ColourFigures".
  */
 export interface ColourFigures {
     name: string
@@ -374,9 +325,6 @@ export interface ColourFigures {
 }
 /**
  * One colourant of a colour cup.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "DoseFigures".
  */
 export interface DoseFigures {
     colourant: string
@@ -388,9 +336,6 @@ export interface DoseFigures {
 }
 /**
  * How a colour looks over what lies below; #rrggbb.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "SwatchFigures".
  */
 export interface SwatchFigures {
     colour: string
@@ -404,9 +349,6 @@ export interface RangesDocument {
 }
 /**
  * Ranges of one coat or batch, by figure.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "RangesOf".
  */
 export interface RangesOf {
     id: string
@@ -417,9 +359,6 @@ export interface RangesOf {
  *
  * This interface was referenced by `RangesOf`'s JSON-Schema definition
  * via the `patternProperty` "^(?!id$)".
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "FigureRange".
  */
 export interface FigureRange {
     low: number
@@ -429,28 +368,4 @@ export interface FigureRange {
 export interface RangeCause {
     what: string
     share_pct: number
-}
-/**
- * One piece, measured.
- *
- * This interface was referenced by `ResultDocument`'s JSON-Schema
- * via the `definition` "PieceFigures".
- */
-export interface PieceFigures {
-    id: string
-    /**
-     * Null for what is counted or measured by water.
-     */
-    area_cm2: number | null
-    perimeter_mm: number | null
-    hole_perimeter_mm: number | null
-    coated_edge_mm: number
-    /**
-     * Twice the area over the edge.
-     */
-    effective_radius_mm: number | null
-    /**
-     * What a recess or mould holds.
-     */
-    holds_ml: number | null
 }

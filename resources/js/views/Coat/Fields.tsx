@@ -113,7 +113,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     entry(
                         'coat',
                         'runoff_pct',
-                        words.runOff,
+                        words.runOffLabel,
                         fieldNumber(spec.runoff_pct),
                         '%',
                         fieldNumber(inForce?.runoff_pct),

@@ -1,3 +1,4 @@
+import { choices } from '../../lib/words'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
@@ -9,14 +10,14 @@ import * as texts from '@words/shelf'
 type Words = NonNullable<ResinSheet['label_words']>
 
 /** What a label's word can mean. */
-const STAGES = [
-    { value: '', label: texts.notSureLeaveItUnknown },
-    { value: 'recoat_from_h', label: texts.tackyNoPrintRecoatFrom },
-    { value: 'recoat_to_h', label: texts.tooHardToBondRecoatTo },
-    { value: 'sand_from_h', label: texts.hardEnoughToSand },
-    { value: 'handle_h', label: texts.itCanBeHandled },
-    { value: 'full_cure_h', label: texts.itIsItself },
-]
+const STAGES = choices({
+    '': texts.notSureLeaveItUnknown,
+    recoat_from_h: texts.tackyNoPrintRecoatFrom,
+    recoat_to_h: texts.tooHardToBondRecoatTo,
+    sand_from_h: texts.hardEnoughToSand,
+    handle_h: texts.itCanBeHandled,
+    full_cure_h: texts.itIsItself,
+})
 
 interface Props {
     words: Words

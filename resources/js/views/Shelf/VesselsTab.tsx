@@ -1,3 +1,4 @@
+import { choices } from '../../lib/words'
 import { PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
@@ -16,14 +17,14 @@ interface Props {
     onPut: (supply: ShelfSupply) => void
 }
 
-const MATERIALS = [
-    { value: '', label: words.notSaid2 },
-    { value: 'silicone', label: words.siliconeFlexible },
-    { value: 'plastic', label: words.plastic },
-    { value: 'paper', label: words.paper },
-    { value: 'glass', label: words.glass },
-    { value: 'metal', label: words.metal },
-]
+const MATERIALS = choices({
+    '': words.notSaid2,
+    silicone: words.siliconeFlexible,
+    plastic: words.plastic,
+    paper: words.paper,
+    glass: words.glass,
+    metal: words.metal,
+})
 
 /** Cups, jugs and dishes, cut open and to one scale. */
 export function VesselsTab({ vessels, onPut }: Props): ReactNode {

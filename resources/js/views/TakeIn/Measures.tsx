@@ -1,3 +1,4 @@
+import { choices } from '../../lib/words'
 import { FileIcon, ImageIcon, PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
@@ -22,14 +23,14 @@ interface Props {
     leave: (name: string) => () => void
 }
 
-const OTHER_WAYS: { value: Way; label: string }[] = [
-    { value: 'path', label: words.aFreeformOutline },
-    { value: 'polygon', label: words.cornerPoints },
-    { value: 'count', label: words.countedMlEach },
-    { value: 'water', label: words.filledWithWaterWeighed },
-    { value: 'stone', label: words.aStoneOrFigure },
-    { value: 'vessel', label: words.aVessel },
-]
+const OTHER_WAYS = choices({
+    path: words.aFreeformOutline,
+    polygon: words.cornerPoints,
+    count: words.countedMlEach,
+    water: words.filledWithWaterWeighed,
+    stone: words.aStoneOrFigure,
+    vessel: words.aVessel,
+})
 
 /** The ways of measuring beyond typed lengths. */
 export function OtherMeasures(props: Props): ReactNode {

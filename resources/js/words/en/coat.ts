@@ -209,3 +209,4 @@ export const alike = (quantity: Said) => `, ${quantity} alike`
 export const drawn = 'Drawn'
 export const asItLies = 'As it lies'
 export const asItWillHang = 'As it will hang'
+export const runOffLabel = 'Run-off'
