@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Order;
 use OpenGlaze\Core\Journal\Press;
 use Random\Engine\Mt19937;
@@ -118,7 +118,7 @@ final class Outages
     {
         $events = [];
         foreach ($studio->rows("select * from events where kind = 'observed' and subject = '$film'") as $row) {
-            $events[] = Event::of($row['id'], EventKind::Observed, new Press($row['device'], (int) $row['sequence'], (int) $row['pressed_ms'], (int) $row['offset_ms'], (int) $row['heard_ms']), new Facts);
+            $events[] = Event::of($row['id'], EventKind::Observed, new Press($row['device'], (int) $row['sequence'], (int) $row['pressed_ms'], (int) $row['offset_ms'], (int) $row['heard_ms']), Entry::of());
         }
 
         return array_map(static fn (Event $event): string => $event->id, Order::of($events));

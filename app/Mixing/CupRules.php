@@ -20,7 +20,6 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Weighing\Mark;
@@ -44,7 +43,7 @@ final readonly class CupRules implements SubjectRules
     public function accept(Pressed $pressed, array $before, Person $person): stdClass
     {
         $record = CupRecord::of($before);
-        $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($pressed->facts)));
+        $refusal = $record->refusalOf($pressed->kind, $pressed->facts);
         if ($refusal !== null) {
             throw Refused::because($refusal, $pressed->kind === EventKind::Weighed ? 'grams' : 'form');
         }

@@ -7,7 +7,6 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Press;
 use OpenGlaze\Core\Journal\SubjectKind;
 use stdClass;
@@ -56,6 +55,6 @@ final class JournalEvent extends Model
 
     public function inCore(): Event
     {
-        return Event::of($this->id, $this->kind, new Press($this->device, $this->sequence, $this->pressed_ms, $this->offset_ms, $this->heard_ms), new Facts(get_object_vars($this->facts)));
+        return Event::of($this->id, $this->kind, new Press($this->device, $this->sequence, $this->pressed_ms, $this->offset_ms, $this->heard_ms), $this->facts);
     }
 }

@@ -16,7 +16,6 @@ use App\Saying\Person;
 use OpenGlaze\Core\Journal\ActMark;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\FilmRecord;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\Refusal;
@@ -45,7 +44,7 @@ final readonly class FilmRules implements SubjectRules
     {
         $record = FilmRecord::of($before);
         $facts = $pressed->kind === EventKind::ToppedUp ? self::added($pressed->facts, $person) : $pressed->facts;
-        $refusal = $record->refusalOf($pressed->kind, new Facts(get_object_vars($facts)));
+        $refusal = $record->refusalOf($pressed->kind, $facts);
         if ($refusal !== null) {
             throw Refused::because($refusal);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Document\Entry;
+
 /** How much of a part went in, and how one knows. */
 final readonly class Amount
 {
@@ -15,7 +17,7 @@ final readonly class Amount
     }
 
     /** Null where nothing was said of it. */
-    public static function from(?Facts $facts): ?self
+    public static function from(?Entry $facts): ?self
     {
         $how = $facts === null ? null : Known::tryFrom($facts->text('how') ?? '');
         if ($facts === null || $how === null) {

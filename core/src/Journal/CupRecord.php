@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Plan\PartName;
 
 /** What became of a cup, from its first gram until it is poured or thrown away: a fold of its events. */
@@ -122,7 +123,7 @@ final readonly class CupRecord
     }
 
     /** Why that cannot have happened to it; null where it can. What needs the batch worked out is judged beside it. */
-    public function refusalOf(EventKind $kind, Facts $facts): ?Refusal
+    public function refusalOf(EventKind $kind, Entry $facts): ?Refusal
     {
         if ($this->begun === null) {
             return $kind === EventKind::MixingBegun ? null : Refusal::NotThere;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Document\Entry;
+
 /** Something that happened at the bench: written once, never changed. */
 final readonly class Event
 {
@@ -11,16 +13,16 @@ final readonly class Event
         public string $id,
         public EventKind $kind,
         public Press $press,
-        public Facts $facts,
+        public Entry $facts,
         /** when it happened, ms since 1970 by the studio's clock */
         public int $atMs,
     ) {
     }
 
     /** @param  string  $id  a UUID, made where it was pressed */
-    public static function of(string $id, EventKind $kind, Press $press, Facts $facts = new Facts): self
+    public static function of(string $id, EventKind $kind, Press $press, ?Entry $facts = null): self
     {
-        return new self($id, $kind, $press, $facts, $press->correctedMs());
+        return new self($id, $kind, $press, $facts ?? Entry::of(), $press->correctedMs());
     }
 
     /** The same, placed at another moment; see Order. */

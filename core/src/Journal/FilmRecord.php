@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Document\Entry;
+
 /**
  * What became of a film, from the end of its stirring until it is off the bench: a fold of its events.
  *
@@ -65,7 +67,7 @@ final readonly class FilmRecord
     /** When its stirring ended, ms since 1970; null before it is begun. */
     public function startedMs(): ?int
     {
-        return $this->begun === null ? null : $this->begun->facts->moment('started_ms') ?? $this->begun->atMs;
+        return $this->begun === null ? null : $this->begun->facts->whole('started_ms') ?? $this->begun->atMs;
     }
 
     /** When the last of it was on the piece; never before the stirring ended. */
@@ -83,11 +85,11 @@ final readonly class FilmRecord
     /** @return list<string> the names of the acts that its schedule has */
     public function actNames(): array
     {
-        return array_map(static fn (Facts $act): string => $act->text('id') ?? '', $this->poured?->facts->facts('answer')?->list('acts') ?? []);
+        return array_map(static fn (Entry $act): string => $act->text('id') ?? '', $this->poured?->facts->entries('answer.acts') ?? []);
     }
 
     /** Why that cannot have happened to it; null where it can. Who pressed what another pressed too is not refused. */
-    public function refusalOf(EventKind $kind, Facts $facts): ?Refusal
+    public function refusalOf(EventKind $kind, Entry $facts): ?Refusal
     {
         if ($this->begun === null) {
             return $kind === EventKind::PourBegun ? null : Refusal::NotThere;
@@ -108,7 +110,7 @@ final readonly class FilmRecord
         };
     }
 
-    private function refusalOfAct(EventKind $kind, Facts $facts): ?Refusal
+    private function refusalOfAct(EventKind $kind, Entry $facts): ?Refusal
     {
         return match (true) {
             $this->poured === null => Refusal::NotPoured,

@@ -29,8 +29,8 @@ final readonly class Took
         $facts = $event->facts;
 
         return new self(
-            Amount::from($facts->facts('a')) ?? $this->a,
-            Amount::from($facts->facts('b')) ?? $this->b,
+            Amount::from($facts->entry('a')) ?? $this->a,
+            Amount::from($facts->entry('b')) ?? $this->b,
             $facts->number('tray_g') ?? $this->trayG,
             $facts->text('note') ?? $this->note,
             $facts->text('photo') ?? $this->photo,

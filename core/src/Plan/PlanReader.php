@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use stdClass;
@@ -17,15 +18,16 @@ use stdClass;
  */
 final class PlanReader
 {
-    public const FORMAT = 'open-glaze-plan';
-
-    public const VERSION = 1;
-
     public const MOST_ENTRIES = 10_000;
 
-    /** @throws PlanException when anything is wrong */
-    public function read(stdClass $document): Plan
+    /**
+     * @param  stdClass|PlanDocument  $document  decoded JSON
+     *
+     * @throws PlanException when anything is wrong
+     */
+    public function read(stdClass|PlanDocument $document): Plan
     {
+        $document = $document instanceof PlanDocument ? $document->raw() : $document;
         $faults = new Faults;
         $this->refuseBeyondDoubles($document, '', $faults);
         $root = new Node($document, '', $faults, Origin::Entered);
@@ -48,13 +50,13 @@ final class PlanReader
 
     private function readHead(Node $root): void
     {
-        if ($root->text('format') !== self::FORMAT && $root->has('format')) {
-            $root->fault('format', Message::of('plan.no_plan_file', format: self::FORMAT));
+        if ($root->text('format') !== PlanDocument::FORMAT && $root->has('format')) {
+            $root->fault('format', Message::of('plan.no_plan_file', format: PlanDocument::FORMAT));
         }
         if (! $root->has('version')) {
             $root->fault('version', Message::of('plan.missing'));
-        } elseif ($root->raw('version') !== self::VERSION) {
-            $root->fault('version', Message::of('plan.only_version', version: self::VERSION));
+        } elseif ($root->raw('version') !== PlanDocument::VERSION) {
+            $root->fault('version', Message::of('plan.only_version', version: PlanDocument::VERSION));
         }
     }
 

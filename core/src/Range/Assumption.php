@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Range;
 
-use OpenGlaze\Core\Plan\Entries;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /** One value of a plan that nobody measured: where it stands, what is taken, and how far it may be off. */
 final readonly class Assumption
@@ -35,20 +35,17 @@ final readonly class Assumption
     ) {
     }
 
-    /** Writes into the document what it would be so many standard deviations from what is taken. */
-    public function put(stdClass $document, float $deviations): void
+    /** The document with what it would be so many standard deviations from what is taken. */
+    public function put(PlanDocument $document, float $deviations): PlanDocument
     {
-        $holder = Entries::of($document, $this->list)[$this->at];
+        $path = ($this->list === 'studio' ? 'studio' : "$this->list.$this->at").'.'.$this->field;
         $off = $deviations / self::DEVIATIONS_95;
-        if (is_array($holder->{$this->field} ?? null)) {
-            foreach (Entries::of($holder, $this->field) as $point) {
-                assert(is_int($point->c) || is_float($point->c));
-                $point->c = $this->drawn($point->c, $off);
-            }
-
-            return;
+        $written = $document->value($path);
+        if (! is_array($written)) {
+            return $document->with($path, $this->drawn($this->value, $off));
         }
-        $holder->{$this->field} = $this->drawn($this->value, $off);
+
+        return $document->with($path, array_map(fn (Entry $point): Entry => $point->with('c', $this->drawn($point->number('c') ?? $this->value, $off)), $document->entries($path)));
     }
 
     /** So many half widths of its spread away from a value. */

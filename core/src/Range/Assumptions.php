@@ -6,14 +6,14 @@ namespace OpenGlaze\Core\Range;
 
 use OpenGlaze\Core\Amount\Face;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Heat\Curing;
-use OpenGlaze\Core\Plan\Entries;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Plan\Typical;
 use OpenGlaze\Core\Quantity\Sourced;
-use stdClass;
 
 /** What a plan assumes, with the spread of each (95 %). What was measured, and a person's own choices, have none. */
 final class Assumptions
@@ -22,39 +22,39 @@ final class Assumptions
      * @param  list<BatchResult>  $batches  as they are computed
      * @return list<Assumption>
      */
-    public static function of(stdClass $document, Plan $plan, array $batches): array
+    public static function of(PlanDocument $document, Plan $plan, array $batches): array
     {
-        $all = self::room(Entries::of($document, 'studio')[0], $plan->studio);
-        $resins = Entries::of($document, 'resins');
+        $all = self::room($document->studio(), $plan->studio);
+        $resins = $document->resins();
         foreach (array_values($plan->resins) as $at => $resin) {
             array_push($all, ...self::resin($resins[$at], $at, $resin, $plan->studio));
         }
-        $pieces = Entries::of($document, 'pieces');
+        $pieces = $document->pieces();
         foreach (array_values($plan->pieces) as $at => $piece) {
-            if (! isset($pieces[$at]->soak_ml_m2) && $piece->face->soakMlPerM2->value > 0) {
+            if ($pieces[$at]->value('soak_ml_m2') === null && $piece->face->soakMlPerM2->value > 0) {
                 $all[] = new Assumption('soak', 'pieces', $at, 'soak_ml_m2', $piece->face->soakMlPerM2->value, true, 0.5, 0, 10_000);
             }
-            if (! isset($pieces[$at]->edge_radius_mm) && $piece->coatedEdgeMm() > 0) {
+            if ($pieces[$at]->value('edge_radius_mm') === null && $piece->coatedEdgeMm() > 0) {
                 $all[] = new Assumption('edge_radius', 'pieces', $at, 'edge_radius_mm', $piece->edge->radiusMm->value, true, 0.5, 0, 20);
             }
         }
-        $coats = Entries::of($document, 'coats');
+        $coats = $document->coats();
         foreach ($plan->coats as $at => $coat) {
             $spec = $coats[$at];
             if (! $coat->isOpen()) {
                 continue;
             }
-            if (! isset($spec->edge_film_mm)) {
+            if ($spec->value('edge_film_mm') === null) {
                 $all[] = new Assumption('edge_film', 'coats', $at, 'edge_film_mm', $coat->edgeFilmMm->value, true, 0.4, 0.01, 500);
             }
-            if (! isset($spec->runoff_pct) && $coat->runoffPct->value > 0 && Face::of($plan->pieces[$coat->pieceId], $coat)->coatedEdgeMm > 0) {
+            if ($spec->value('runoff_pct') === null && $coat->runoffPct->value > 0 && Face::of($plan->pieces[$coat->pieceId], $coat)->coatedEdgeMm > 0) {
                 $all[] = new Assumption('runoff', 'coats', $at, 'runoff_pct', $coat->runoffPct->value, true, 0.6, 0, 100);
             }
         }
 
-        $planned = Entries::of($document, 'batches');
+        $planned = $document->batches();
         foreach ($batches as $at => $batch) {
-            if (! isset($planned[$at]->emptied_min) && $batch->emptiedMin > 0) {
+            if ($planned[$at]->value('emptied_min') === null && $batch->emptiedMin > 0) {
                 $all[] = new Assumption('hands', 'batches', $at, 'emptied_min', $batch->emptiedMin, true, 0.3, 0.001, 600_000);
             }
         }
@@ -63,17 +63,17 @@ final class Assumptions
     }
 
     /** @return list<Assumption> */
-    private static function room(stdClass $spec, Studio $studio): array
+    private static function room(Entry $spec, Studio $studio): array
     {
-        $all = [new Assumption('temperature', 'studio', 0, isset($spec->temperatures) ? 'temperatures' : 'temperature_c', $studio->room->temperatures->at(0.0), false, 1.0, -10, 60)];
-        if (! isset($spec->advancing_angle_deg)) {
+        $all = [new Assumption('temperature', 'studio', 0, $spec->value('temperatures') !== null ? 'temperatures' : 'temperature_c', $studio->room->temperatures->at(0.0), false, 1.0, -10, 60)];
+        if ($spec->value('advancing_angle_deg') === null) {
             $all[] = new Assumption('advancing_angle', 'studio', 0, 'advancing_angle_deg', $studio->wetting->advancingAngleDeg->value, false, 8.0, 1, 180);
         }
         foreach ([
             'residue_film_mm' => ['residue', $studio->hands->residueFilmMm->value, 0.5, 0.01, 5.0],
             'heat_loss_w_m2_k' => ['heat_loss', $studio->pace->heatLossWM2K->value, 0.3, 1.0, 100.0],
         ] as $field => [$cause, $value, $spread, $least, $most]) {
-            if (! isset($spec->{$field})) {
+            if ($spec->value($field) === null) {
                 $all[] = new Assumption($cause, 'studio', 0, $field, $value, true, $spread, $least, $most);
             }
         }
@@ -82,7 +82,7 @@ final class Assumptions
     }
 
     /** @return list<Assumption> */
-    private static function resin(stdClass $spec, int $at, ResinSheet $resin, Studio $studio): array
+    private static function resin(Entry $spec, int $at, ResinSheet $resin, Studio $studio): array
     {
         $ratio = static fn (string $cause, string $field, float $value, float $spread, float $least, float $most): Assumption => new Assumption($cause, 'resins', $at, $field, $value, true, $spread, $least, $most);
         $all = [

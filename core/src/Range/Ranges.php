@@ -9,12 +9,11 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
-use OpenGlaze\Core\Plan\Entries;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use stdClass;
 
 /**
  * How sure the figures of a plan are: its own computation, drawn anew with each of its assumptions somewhere in its spread.
@@ -34,25 +33,23 @@ final class Ranges
     private const CHANCE = 0.35;
 
     /**
-     * @param  stdClass  $document  a plan that was read before, and is known to be sound
+     * @param  PlanDocument  $document  a plan that was read before, and is known to be sound
      * @return array{coats: array<string, array<string, Range>>, batches: array<string, array<string, Range>>} by id and figure
      *
      * @throws PlanException when the plan itself cannot be computed
      */
-    public static function of(stdClass $document): array
+    public static function of(PlanDocument $document): array
     {
         $plan = (new PlanReader)->read($document);
         $assumptions = Assumptions::of($document, $plan, (new BatchPlanner(advises: false))->plan($plan, (new Planner(advises: false))->plan($plan)));
         $deviations = self::deviations(count($assumptions));
         $figures = [];
         for ($draw = 0; $draw < self::DRAWS; $draw++) {
-            $drawn = unserialize(serialize($document), ['allowed_classes' => [stdClass::class]]);
-            assert($drawn instanceof stdClass);
+            $drawn = $document;
             foreach ($assumptions as $index => $assumption) {
-                $assumption->put($drawn, $deviations[$index][$draw]);
+                $drawn = $assumption->put($drawn, $deviations[$index][$draw]);
             }
-            self::windowsStayOpen($drawn);
-            foreach (self::figures($drawn) as [$of, $id, $figure, $value]) {
+            foreach (self::figures(self::windowsStayOpen($drawn)) as [$of, $id, $figure, $value]) {
                 $figures[$of][$id][$figure][$draw] = $value;
             }
         }
@@ -86,14 +83,16 @@ final class Ranges
     }
 
     /** Both ends of a window are drawn by themselves; it never shuts before it opens. */
-    private static function windowsStayOpen(stdClass $document): void
+    private static function windowsStayOpen(PlanDocument $document): PlanDocument
     {
-        foreach (Entries::of($document, 'resins') as $resin) {
-            [$from, $to] = [$resin->recoat_from_h ?? null, $resin->recoat_to_h ?? null];
+        foreach ($document->resins() as $at => $resin) {
+            [$from, $to] = [$resin->value('recoat_from_h'), $resin->value('recoat_to_h')];
             if (is_float($from) && is_float($to) && $to <= $from) {
-                $resin->recoat_to_h = min(10_000, $from * 1.001);
+                $document = $document->with("resins.$at.recoat_to_h", min(10_000, $from * 1.001));
             }
         }
+
+        return $document;
     }
 
     /**
@@ -101,7 +100,7 @@ final class Ranges
      *
      * @return iterable<array{'coats'|'batches', string, string, float}>
      */
-    private static function figures(stdClass $document): iterable
+    private static function figures(PlanDocument $document): iterable
     {
         try {
             $plan = (new PlanReader)->read($document);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Journal;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Refusal;
@@ -63,15 +63,15 @@ final class CupRecordTest extends TestCase
         $dose = self::weighed(9, 'dose_0_0', 1.0);
         $mixed = Happened::at(7, EventKind::Mixed);
         $cup = CupRecord::of([self::begun(), $a, $b, $mixed, $dose]);
-        self::assertSame(Refusal::NotThere, CupRecord::of([])->refusalOf(EventKind::Weighed, new Facts));
-        self::assertSame(Refusal::AlreadyBegun, $cup->refusalOf(EventKind::MixingBegun, new Facts));
-        self::assertSame(Refusal::WeighedAlready, $cup->refusalOf(EventKind::Weighed, new Facts(['step' => 'a'])));
-        self::assertSame(Refusal::BothPartsIn, $cup->refusalOf(EventKind::PartsTurned, new Facts));
-        self::assertSame(Refusal::AlreadyMixed, $cup->refusalOf(EventKind::StirringBegun, new Facts));
-        self::assertSame(Refusal::AlreadyMixed, $cup->refusalOf(EventKind::Undone, new Facts(['of' => $b->id])), 'a part is not taken out of a mix');
-        self::assertNull($cup->refusalOf(EventKind::Undone, new Facts(['of' => $dose->id])), 'a dose was read wrong');
-        self::assertNull($cup->refusalOf(EventKind::Undone, new Facts(['of' => $mixed->id])));
-        self::assertNull($cup->refusalOf(EventKind::Mixed, new Facts), 'pressed on two devices');
+        self::assertSame(Refusal::NotThere, CupRecord::of([])->refusalOf(EventKind::Weighed, Entry::of()));
+        self::assertSame(Refusal::AlreadyBegun, $cup->refusalOf(EventKind::MixingBegun, Entry::of()));
+        self::assertSame(Refusal::WeighedAlready, $cup->refusalOf(EventKind::Weighed, Entry::from(['step' => 'a'])));
+        self::assertSame(Refusal::BothPartsIn, $cup->refusalOf(EventKind::PartsTurned, Entry::of()));
+        self::assertSame(Refusal::AlreadyMixed, $cup->refusalOf(EventKind::StirringBegun, Entry::of()));
+        self::assertSame(Refusal::AlreadyMixed, $cup->refusalOf(EventKind::Undone, Entry::from(['of' => $b->id])), 'a part is not taken out of a mix');
+        self::assertNull($cup->refusalOf(EventKind::Undone, Entry::from(['of' => $dose->id])), 'a dose was read wrong');
+        self::assertNull($cup->refusalOf(EventKind::Undone, Entry::from(['of' => $mixed->id])));
+        self::assertNull($cup->refusalOf(EventKind::Mixed, Entry::of()), 'pressed on two devices');
     }
 
     public function test_a_part_is_known_as_its_least_known_reading(): void

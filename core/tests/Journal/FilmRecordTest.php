@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Journal;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\FilmRecord;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\Refusal;
@@ -134,7 +134,7 @@ final class FilmRecordTest extends TestCase
     #[DataProvider('refusals')]
     public function test_what_cannot_have_happened_is_refused_by_a_code(array $events, EventKind $kind, array $facts, ?Refusal $refusal): void
     {
-        self::assertSame($refusal, FilmRecord::of($events)->refusalOf($kind, new Facts($facts)));
+        self::assertSame($refusal, FilmRecord::of($events)->refusalOf($kind, Entry::from($facts)));
     }
 
     public function test_every_order_of_arrival_folds_to_the_same(): void

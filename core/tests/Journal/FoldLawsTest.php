@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Journal;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\FilmRecord;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Order;
@@ -56,7 +56,7 @@ final class FoldLawsTest extends TestCase
         foreach ($this->histories($random) as [$events, $of]) {
             $can = array_values(array_filter($events, static fn (Event $event): bool => $event->kind->canBeUndone()));
             $undone = $can[$random->getInt(0, count($can) - 1)];
-            $back = Event::of('undo', EventKind::Undone, self::press('elsewhere', 1, 900_000), new Facts(['of' => $undone->id]));
+            $back = Event::of('undo', EventKind::Undone, self::press('elsewhere', 1, 900_000), Entry::from(['of' => $undone->id]));
             // what the same device pressed after it keeps its place behind it
             $without = self::without(Order::of($events), $undone->id);
             self::assertEquals($of($without), $of([...Order::of($events), $back]));
@@ -184,7 +184,7 @@ final class FoldLawsTest extends TestCase
      */
     private function history(Randomizer $random, EventKind $beginning, array $kinds): array
     {
-        $events = [Event::of('begun', $beginning, self::press('phone', 0, 0), new Facts(['on' => '2026-05-01']))];
+        $events = [Event::of('begun', $beginning, self::press('phone', 0, 0), Entry::from(['on' => '2026-05-01']))];
         $sequence = ['phone' => 0, 'tablet' => 0, 'bench' => 0];
         $count = $random->getInt(3, 25);
         for ($number = 1; $number <= $count; $number++) {
@@ -196,7 +196,7 @@ final class FoldLawsTest extends TestCase
                 [$kind, $facts] = [EventKind::Undone, ['of' => $events[$random->getInt(0, count($events) - 1)]->id]];
             }
             $atMs = $random->getInt(1, 120) * 1000;
-            $events[] = Event::of("event-$number", $kind, self::press($device, $sequence[$device], $atMs), new Facts($facts));
+            $events[] = Event::of("event-$number", $kind, self::press($device, $sequence[$device], $atMs), Entry::from($facts));
         }
 
         return $events;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Journal;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Facts;
 use OpenGlaze\Core\Journal\Press;
 
 /** Events as tests write them. */
@@ -26,7 +26,7 @@ final class Happened
         $number++;
         $atMs = self::ZERO + (int) round($min * 60_000);
 
-        return Event::of($id ?? "event-$number", $kind, new Press($device, $sequence ?? $number, $atMs - $wrongMs, $wrongMs, $atMs + 3_600_000), new Facts($facts));
+        return Event::of($id ?? "event-$number", $kind, new Press($device, $sequence ?? $number, $atMs - $wrongMs, $wrongMs, $atMs + 3_600_000), Entry::from($facts));
     }
 
     /** @param  array<string, mixed>  $facts */

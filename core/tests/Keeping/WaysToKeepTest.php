@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Keeping;
 
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Keeping\WayToKeep;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -79,7 +81,7 @@ final class WaysToKeepTest extends TestCase
             (object) [...(array) $plan->coats[0], 'id' => 'top', 'size_by' => (object) ['thickness_mm' => 0.5]],
         ];
         $before = json_encode($plan);
-        $ways = array_column(array_map(static fn (WayToKeep $way): array => [$way->kind->value, $way], WaysToKeep::of($plan, 1)), 1, 0);
+        $ways = array_column(array_map(static fn (WayToKeep $way): array => [$way->kind->value, $way], WaysToKeep::of(PlanDocument::of($plan), 1)), 1, 0);
         self::assertSame($before, json_encode($plan));
         self::assertSame(['flood', 'flood/2', 'flood/3'], array_map(static fn ($coat): string => $coat->case->coat->id, $ways['coats']->coats));
     }
@@ -98,7 +100,7 @@ final class WaysToKeepTest extends TestCase
     private static function ways(array $changes, array $resins = []): array
     {
         $ways = [];
-        foreach (WaysToKeep::of(Plans::with($changes), 0, $resins) as $way) {
+        foreach (WaysToKeep::of(PlanDocument::of(Plans::with($changes)), 0, array_map(Entry::of(...), $resins)) as $way) {
             $ways[$way->kind->value] = $way;
         }
 

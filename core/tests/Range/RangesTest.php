@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Range;
 
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Range\Normal;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
@@ -58,14 +59,14 @@ final class RangesTest extends TestCase
     {
         $document = self::withBatch([]);
         $before = serialize($document);
-        $once = Ranges::of($document);
+        $once = Ranges::of(PlanDocument::of($document));
         self::assertSame($before, serialize($document));
-        self::assertEquals($once, Ranges::of($document));
+        self::assertEquals($once, Ranges::of(PlanDocument::of($document)));
     }
 
     public function test_a_cup_has_ranges_of_its_own_around_what_is_planned(): void
     {
-        $ranges = Ranges::of(self::withBatch([]))['batches']['b'];
+        $ranges = Ranges::of(PlanDocument::of(self::withBatch([])))['batches']['b'];
         foreach (['total_ml', 'pot_life_min', 'emptied_min', 'peak_c'] as $figure) {
             self::assertLessThan($ranges[$figure]->high, $ranges[$figure]->low, $figure);
         }
@@ -95,7 +96,7 @@ final class RangesTest extends TestCase
      */
     private static function flood(array $changes): array
     {
-        return Ranges::of(Plans::with($changes))['coats']['flood'];
+        return Ranges::of(PlanDocument::of(Plans::with($changes)))['coats']['flood'];
     }
 
     /** @param  array<string, mixed>  $changes */
