@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
+use OpenGlaze\Core\Document\CoatEntry;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /** Makes large plans of a small one. */
 final class Plans
@@ -13,22 +14,22 @@ final class Plans
     /** A plan file of so many pieces, each with a sealed, a held, a deep and a clear coat. */
     public static function large(string $example, int $pieces): string
     {
-        $plan = Json::object($example);
-        $piece = Dig::objects($plan, 'pieces')[0];
-        $coat = Dig::objects($plan, 'coats')[0];
-        $plan->pieces = $plan->coats = [];
+        $plan = Json::read($example, PlanDocument::class);
+        $piece = $plan->pieces()[0];
+        $coat = $plan->coats()[0];
+        $all = $coats = [];
         for ($i = 0; $i < $pieces; $i++) {
-            $plan->pieces[] = (object) [...(array) $piece, 'id' => "piece-$i"];
+            $all[] = $piece->with('id', "piece-$i");
             foreach ([
-                ['kind' => 'seal', 'size_by' => (object) ['thickness_mm' => 0.1]],
-                ['containment' => 'held', 'size_by' => (object) ['thickness_mm' => 1 + $i / $pieces]],
-                ['containment' => 'dammed', 'size_by' => (object) ['total_depth_mm' => 6 + 10 * $i / $pieces]],
-                ['kind' => 'top', 'size_by' => (object) ['ml_per_piece' => 300 + $i, 'counted' => 'mixed']],
+                ['kind' => 'seal', 'size_by' => ['thickness_mm' => 0.1]],
+                ['containment' => 'held', 'size_by' => ['thickness_mm' => 1 + $i / $pieces]],
+                ['containment' => 'dammed', 'size_by' => ['total_depth_mm' => 6 + 10 * $i / $pieces]],
+                ['kind' => 'top', 'size_by' => ['ml_per_piece' => 300 + $i, 'counted' => 'mixed']],
             ] as $number => $fields) {
-                $plan->coats[] = (object) [...(array) $coat, 'id' => "coat-$i-$number", 'piece' => "piece-$i", ...$fields];
+                $coats[] = CoatEntry::from([...$coat->fields(), 'id' => "coat-$i-$number", 'piece' => "piece-$i", ...$fields]);
             }
         }
 
-        return Json::file($plan);
+        return Json::file($plan->with('pieces', $all)->with('coats', $coats));
     }
 }

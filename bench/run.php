@@ -24,6 +24,8 @@ use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Proposal;
+use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Edge\FilmStrip;
 use OpenGlaze\Core\Held\Dome;
@@ -66,7 +68,7 @@ if (in_array('core', $wanted, true)) {
     }
     Figures::milliseconds('one edge: what stays, runs off, its wipes', 200, fn () => EdgeRun::of($result->case->wetEdge() ?? throw new LogicException('an edge'), 1.0), 'aim 1 ms');
     Figures::milliseconds('how it looks from the pour until it has set', 50, fn () => FilmStrip::of($result->case->wetEdge() ?? throw new LogicException('an edge'), $result->film->gelsMin));
-    Figures::milliseconds('every way to keep it, beside the plan', 20, fn () => WaysToKeep::of(Json::object($example), 0));
+    Figures::milliseconds('every way to keep it, beside the plan', 20, fn () => WaysToKeep::of(Json::read($example, PlanDocument::class), 0));
     printf("%-48s %.4f %%\n", 'the table of edges, at worst beside its solver', 100 * Edges::worstShare());
     $evening = PlanFile::read(Plans::large($example, 15))->plan;
     $coats = (new Planner)->plan($evening);
@@ -75,9 +77,8 @@ if (in_array('core', $wanted, true)) {
     $batch = Proposal::of($evening->studio, [$coats[0]], $vessels)->batches[0];
     Figures::milliseconds('the clock of one cup, to its peak', 50, fn () => (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]), 'aim 10 ms');
     $cup = (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]);
-    foreach (['one coat' => [], 'one coat with its cup' => [(object) ['id' => 'b', 'coats' => ['flood'], 'cup_diameter_mm' => 100]]] as $what => $batches) {
-        $document = PlanFile::read($example)->document;
-        $document->batches = $batches;
+    foreach (['one coat' => [], 'one coat with its cup' => [BatchEntry::from(['id' => 'b', 'coats' => ['flood'], 'cup_diameter_mm' => 100])]] as $what => $batches) {
+        $document = PlanFile::read($example)->document->withBatches($batches);
         Figures::milliseconds("how sure $what is, 64 draws", 10, fn () => Ranges::of($document), $batches === [] ? 'aim 100 ms' : 'aim 300 ms');
     }
     Figures::milliseconds('one cup beside a dish, half of it, a cooler room', 50, fn () => CupClock::of($evening->studio, $cup)?->compared());

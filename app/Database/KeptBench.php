@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use App\PlanFile\Dig;
+use App\PlanFile\Json;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\SubjectKind;
 use Ramsey\Uuid\Uuid;
@@ -48,10 +49,10 @@ final class KeptBench
             'plan_id' => $mixing->plan_id, 'batch' => $mixing->batch_key, 'title' => $mixing->title,
             'plan' => self::object($mixing->plan), 'result' => self::object($mixing->result),
         ]);
-        if (isset($weighed->first)) {
-            $this->write(SubjectKind::Cup, $cup, EventKind::PartsTurned, $begunMs, ['first' => $weighed->first]);
+        if ($weighed->value('first') !== null) {
+            $this->write(SubjectKind::Cup, $cup, EventKind::PartsTurned, $begunMs, ['first' => $weighed->value('first')]);
         }
-        foreach (get_object_vars(Dig::object($weighed, 'got')) as $step => $grams) {
+        foreach ($weighed->at('got')->fields() as $step => $grams) {
             $this->write(SubjectKind::Cup, $cup, EventKind::Weighed, $begunMs, ['step' => (string) $step, 'grams' => $grams]);
         }
         foreach (['stirred_from' => EventKind::StirringBegun, 'mixed_at' => EventKind::Mixed] as $column => $kind) {
@@ -75,20 +76,20 @@ final class KeptBench
         ]);
         $this->write(SubjectKind::Film, $film, EventKind::PourBegun, $startedMs, [
             'piece_id' => $pour->piece_id, 'coat_id' => $pour->coat_id, 'cup' => $cup, 'title' => $pour->title,
-            'lift' => $result->lift ?? null, 'count' => $result->count ?? null, 'share' => $result->share ?? null,
+            'lift' => $result->value('lift'), 'count' => $result->value('count'), 'share' => $result->value('share'),
             'reason' => $pour->override_reason, 'started_ms' => $startedMs,
             'plan' => self::object($pour->plan), 'result' => $result, ...($cup === null ? [] : $amounts('weighed')),
         ]);
         $pouredMs = self::ms($pour->poured_at);
         $times = self::object($pour->times);
-        $answer = Dig::object($times, 'answer');
+        $answer = $times->at('answer');
         if ($pouredMs !== null) {
             $acts = DB::table('pour_acts')->where('pour_id', $pour->id)->orderBy('position')->get();
-            $answer->acts = $acts->map(fn (stdClass $act): array => [
+            $answer = $answer->with('acts', $acts->map(fn (stdClass $act): array => [
                 'id' => $act->key, 'kind' => $act->kind, 'title' => $act->title, 'how' => $act->how, 'due_min' => $act->due_min,
-                'until_min' => self::untilMin($answer, is_string($act->kind) ? $act->kind : '', Dig::float($times, 'age_min') ?? 0.0),
-            ])->all();
-            $this->write(SubjectKind::Film, $film, EventKind::Poured, $pouredMs, ['age_min' => $times->age_min ?? 0, 'answer' => $answer]);
+                'until_min' => self::untilMin($answer, is_string($act->kind) ? $act->kind : '', $times->number('age_min') ?? 0.0),
+            ])->all());
+            $this->write(SubjectKind::Film, $film, EventKind::Poured, $pouredMs, ['age_min' => $times->value('age_min') ?? 0, 'answer' => $answer]);
             foreach ($acts->whereNotNull('done_at')->sortBy('done_at') as $act) {
                 $this->write(SubjectKind::Film, $film, EventKind::ActDone, self::ms($act->done_at) ?? $pouredMs, ['act' => $act->key]);
             }
@@ -102,7 +103,7 @@ final class KeptBench
                 ...$amounts($cup === null ? self::known($pour, $result) : 'weighed'), 'note' => $pour->note, 'photo' => $pour->photo,
             ]);
         }
-        $handleMin = 60 * (Dig::float($answer, 'coat.windows.handle_h') ?? 0.0);
+        $handleMin = 60 * ($answer->number('coat.windows.handle_h') ?? 0.0);
         if ($handleMin === 0.0 || ($pouredMs ?? $writtenMs) + $handleMin * 60_000 < $this->nowMs) {
             $this->write(SubjectKind::Film, $film, EventKind::TakenOff, max($writtenMs, ($pouredMs ?? 0) + (int) ($handleMin * 60_000)), []);
         }
@@ -132,34 +133,34 @@ final class KeptBench
             'subject_kind' => $of->value, 'subject' => $subject, 'kind' => $kind->value,
             'device' => $this->name('device', 'kept'), 'sequence' => $this->sequence,
             'pressed_ms' => $atMs, 'offset_ms' => 0, 'heard_ms' => $this->nowMs, 'kept' => true,
-            'facts' => json_encode((object) array_filter($facts, static fn (mixed $fact): bool => $fact !== null), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+            'facts' => Json::line(Entry::from(array_filter($facts, static fn (mixed $fact): bool => $fact !== null))),
         ]);
     }
 
     /** What was the plan's own figure was never measured; what was typed otherwise was read off something. */
-    private static function known(stdClass $pour, stdClass $result): string
+    private static function known(stdClass $pour, Entry $result): string
     {
-        $planned = Dig::float($result, 'coat.mix.total_ml') ?? 0.0;
+        $planned = $result->number('coat.mix.total_ml') ?? 0.0;
         $used = self::number($pour->used_a_ml) + self::number($pour->used_b_ml);
 
         return abs($used - $planned) <= 0.001 * $planned ? 'planned' : 'read';
     }
 
-    private static function untilMin(stdClass $answer, string $kind, float $ageMin): ?float
+    private static function untilMin(Entry $answer, string $kind, float $ageMin): ?float
     {
         return match ($kind) {
             'wipe' => self::flowsUntil($answer, $ageMin),
-            'cover' => self::times(60, Dig::float($answer, 'coat.windows.handle_h')),
-            default => Dig::float($answer, 'coat.torch.closes_min'),
+            'cover' => self::times(60, $answer->number('coat.windows.handle_h')),
+            default => $answer->number('coat.torch.closes_min'),
         };
     }
 
     /** It flows until four open times of age, as the core has it; answers of that time did not say so. */
-    private static function flowsUntil(stdClass $answer, float $ageMin): ?float
+    private static function flowsUntil(Entry $answer, float $ageMin): ?float
     {
-        $openMin = Dig::float($answer, 'coat.film.open_min');
+        $openMin = $answer->number('coat.film.open_min');
 
-        return $openMin === null ? null : 4 * $openMin + 3 * $ageMin / (Dig::float($answer, 'coat.film.rate') ?? 1.0);
+        return $openMin === null ? null : 4 * $openMin + 3 * $ageMin / ($answer->number('coat.film.rate') ?? 1.0);
     }
 
     private static function times(int $factor, ?float $value): ?float
@@ -177,11 +178,9 @@ final class KeptBench
         return is_string($moment) && $moment !== '' ? (int) CarbonImmutable::parse($moment, 'UTC')->valueOf() : null;
     }
 
-    private static function object(mixed $text): stdClass
+    private static function object(mixed $text): Entry
     {
-        $value = is_string($text) ? json_decode($text, false, 512, JSON_THROW_ON_ERROR) : null;
-
-        return $value instanceof stdClass ? $value : new stdClass;
+        return is_string($text) ? Json::read($text) : Entry::of();
     }
 
     private static function number(mixed $value): float

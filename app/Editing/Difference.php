@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\PlanFile\Json;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /** In which fields two objects differ: each by its path, with what stood there and what stands there now. */
 final class Difference
 {
     /** @return array<string, array{from: mixed, to: mixed}> by path, such as "size_by.thickness_mm" */
-    public static function between(stdClass $before, stdClass $after, string $under = ''): array
+    public static function between(Entry $before, Entry $after, string $under = ''): array
     {
         $found = [];
-        foreach (array_keys(get_object_vars($before) + get_object_vars($after)) as $field) {
-            $from = $before->{$field} ?? null;
-            $to = $after->{$field} ?? null;
+        [$was, $is] = [$before->fields(), $after->fields()];
+        foreach (array_keys($was + $is) as $field) {
+            $from = $was[$field] ?? null;
+            $to = $is[$field] ?? null;
             $path = $under.$field;
-            if ($from instanceof stdClass && $to instanceof stdClass) {
+            if ($from instanceof Entry && $to instanceof Entry) {
                 $found += self::between($from, $to, $path.'.');
             } elseif (self::text($from) !== self::text($to)) {
                 $found[$path] = ['from' => $from, 'to' => $to];
@@ -33,11 +34,11 @@ final class Difference
      *
      * @return list<string> their paths
      */
-    public static function paths(stdClass $change, string $under = ''): array
+    public static function paths(Entry $change, string $under = ''): array
     {
         $paths = [];
-        foreach (get_object_vars($change) as $field => $value) {
-            $paths = $value instanceof stdClass ? [...$paths, ...self::paths($value, $under.$field.'.')] : [...$paths, $under.$field];
+        foreach ($change->fields() as $field => $value) {
+            $paths = $value instanceof Entry ? [...$paths, ...self::paths($value, $under.$field.'.')] : [...$paths, $under.$field];
         }
 
         return $paths;

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Journal\Moment;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /**
  * The versions of rows that are planned with. A change is refused where a field that it writes was changed
@@ -49,7 +48,7 @@ final class Versions
     }
 
     /** Counts one version up, and remembers what changed; nothing where nothing did. The row is not saved here. */
-    public static function count(string $kind, Model $row, stdClass $before, stdClass $after, Edit $edit): void
+    public static function count(string $kind, Model $row, Entry $before, Entry $after, Edit $edit): void
     {
         $difference = Difference::between($before, $after);
         if ($difference === []) {
@@ -60,7 +59,7 @@ final class Versions
         DB::table('changes')->insert([
             'kind' => $kind, 'row_id' => $row->getKey(), 'version' => $version, 'device' => $edit->device,
             'at_ms' => Moment::ms($edit->at),
-            'fields' => Json::line((object) $difference),
+            'fields' => Json::line(Entry::from($difference)),
         ]);
         DB::table('changes')->where('kind', $kind)->where('row_id', $row->getKey())->where('version', '<=', $version - self::REMEMBERED)->delete();
     }
@@ -77,10 +76,10 @@ final class Versions
     {
         $changes = [];
         foreach (DB::table('changes')->where('kind', $kind)->where('row_id', $row->getKey())->where('version', '>', $read)->orderBy('version')->get() as $one) {
-            $fields = Json::object(is_string($one->fields) ? $one->fields : '{}');
-            foreach (get_object_vars($fields) as $path => $change) {
-                if ($change instanceof stdClass) {
-                    $changes[] = new Change((string) $path, Dig::value($change, 'from'), Dig::value($change, 'to'), is_string($one->device) ? $one->device : null, CarbonImmutable::createFromTimestampMs(is_numeric($one->at_ms) ? (int) $one->at_ms : 0));
+            $fields = Json::read(is_string($one->fields) ? $one->fields : '{}');
+            foreach ($fields->fields() as $path => $change) {
+                if ($change instanceof Entry) {
+                    $changes[] = new Change((string) $path, $change->value('from'), $change->value('to'), is_string($one->device) ? $one->device : null, CarbonImmutable::createFromTimestampMs(is_numeric($one->at_ms) ? (int) $one->at_ms : 0));
                 }
             }
         }

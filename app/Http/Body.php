@@ -8,8 +8,8 @@ use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Http\Request;
 use JsonException;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
-use stdClass;
 
 /** The JSON object that a page sent, with {} and [] and 1 and 1.0 as they were; nothing sent is an empty one. */
 final class Body
@@ -24,17 +24,17 @@ final class Body
     /** Numbers, texts and lists in lists, all together. */
     private const MOST_VALUES = 250_000;
 
-    public static function of(Request $request): stdClass
+    public static function of(Request $request): Entry
     {
         $text = $request->getContent();
         if (strlen($text) > self::MOST_BYTES) {
             throw self::refused('too_much');
         }
         if (in_array(trim($text), ['', '[]'], true)) {
-            return new stdClass;
+            return Entry::of();
         }
         try {
-            $body = Json::object($text);
+            $body = Json::read($text);
         } catch (JsonException) {
             throw self::refused('unreadable');
         }
@@ -61,8 +61,8 @@ final class Body
         if ($depth > self::DEEPEST || $fields > self::MOST_FIELDS || ++$values > self::MOST_VALUES) {
             throw self::refused('too_much');
         }
-        if ($value instanceof stdClass) {
-            $inner = get_object_vars($value);
+        if ($value instanceof Entry) {
+            $inner = $value->fields();
             $fields += count($inner);
         }
         foreach ($inner ?? (is_array($value) ? $value : []) as $one) {

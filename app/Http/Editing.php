@@ -6,25 +6,23 @@ namespace App\Http;
 
 use App\Editing\Edit;
 use App\Models\Device;
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /** Reads who changes what is planned, and which version of it the page had read. */
 final class Editing
 {
-    /** @param  stdClass  $body  its field "read" is taken out: it is no field of what is changed */
-    public static function by(Request $request, stdClass $body): Edit
+    /** @param  Entry  $body  whose field "read" has the versions */
+    public static function by(Request $request, Entry $body): Edit
     {
         $read = [];
-        foreach (get_object_vars(Dig::object($body, 'read')) as $kind => $version) {
+        foreach ($body->at('read')->fields() as $kind => $version) {
             if (is_int($version)) {
                 $read[(string) $kind] = $version;
             }
         }
-        unset($body->read);
         $now = CarbonImmutable::now();
 
         return new Edit($read, self::device($request, $now), $now);

@@ -8,14 +8,13 @@ use App\Journal\Pressed;
 use App\Journal\Refused;
 use App\Journal\ThisStudio;
 use App\Models\Device;
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Press;
 use OpenGlaze\Core\Journal\Refusal;
 use Ramsey\Uuid\Uuid;
-use stdClass;
 
 /** Reads what devices send of their presses: its name, its subject, its times, and the facts as they are. */
 final readonly class Presses
@@ -34,38 +33,37 @@ final readonly class Presses
     }
 
     /** @throws Refused when it cannot be read, or is nothing that a device writes down */
-    public function pressed(stdClass $sent, string $device, CarbonImmutable $heard): Pressed
+    public function pressed(Entry $sent, string $device, CarbonImmutable $heard): Pressed
     {
-        $kind = EventKind::tryFrom(Dig::text($sent, 'kind') ?? '');
+        $kind = EventKind::tryFrom($sent->text('kind') ?? '');
         if (! in_array($kind, self::PRESSABLE, true)) {
             throw Refused::because(Refusal::Unreadable);
         }
-        $facts = Dig::object($sent, 'facts');
         // a photo is sent with its file, and what follows from a press is not pressed: neither is taken on trust
-        unset($facts->photo, $facts->by);
+        $facts = $sent->at('facts')->without('photo', 'by');
 
         return new Pressed(self::uuid($sent, 'id'), self::uuid($sent, 'subject'), $kind, self::press($sent, $device, $heard), $facts);
     }
 
     /** The press that came with a form; where a page sent none, the studio's own. @throws Refused */
-    public function ofForm(stdClass $body, EventKind $kind, ?string $subject = null, ?CarbonImmutable $heard = null): Pressed
+    public function ofForm(Entry $body, EventKind $kind, ?string $subject = null, ?CarbonImmutable $heard = null): Pressed
     {
         $heard ??= CarbonImmutable::now();
-        $sent = Dig::object($body, 'press');
-        if (! isset($sent->id)) {
+        $sent = $body->at('press');
+        if ($sent->value('id') === null) {
             return $this->byStudio($kind, $subject ?? (string) Str::uuid(), $heard);
         }
-        $this->refuseOthers(Dig::text($sent, 'studio'));
+        $this->refuseOthers($sent->text('studio'));
 
-        return new Pressed(self::uuid($sent, 'id'), $subject ?? self::uuid($sent, 'subject'), $kind, self::press($sent, self::uuid($sent, 'device'), $heard), new stdClass);
+        return new Pressed(self::uuid($sent, 'id'), $subject ?? self::uuid($sent, 'subject'), $kind, self::press($sent, self::uuid($sent, 'device'), $heard), Entry::of());
     }
 
     /** Something that happens now, on no device in particular. */
-    public function byStudio(EventKind $kind, string $subject, CarbonImmutable $now, ?stdClass $facts = null): Pressed
+    public function byStudio(EventKind $kind, string $subject, CarbonImmutable $now, ?Entry $facts = null): Pressed
     {
         $ms = (int) $now->valueOf();
 
-        return new Pressed((string) Str::uuid(), $subject, $kind, new Press(Uuid::uuid5($this->studio->id(), 'studio')->toString(), $ms, $ms, 0, $ms), $facts ?? new stdClass);
+        return new Pressed((string) Str::uuid(), $subject, $kind, new Press(Uuid::uuid5($this->studio->id(), 'studio')->toString(), $ms, $ms, 0, $ms), $facts ?? Entry::of());
     }
 
     /** @throws Refused when it was meant for another studio on this address */
@@ -77,22 +75,22 @@ final readonly class Presses
     }
 
     /** The device that sends, heard of now. @throws Refused when it has no name of its own */
-    public static function device(stdClass $sent, CarbonImmutable $heard): string
+    public static function device(Entry $sent, CarbonImmutable $heard): string
     {
         $id = self::uuid($sent, 'id');
-        Device::heard($id, mb_substr(Dig::text($sent, 'name') ?? '', 0, 60), $heard);
+        Device::heard($id, mb_substr($sent->text('name') ?? '', 0, 60), $heard);
 
         return $id;
     }
 
-    private static function press(stdClass $sent, string $device, CarbonImmutable $heard): Press
+    private static function press(Entry $sent, string $device, CarbonImmutable $heard): Press
     {
         return new Press($device, max(0, self::whole($sent, 'sequence')), self::whole($sent, 'pressed_ms'), self::whole($sent, 'offset_ms'), (int) $heard->valueOf());
     }
 
-    private static function whole(stdClass $sent, string $field): int
+    private static function whole(Entry $sent, string $field): int
     {
-        $value = Dig::float($sent, $field);
+        $value = $sent->number($field);
         if ($value === null || abs($value) > self::FARTHEST_MS) {
             throw Refused::because(Refusal::Unreadable);
         }
@@ -100,9 +98,9 @@ final readonly class Presses
         return (int) $value;
     }
 
-    private static function uuid(stdClass $sent, string $field): string
+    private static function uuid(Entry $sent, string $field): string
     {
-        $id = Dig::text($sent, $field);
+        $id = $sent->text($field);
 
         return $id !== null && Str::isUuid($id) ? strtolower($id) : throw Refused::because(Refusal::Unreadable);
     }

@@ -80,7 +80,7 @@ final readonly class Bench
     /** @param  list<Event>  $before */
     private static function refuseUndoing(Pressed $pressed, array $before): void
     {
-        $of = $pressed->facts->of ?? null;
+        $of = $pressed->facts->text('of');
         foreach ($before as $event) {
             if ($event->id === $of) {
                 if (! $event->kind->canBeUndone()) {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Journal;
 
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Press;
 use Ramsey\Uuid\Uuid;
-use stdClass;
 
 /** What somebody pressed, before it is written down: its own name, what it happens to, when and where. */
 final readonly class Pressed
@@ -22,12 +22,12 @@ final readonly class Pressed
         public string $subject,
         public EventKind $kind,
         public Press $press,
-        public stdClass $facts,
+        public Entry $facts,
     ) {
     }
 
     /** Something that follows from this press: of another thing, with a name that is always the same. */
-    public function and(EventKind $kind, string $subject, stdClass $facts): self
+    public function and(EventKind $kind, string $subject, Entry $facts): self
     {
         return new self(self::following($this->id, $kind->value.':'.$subject), $subject, $kind, $this->press, $facts);
     }
@@ -38,7 +38,7 @@ final readonly class Pressed
         return Uuid::uuid5($event, $what)->toString();
     }
 
-    public function saying(stdClass $facts): self
+    public function saying(Entry $facts): self
     {
         return new self($this->id, $this->subject, $this->kind, $this->press, $facts);
     }

@@ -6,9 +6,9 @@ namespace App\Journal;
 
 use App\Saying\Person;
 use App\Typed\FieldException;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\SubjectKind;
-use stdClass;
 
 /** What may happen to one kind of thing, what has to be worked out then, and the row that is folded from it. */
 interface SubjectRules
@@ -23,7 +23,7 @@ interface SubjectRules
      * @throws Refused when it cannot have happened
      * @throws FieldException when what it needs cannot be computed
      */
-    public function accept(Pressed $pressed, array $before, Person $person): stdClass;
+    public function accept(Pressed $pressed, array $before, Person $person): Entry;
 
     /**
      * What follows for other things.

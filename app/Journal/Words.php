@@ -32,11 +32,10 @@ final readonly class Words
             $events = JournalEvent::query()->where('subject', $subject)->get();
             foreach ($events as $event) {
                 $facts = $event->facts;
-                $held = array_filter(self::FACTS, static fn (string $fact): bool => ($facts->{$fact} ?? '') !== '');
+                $held = array_filter(self::FACTS, static fn (string $fact): bool => ($facts->value($fact) ?? '') !== '');
                 foreach ($held as $fact) {
                     // a reason was given: that it was is not erased
-                    $facts->{$fact} = $fact === 'reason' ? '–' : '';
-                    $facts->erased = true;
+                    $facts = $facts->with($fact, $fact === 'reason' ? '–' : '')->with('erased', true);
                 }
                 if ($held !== []) {
                     $event->update(['facts' => $facts]);

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use JsonException;
+use OpenGlaze\Core\Document\Entry;
 use PDO;
 use PDOException;
-use stdClass;
 
 /** Brings a backup back: it is checked whole before anything is touched, and takes the place of what is there in one step. */
 final class Restore
@@ -22,14 +21,14 @@ final class Restore
     /**
      * Checks a backup.
      *
-     * @return stdClass its list
+     * @return Entry its list
      *
      * @throws BackupException when it is none, is damaged, or was made by a newer Open Glaze
      */
-    public function check(string $folder): stdClass
+    public function check(string $folder): Entry
     {
         $list = $this->list($folder);
-        foreach (get_object_vars(Dig::object($list, 'sha256')) as $file => $sum) {
+        foreach ($list->at('sha256')->fields() as $file => $sum) {
             if (preg_match(self::FILES, (string) $file) !== 1 || ! is_file("$folder/$file") || ! is_string($sum) || ! hash_equals($sum, (string) hash_file('sha256', "$folder/$file"))) {
                 throw BackupException::damaged((string) $file);
             }
@@ -49,7 +48,7 @@ final class Restore
     public function put(string $folder, string $database): string
     {
         $list = $this->check($folder);
-        foreach (array_keys(get_object_vars(Dig::object($list, 'sha256'))) as $file) {
+        foreach (array_keys($list->at('sha256')->fields()) as $file) {
             if (str_starts_with((string) $file, 'photos/') && ! Storage::exists((string) $file)) {
                 Storage::put((string) $file, File::get("$folder/$file"));
             }
@@ -70,15 +69,15 @@ final class Restore
         return $before;
     }
 
-    private function list(string $folder): stdClass
+    private function list(string $folder): Entry
     {
         try {
-            $list = is_file($folder.'/'.Backup::LIST) ? Json::object(File::get($folder.'/'.Backup::LIST)) : new stdClass;
+            $list = is_file($folder.'/'.Backup::LIST) ? Json::read(File::get($folder.'/'.Backup::LIST)) : Entry::of();
         } catch (JsonException) {
-            $list = new stdClass;
+            $list = Entry::of();
         }
 
-        return Dig::text($list, 'format') === Backup::FORMAT && isset(get_object_vars(Dig::object($list, 'sha256'))[Backup::DATABASE]) ? $list : throw BackupException::none($folder);
+        return $list->text('format') === Backup::FORMAT && isset($list->at('sha256')->fields()[Backup::DATABASE]) ? $list : throw BackupException::none($folder);
     }
 
     private function checkDatabase(string $file): void

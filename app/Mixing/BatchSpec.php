@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\WayToMeasure;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\ResinSheet;
-use stdClass;
 
 /** A proposed batch as the plan file writes it. */
 final class BatchSpec
@@ -22,9 +23,8 @@ final class BatchSpec
      * @param  list<ColourCup>  $colours
      * @param  MeasuredBy|null  $usual  how this studio measures, where it has said so
      */
-    public static function of(Batch $batch, array $coats, ?string $vessel, array $colours, ?MeasuredBy $usual): stdClass
+    public static function of(string $id, Batch $batch, array $coats, ?string $vessel, array $colours, ?MeasuredBy $usual): BatchEntry
     {
-        $spec = (object) ['id' => $batch->id, 'coats' => $batch->coatIds];
         $counts = [];
         foreach ($coats as $coat) {
             $count = $batch->counts[$coat->case->coat->id] ?? null;
@@ -32,51 +32,41 @@ final class BatchSpec
                 $counts[$coat->case->coat->id] = $count;
             }
         }
-        if ($counts !== []) {
-            $spec->counts = (object) $counts;
-        }
-        if ($batch->lift > 1) {
-            $spec->lift = $batch->lift;
-        }
-        if ($vessel !== null) {
-            $spec->vessel = $vessel;
-        }
-        $spec->measure = self::measure($coats[0]->case->resin, $usual);
-        if ($colours !== []) {
-            $spec->colours = array_map(self::cup(...), $colours);
-        }
 
-        return $spec;
+        return BatchEntry::from([
+            'id' => $id,
+            'coats' => $batch->coatIds,
+            ...$counts === [] ? [] : ['counts' => Entry::from($counts)],
+            ...$batch->lift > 1 ? ['lift' => $batch->lift] : [],
+            ...$vessel === null ? [] : ['vessel' => $vessel],
+            'measure' => self::measure($coats[0]->case->resin, $usual),
+            ...$colours === [] ? [] : ['colours' => array_map(self::cup(...), $colours)],
+        ]);
     }
 
     /** As the studio measures, or weighed; by the marks of cups where its densities are only typical, or its label gives none of part B. */
-    public static function measure(ResinSheet $resin, ?MeasuredBy $usual): stdClass
+    public static function measure(ResinSheet $resin, ?MeasuredBy $usual): Entry
     {
         $by = $usual ?? MeasuredBy::Scale;
         if (! $by->isByVolume() && ($resin->weighedOffPct() > 0 || $resin->parts->densityBGMl === null)) {
             $by = MeasuredBy::Cups;
         }
 
-        return (object) match ($by) {
+        return Entry::from(match ($by) {
             MeasuredBy::PenLines => ['by' => $by->value],
             MeasuredBy::Fills => ['by' => $by->value, 'fill_ml' => EqualFills::USUAL_ML, 'graduation_ml' => EqualFills::USUAL_STEP_ML],
             MeasuredBy::Cups, MeasuredBy::OneCup => ['by' => $by->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
             MeasuredBy::Scale, MeasuredBy::ScaleUntared => ['by' => $by->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G],
-        };
+        });
     }
 
-    private static function cup(ColourCup $cup): stdClass
+    private static function cup(ColourCup $cup): Entry
     {
-        $spec = (object) [...is_string($cup->name) ? ['name' => $cup->name] : [], 'share_pct' => $cup->sharePct];
-        if ($cup->recipeId !== null) {
-            $spec->recipe = $cup->recipeId;
-        } else {
-            $spec->doses = [];
-        }
-        if ($cup->coatIds !== null) {
-            $spec->coats = $cup->coatIds;
-        }
-
-        return $spec;
+        return Entry::from([
+            ...is_string($cup->name) ? ['name' => $cup->name] : [],
+            'share_pct' => $cup->sharePct,
+            ...$cup->recipeId === null ? ['doses' => []] : ['recipe' => $cup->recipeId],
+            ...$cup->coatIds === null ? [] : ['coats' => $cup->coatIds],
+        ]);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
-use App\PlanFile\Dig;
 use App\Planning\Amounts;
 use App\Planning\CoatKeys;
 use App\Planning\FilmsNow;
@@ -116,10 +115,10 @@ final readonly class Choices
     private static function judge(Coat $coat, Phase $below, bool $onOil): ?Advice
     {
         return NextCoatNow::by(
-            Dig::value($coat->spec, 'turn_first') === true,
-            OverHard::tryFrom(Dig::text($coat->spec, 'over_hard') ?? '') ?? OverHard::Sand,
+            $coat->spec->value('turn_first') === true,
+            OverHard::tryFrom($coat->spec->text('over_hard') ?? '') ?? OverHard::Sand,
             $below,
-            $onOil || Dig::value($coat->spec, 'after_oil') === true,
+            $onOil || $coat->spec->value('after_oil') === true,
         );
     }
 

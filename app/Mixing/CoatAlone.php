@@ -7,8 +7,8 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Planning\CoatKeys;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Measuring\MeasuredBy;
-use stdClass;
 
 /** One coat in a cup of its own, begun from its mix sheet: it takes what the sheet says, and stands in no evening. */
 final class CoatAlone
@@ -32,16 +32,14 @@ final class CoatAlone
      * @param  int  $lift  which of its lifts is poured, from 1
      * @param  MeasuredBy|null  $usual  how this studio measures, where it has said so
      */
-    public static function spec(Coat $coat, CoatResult $result, int $lift, ?MeasuredBy $usual): stdClass
+    public static function spec(Coat $coat, CoatResult $result, int $lift, ?MeasuredBy $usual): BatchEntry
     {
-        $spec = (object) ['id' => self::key($coat), 'coats' => [CoatKeys::of($coat)], 'cups' => $result->case->coat->cups, 'measure' => BatchSpec::measure($result->case->resin, $usual)];
-        if (count($result->lifts) > 1) {
-            $spec->lift = $lift;
-        }
-        if (isset($coat->spec->residue_ml_per_cup)) {
-            $spec->residue_ml_per_cup = $coat->spec->residue_ml_per_cup;
-        }
+        $residue = $coat->spec->value('residue_ml_per_cup');
 
-        return $spec;
+        return BatchEntry::from([
+            'id' => self::key($coat), 'coats' => [CoatKeys::of($coat)], 'cups' => $result->case->coat->cups, 'measure' => BatchSpec::measure($result->case->resin, $usual),
+            ...count($result->lifts) > 1 ? ['lift' => $lift] : [],
+            ...$residue === null ? [] : ['residue_ml_per_cup' => $residue],
+        ]);
     }
 }

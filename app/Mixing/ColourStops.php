@@ -9,9 +9,9 @@ use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
-use stdClass;
 
 /** What is wrong with the colours that are planned for a coat, wherever it is poured from. */
 final class ColourStops
@@ -19,12 +19,12 @@ final class ColourStops
     private const CODE = 'colour_over_limit';
 
     /**
-     * @param  stdClass  $document  whose last coat is the one that is poured
+     * @param  PlanDocument  $document  whose last coat is the one that is poured
      * @return list<Advice>
      */
-    public static function of(stdClass $document): array
+    public static function of(PlanDocument $document): array
     {
-        if (! isset($document->batches)) {
+        if ($document->batches() === []) {
             return [];
         }
         try {

@@ -6,14 +6,14 @@ namespace App\Mixing;
 
 use App\Journal\Journal;
 use App\Models\Mixing;
-use App\PlanFile\Dig;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Weighing\Weighing;
 use OpenGlaze\Core\Weighing\WeighingException;
-use stdClass;
 
 /** The batch in a cup as it was copied, computed again, and how far it is weighed. */
 final readonly class CupReader
@@ -43,26 +43,26 @@ final readonly class CupReader
     }
 
     /** @throws FieldException when the copy cannot be computed */
-    public function batchOf(stdClass $plan): BatchResult
+    public function batchOf(PlanDocument $plan): BatchResult
     {
         return $this->evenings->computed($plan)->batches[0];
     }
 
     /**
-     * @param  stdClass  $weighed  got: g by step; first
+     * @param  Entry  $weighed  got: g by step; first
      *
      * @throws FieldException where it cannot be weighed
      */
-    public function weighing(BatchResult $batch, stdClass $weighed, float $resolutionG = 0.1): Weighing
+    public function weighing(BatchResult $batch, Entry $weighed, float $resolutionG = 0.1): Weighing
     {
         $got = [];
-        foreach (get_object_vars(Dig::object($weighed, 'got')) as $id => $grams) {
+        foreach ($weighed->at('got')->fields() as $id => $grams) {
             if (is_int($grams) || is_float($grams)) {
                 $got[(string) $id] = (float) $grams;
             }
         }
 
-        return self::weighed($batch, $got, PartName::tryFrom(Dig::text($weighed, 'first') ?? ''), $resolutionG);
+        return self::weighed($batch, $got, PartName::tryFrom($weighed->text('first') ?? ''), $resolutionG);
     }
 
     /**

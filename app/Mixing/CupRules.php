@@ -13,10 +13,10 @@ use App\Models\Lot;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
@@ -24,7 +24,6 @@ use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\Weighing;
-use stdClass;
 
 /** What may happen to a cup, what it takes from the shelf, and the row that is folded from it. */
 final readonly class CupRules implements SubjectRules
@@ -40,7 +39,7 @@ final readonly class CupRules implements SubjectRules
         return SubjectKind::Cup;
     }
 
-    public function accept(Pressed $pressed, array $before, Person $person): stdClass
+    public function accept(Pressed $pressed, array $before, Person $person): Entry
     {
         $record = CupRecord::of($before);
         $refusal = $record->refusalOf($pressed->kind, $pressed->facts);
@@ -50,15 +49,15 @@ final readonly class CupRules implements SubjectRules
         if ($pressed->kind === EventKind::MixingBegun) {
             return $pressed->facts;
         }
-        $batch = $this->cups->batchOf($record->begun?->facts->object('plan') ?? new stdClass);
+        $batch = $this->cups->batchOf($record->plan());
         $weighing = CupReader::weighed($batch, $record->gotG(), $record->first);
 
         return match ($pressed->kind) {
             EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $person),
-            EventKind::PartsTurned => (object) ['first' => ($record->first ?? $batch->resin->parts->firstPart)->other()->value],
-            EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? new stdClass : throw Refused::because(Refusal::NotMeasured),
+            EventKind::PartsTurned => Entry::from(['first' => ($record->first ?? $batch->resin->parts->firstPart)->other()->value]),
+            EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? Entry::of() : throw Refused::because(Refusal::NotMeasured),
             EventKind::Undone => $this->undoing($pressed, $record),
-            default => new stdClass,
+            default => Entry::of(),
         };
     }
 
@@ -83,19 +82,19 @@ final readonly class CupRules implements SubjectRules
         if ($begun === null) {
             return;
         }
-        $plan = $begun->facts->moment('plan_id');
-        $vessel = $begun->facts->object('vessel') ?? new stdClass;
+        $plan = $begun->facts->whole('plan_id');
+        $vessel = $begun->facts->at('vessel');
         Mixing::query()->updateOrCreate(['id' => $subject], [
             'plan_id' => $plan !== null && Plan::query()->whereKey($plan)->exists() ? $plan : null,
             'batch_key' => $begun->facts->text('batch') ?? '',
             'title' => $begun->facts->text('title') ?? '',
             'begun_event' => $begun->id,
-            'weighed' => (object) ['got' => (object) $cup->gotG(), ...($cup->first === null ? [] : ['first' => $cup->first->value])],
+            'weighed' => Entry::from(['got' => Entry::from($cup->gotG()), ...($cup->first === null ? [] : ['first' => $cup->first->value])]),
             'last_reading' => $cup->lastReading()?->id,
             'begun_at' => Moment::of($begun->atMs),
-            'vessel' => Dig::text($vessel, 'id'),
-            'vessel_cups' => Dig::value($vessel, 'cups'),
-            'vessel_hardens_min' => Dig::float($vessel, 'hardens_min'),
+            'vessel' => $vessel->text('id'),
+            'vessel_cups' => $vessel->value('cups'),
+            'vessel_hardens_min' => $vessel->number('hardens_min'),
             'first_stirred_at' => Moment::of($cup->firstStirredMs),
             'stirred_from' => Moment::of($cup->stirredFromMs ?? $cup->mixedMs()),
             'mixed_at' => Moment::of($cup->mixedMs()),
@@ -111,10 +110,10 @@ final readonly class CupRules implements SubjectRules
     }
 
     /** What a step came to, as a number or as somebody wrote it down. @throws Refused */
-    private static function reading(stdClass $facts, BatchResult $batch, Weighing $weighing, CupRecord $record, Person $person): stdClass
+    private static function reading(Entry $facts, BatchResult $batch, Weighing $weighing, CupRecord $record, Person $person): Entry
     {
         $next = $weighing->next();
-        if ($next === null || $next->id !== Dig::text($facts, 'step')) {
+        if ($next === null || $next->id !== $facts->text('step')) {
             throw Refused::because(Refusal::WeighedAlready, 'grams');
         }
         if (! $next->kind->isPart() && $record->mixed === null) {
@@ -125,18 +124,18 @@ final readonly class CupRules implements SubjectRules
             throw Refused::because(Refusal::NoAmount, 'grams');
         }
 
-        return (object) ['step' => $next->id, 'grams' => $grams, 'by' => $by->value];
+        return Entry::from(['step' => $next->id, 'grams' => $grams, 'by' => $by->value]);
     }
 
     /** @throws Refused when the mix is being poured, which is not taken back */
-    private function undoing(Pressed $pressed, CupRecord $record): stdClass
+    private function undoing(Pressed $pressed, CupRecord $record): Entry
     {
-        $of = Dig::text($pressed->facts, 'of');
+        $of = $pressed->facts->text('of');
         if ($of === $record->mixed?->id && Pour::query()->where('mixing_id', $pressed->subject)->exists()) {
             throw Refused::because(Refusal::PouredAlready, 'form', ['at' => '', 'title' => '']);
         }
 
-        return (object) ['of' => $of];
+        return Entry::from(['of' => $of]);
     }
 
     /**
@@ -147,22 +146,22 @@ final readonly class CupRules implements SubjectRules
     private function taken(Pressed $mixed, CupRecord $cup): array
     {
         try {
-            $batch = $this->cups->batchOf($cup->begun?->facts->object('plan') ?? new stdClass);
+            $batch = $this->cups->batchOf($cup->plan());
             $left = self::intoTheCup($batch, CupReader::weighed($batch, $cup->gotG(), $cup->first));
         } catch (FieldException) {
             return [];
         }
         $taken = [];
         foreach (Lot::rowsOfResin($batch->turns[0]->coat->case->coat->resinId) as $lot) {
-            $facts = (object) ['by' => $mixed->id];
+            $facts = ['by' => $mixed->id];
             foreach (['a' => $lot->left_a_ml, 'b' => $lot->left_b_ml] as $part => $in) {
                 if ($in !== null && $in > 0 && $left[$part] > 0) {
-                    $facts->{$part.'_ml'} = $ml = min($in, $left[$part]);
+                    $facts[$part.'_ml'] = $ml = min($in, $left[$part]);
                     $left[$part] -= $ml;
                 }
             }
-            if (count(get_object_vars($facts)) > 1) {
-                $taken[] = $mixed->and(EventKind::Taken, $lot->subject, $facts);
+            if (count($facts) > 1) {
+                $taken[] = $mixed->and(EventKind::Taken, $lot->subject, Entry::from($facts));
             }
         }
 
@@ -186,7 +185,7 @@ final readonly class CupRules implements SubjectRules
         $back = [];
         $mixed = array_filter($before, static fn (Event $event): bool => $event->kind === EventKind::Mixed);
         foreach (JournalEvent::query()->where('kind', EventKind::Taken)->whereIn('facts->by', array_map(static fn (Event $event): string => $event->id, $mixed))->get(['id', 'subject']) as $taken) {
-            $back[] = $undone->and(EventKind::Undone, $taken->subject, (object) ['of' => $taken->id, 'by' => $undone->id]);
+            $back[] = $undone->and(EventKind::Undone, $taken->subject, Entry::from(['of' => $taken->id, 'by' => $undone->id]));
         }
 
         return $back;

@@ -7,9 +7,7 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\PlanFile\Dig;
 use App\Planning\CoatKeys;
-use stdClass;
 
 /** The cups that lead from one coat's mix sheet to its piece. */
 final class Cups
@@ -30,9 +28,9 @@ final class Cups
     public static function tonight(Coat $coat): ?string
     {
         $plan = Plan::own();
-        foreach (Dig::objects($plan->document, 'batches') as $batch) {
-            if (self::holds($batch, CoatKeys::of($coat)) && ! self::isPoured($plan, Dig::text($batch, 'id') ?? '', $coat)) {
-                return "/plans/{$plan->id}/batches/".rawurlencode(Dig::text($batch, 'id') ?? '');
+        foreach ($plan->document->batches() as $batch) {
+            if (in_array(CoatKeys::of($coat), $batch->coats(), true) && ! self::isPoured($plan, $batch->id(), $coat)) {
+                return "/plans/{$plan->id}/batches/".rawurlencode($batch->id());
             }
         }
 
@@ -43,10 +41,5 @@ final class Cups
     private static function isPoured(Plan $plan, string $batch, Coat $coat): bool
     {
         return Mixing::query()->where('plan_id', $plan->id)->where('batch_key', $batch)->whereHas('pours', fn ($pours) => $pours->where('coat_id', $coat->id)->whereNull('off_at'))->exists();
-    }
-
-    private static function holds(stdClass $batch, string $key): bool
-    {
-        return is_array($batch->coats ?? null) && in_array($key, $batch->coats, true);
     }
 }

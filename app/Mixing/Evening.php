@@ -6,19 +6,19 @@ namespace App\Mixing;
 
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Plan\Plan;
-use stdClass;
 
 /** Batches of one evening, computed. */
 final readonly class Evening
 {
     /**
-     * @param  stdClass  $document  that they were computed from
+     * @param  PlanDocument  $document  that they were computed from
      * @param  list<CoatResult>  $coats  those of the batches, and what lies below them
      * @param  list<BatchResult>  $batches
      */
     public function __construct(
-        public stdClass $document,
+        public PlanDocument $document,
         public Plan $plan,
         public array $coats,
         public array $batches,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use App\Models\Lot;
-use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\OutlineDrawing;
 use DateTimeImmutable;
@@ -46,7 +45,7 @@ final class EveningAnswer
     public static function of(Evening $evening, DateTimeImmutable $today, Speaker $say): array
     {
         $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->emptiedMin, $evening->batches));
-        $vessels = VesselsAtHand::of($evening->plan->vessels, $today, Dig::objects($evening->document, 'batches'));
+        $vessels = VesselsAtHand::of($evening->plan->vessels, $today, $evening->document->batches());
         $lots = Lot::ofResins(array_map(self::resinOf(...), $evening->batches));
 
         return [

@@ -9,9 +9,6 @@ use App\Editing\Stale;
 use App\Editing\Versions;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\PlanFile\Dig;
-use App\PlanFile\Json;
-use App\Planning\BatchEntries;
 use App\Planning\CoatKeys;
 use App\Planning\PlanAssembler;
 use App\Typed\FieldException;
@@ -24,6 +21,8 @@ use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Batch\VesselChoice;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\PlanException;
@@ -32,7 +31,6 @@ use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Range\Excerpt;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
-use stdClass;
 
 /** Tonight's batches: proposes them, computes them as they are being changed, and keeps them with the plan. */
 final readonly class EveningDesk
@@ -41,18 +39,16 @@ final readonly class EveningDesk
     {
     }
 
-    /** @return list<stdClass> as the plan file writes them, without coats that were taken away */
+    /** @return list<BatchEntry> as the plan file writes them, without coats that were taken away */
     public function kept(Plan $plan): array
     {
-        $document = (object) ['batches' => array_map(Json::copy(...), Dig::objects($plan->document, 'batches'))];
-        $named = array_merge(...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? array_values(array_filter($batch->coats, is_string(...))) : [], $document->batches), ...[[]]);
-        BatchEntries::keepOf($document, array_values(CoatKeys::find($named)->map(CoatKeys::of(...))->all()));
+        $batches = $plan->document->batches();
 
-        return Dig::objects($document, 'batches');
+        return BatchEntry::allOf($batches, array_values(CoatKeys::find(BatchEntry::coatsOfAll($batches))->map(CoatKeys::of(...))->all()));
     }
 
     /**
-     * @param  list<stdClass>  $batches
+     * @param  list<BatchEntry>  $batches
      * @param  string|null  $only  id of the one batch that is looked at
      *
      * @throws FieldException with a sentence for each field that cannot be used
@@ -74,33 +70,32 @@ final readonly class EveningDesk
     /**
      * A batch, and those whose colours lie on the same pieces.
      *
-     * @param  list<stdClass>  $batches
-     * @return array<int, stdClass> by their places in the list
+     * @param  list<BatchEntry>  $batches
+     * @return array<int, BatchEntry> by their places in the list
      */
     private static function touching(array $batches, string $only): array
     {
         $pieces = [];
-        $named = array_merge(...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? array_values(array_filter($batch->coats, is_string(...))) : [], $batches), ...[[]]);
-        foreach (CoatKeys::find($named) as $coat) {
+        foreach (CoatKeys::find(BatchEntry::coatsOfAll($batches)) as $coat) {
             $pieces[CoatKeys::of($coat)] = $coat->piece_id;
         }
         $own = [];
         foreach ($batches as $batch) {
-            $own = ($batch->id ?? null) === $only ? [...$own, ...self::piecesOf($batch, $pieces)] : $own;
+            $own = $batch->id() === $only ? [...$own, ...self::piecesOf($batch, $pieces)] : $own;
         }
 
-        return array_filter($batches, static fn (stdClass $batch): bool => ($batch->id ?? null) === $only || array_intersect(self::piecesOf($batch, $pieces), $own) !== []);
+        return array_filter($batches, static fn (BatchEntry $batch): bool => $batch->id() === $only || array_intersect(self::piecesOf($batch, $pieces), $own) !== []);
     }
 
     /**
      * @param  array<string, int>  $pieces  by coat
      * @return list<int>
      */
-    private static function piecesOf(stdClass $batch, array $pieces): array
+    private static function piecesOf(BatchEntry $batch, array $pieces): array
     {
         $found = [];
-        foreach (is_array($batch->coats ?? null) ? $batch->coats : [] as $key) {
-            if (is_string($key) && isset($pieces[$key])) {
+        foreach ($batch->coats() as $key) {
+            if (isset($pieces[$key])) {
                 $found[] = $pieces[$key];
             }
         }
@@ -109,7 +104,7 @@ final readonly class EveningDesk
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used */
-    public function computed(stdClass $document): Evening
+    public function computed(PlanDocument $document): Evening
     {
         try {
             return $this->read($document, null);
@@ -129,7 +124,7 @@ final readonly class EveningDesk
     }
 
     /** @throws PlanException when it cannot be computed */
-    private function read(stdClass $document, ?string $only): Evening
+    private function read(PlanDocument $document, ?string $only): Evening
     {
         $read = (new PlanReader)->read($document);
         $coats = (new Planner)->plan($read);
@@ -147,7 +142,7 @@ final readonly class EveningDesk
      * Who shares a cup, in which order, out of which vessel, and in which colours.
      *
      * @param  list<string>  $keys  of the coats to be poured
-     * @return array{list<stdClass>, list<string>} batches as the plan file writes them, and the names of what fits in none
+     * @return array{list<BatchEntry>, list<string>} batches as the plan file writes them, and the names of what fits in none
      *
      * @throws FieldException when nothing is chosen, or a coat cannot be computed
      */
@@ -170,10 +165,8 @@ final readonly class EveningDesk
             if ($vessel !== null) {
                 $others[$vessel] = ($others[$vessel] ?? 0) + $batch->cups;
             }
-            $spec = BatchSpec::of($batch, $own, $vessel, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->hands->measuredBy);
-            $spec->id = BatchMove::freeId($taken);
-            $taken[] = $spec->id;
-            $specs[] = $spec;
+            $taken[] = $id = BatchMove::freeId($taken);
+            $specs[] = BatchSpec::of($id, $batch, $own, $vessel, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->hands->measuredBy);
         }
 
         return [$specs, array_map(static fn (CoatResult $coat): string => $coat->case->piece->name, $proposal->apart)];
@@ -212,7 +205,7 @@ final readonly class EveningDesk
     /**
      * The same, of what is kept, one after the other: two moves at once are both made.
      *
-     * @return array{list<stdClass>, Evening} the batches as they are kept then
+     * @return array{list<BatchEntry>, Evening} the batches as they are kept then
      *
      * @throws FieldException when it cannot be moved so
      */
@@ -254,19 +247,19 @@ final readonly class EveningDesk
     }
 
     /**
-     * @param  list<stdClass>  $batches
+     * @param  list<BatchEntry>  $batches
      * @return list<string>
      */
     private static function idsOf(array $batches): array
     {
-        return array_map(static fn (stdClass $batch): string => Dig::text($batch, 'id') ?? '', $batches);
+        return array_map(static fn (BatchEntry $batch): string => $batch->id(), $batches);
     }
 
     /**
      * Some pieces of a coat into another batch, or into one of their own; cups that do not do any more are changed.
      *
-     * @param  list<stdClass>  $batches
-     * @return list<stdClass>
+     * @param  list<BatchEntry>  $batches
+     * @return list<BatchEntry>
      *
      * @throws FieldException when it cannot be moved so
      */
@@ -312,41 +305,31 @@ final readonly class EveningDesk
     }
 
     /**
-     * @param  list<stdClass>  $batches
-     * @return list<stdClass> the same, those whose cup does not take them in another
+     * @param  list<BatchEntry>  $batches
+     * @return list<BatchEntry> the same, those whose cup does not take them in another
      */
     private function refitted(Plan $plan, array $batches): array
     {
-        $open = array_map(static function (stdClass $batch): stdClass {
-            $copy = Json::copy($batch);
-            unset($copy->vessel, $copy->measure);
-
-            return $copy;
-        }, $batches);
-        $evening = $this->compute($plan, $open);
+        $evening = $this->compute($plan, array_map(static fn (BatchEntry $batch): BatchEntry => $batch->without('vessel', 'measure'), $batches));
         $cups = self::cups($evening, VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now()), []);
         foreach ($evening->batches as $index => $result) {
-            $own = $evening->plan->vessels[Dig::text($batches[$index], 'vessel') ?? ''] ?? null;
+            $own = $evening->plan->vessels[$batches[$index]->vessel() ?? ''] ?? null;
             if ($own !== null && $own->shape->stirrableMl() >= $result->mix->totalMl()) {
                 continue;
             }
             $coats = array_map(static fn (Turn $turn): CoatResult => $turn->coat, $result->turns);
             $chosen = VesselChoice::of($evening->plan->studio, $result->batch, $coats, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)));
-            unset($batches[$index]->vessel);
-            foreach ($cups as $cup) {
-                if ($cup->shape === $chosen) {
-                    $batches[$index]->vessel = $cup->id;
-                }
-            }
+            $fitting = array_values(array_filter($cups, static fn (VesselSheet $cup): bool => $cup->shape === $chosen));
+            $batches[$index] = $batches[$index]->in($fitting === [] ? null : $fitting[0]->id);
         }
 
-        return $batches;
+        return array_values($batches);
     }
 
     /**
      * Keeps them with the plan, as they are.
      *
-     * @param  list<stdClass>  $batches
+     * @param  list<BatchEntry>  $batches
      *
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
      * @throws Stale when tonight's cups were changed since they were read
@@ -357,12 +340,7 @@ final readonly class EveningDesk
             $plan->refresh();
             Versions::refuseStale('plan', $plan, ['batches'], $edit);
             $evening = $this->compute($plan, $batches);
-            $document = Json::copy($plan->document);
-            if ($batches === []) {
-                unset($document->batches);
-            } else {
-                $document->batches = $batches;
-            }
+            $document = $plan->document->withBatches($batches);
             Versions::count('plan', $plan, $plan->document, $document, $edit);
             $plan->document = $document;
             $plan->save();

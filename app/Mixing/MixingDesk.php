@@ -10,8 +10,6 @@ use App\Journal\Pressed;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\PlanFile\Dig;
-use App\PlanFile\Json;
 use App\Planning\CoatDesk;
 use App\Planning\PlanAssembler;
 use App\Planning\RoomDesk;
@@ -20,9 +18,10 @@ use App\Typed\FieldException;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\ResultDocument;
+use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\Speaker;
-use stdClass;
 
 /** Begins the mixing of a batch, with a copy of everything; what happens to the cup then comes through the bench. */
 final readonly class MixingDesk
@@ -42,7 +41,7 @@ final readonly class MixingDesk
     /** Goes on with the batch's cup, or begins one. @throws FieldException when the batch is not planned any more */
     public function begin(Plan $plan, string $batchId, Pressed $pressed, Person $person): Mixing
     {
-        return $this->goOn($plan, $batchId, $pressed, $person, fn (): stdClass => $this->planned($plan, $batchId));
+        return $this->goOn($plan, $batchId, $pressed, $person, fn (): BatchEntry => $this->planned($plan, $batchId));
     }
 
     /**
@@ -56,10 +55,10 @@ final readonly class MixingDesk
     {
         return DB::transaction(function () use ($coat, $measureBy, $pressed, $person): Mixing {
             if ($measureBy !== null) {
-                $this->rooms->change(Plan::own(), Plan::own()->name, (object) ['measure_by' => $measureBy], Edit::byStudio());
+                $this->rooms->change(Plan::own(), Plan::own()->name, Entry::from(['measure_by' => $measureBy]), Edit::byStudio());
             }
 
-            return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $person, fn (): stdClass => $this->plannedAlone($coat));
+            return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $person, fn (): BatchEntry => $this->plannedAlone($coat));
         });
     }
 
@@ -78,16 +77,16 @@ final readonly class MixingDesk
         } catch (FieldException) {
             return null;
         }
-        $then = Dig::float($mixing->result(), 'total_g');
+        $then = $mixing->result()->totalG();
 
         return $now === null || $then === null || abs($now / $then - 1) < self::SAME ? null : $now;
     }
 
     /** @throws FieldException when the batch is not planned any more */
-    private function planned(Plan $plan, string $batchId): stdClass
+    private function planned(Plan $plan, string $batchId): BatchEntry
     {
         foreach ($this->evenings->kept($plan) as $spec) {
-            if (($spec->id ?? null) === $batchId) {
+            if ($spec->id() === $batchId) {
                 return $spec;
             }
         }
@@ -95,7 +94,7 @@ final readonly class MixingDesk
     }
 
     /** @throws FieldException when it cannot be computed */
-    private function plannedAlone(Coat $coat): stdClass
+    private function plannedAlone(Coat $coat): BatchEntry
     {
         $result = $this->coats->saved($coat)->coat;
 
@@ -105,7 +104,7 @@ final readonly class MixingDesk
     /**
      * A cup that nothing was weighed into yet is begun anew: its plan may have changed since.
      *
-     * @param  Closure(): stdClass  $spec  of the batch, asked for when no cup of it is in use
+     * @param  Closure(): BatchEntry  $spec  of the batch, asked for when no cup of it is in use
      */
     private function goOn(Plan $plan, string $batchId, Pressed $pressed, Person $person, Closure $spec): Mixing
     {
@@ -122,7 +121,7 @@ final readonly class MixingDesk
         });
     }
 
-    private function begun(Plan $plan, string $batchId, stdClass $spec, Speaker $say): stdClass
+    private function begun(Plan $plan, string $batchId, BatchEntry $spec, Speaker $say): Entry
     {
         $document = $this->assembler->evening($plan, [$spec]);
         $batch = $this->evenings->computed($document)->batches[0];
@@ -130,13 +129,13 @@ final readonly class MixingDesk
         $windows = $batch->turns[0]->coat->windows;
         $hardensH = $windows->handleH ?? $windows->fullCureH;
 
-        return (object) [
-            ...$batch->batch->vesselId === null ? [] : ['vessel' => (object) ['id' => $batch->batch->vesselId, 'cups' => $batch->batch->cups, ...$hardensH === null ? [] : ['hardens_min' => 60 * $hardensH]]],
+        return Entry::from([
+            ...$batch->batch->vesselId === null ? [] : ['vessel' => ['id' => $batch->batch->vesselId, 'cups' => $batch->batch->cups, ...$hardensH === null ? [] : ['hardens_min' => 60 * $hardensH]]],
             'plan_id' => $plan->id,
             'batch' => $batchId,
             'title' => CoatAlone::coatId($batchId) === null ? $batch->resin->name : $batch->turns[0]->coat->case->piece->name,
-            'plan' => Json::copy($document),
-            'result' => Json::object(json_encode(ResultDocument::batch($batch, $say), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
-        ];
+            'plan' => $document,
+            'result' => ResultDocument::batch($batch, $say),
+        ]);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Mixing;
 use App\Journal\Moment;
 use App\Models\Mixing;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Batch\BatchResult;
@@ -29,7 +28,7 @@ final class MixingState
         $batch = $evening->batches[0];
         $weighing = $cups->weighing($batch, $mixing->weighed);
         $surplus = $weighing->surplusMl();
-        $potLife = Dig::float($mixing->result(), 'pot_life_min');
+        $potLife = $mixing->result()->potLifeMin();
 
         return [
             'id' => $mixing->id,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Mixing;
 
-use App\PlanFile\Dig;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\ReadBy;
 use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Quantity\LengthParser;
@@ -15,7 +15,6 @@ use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\VolumeParser;
 use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\WeighStep;
-use stdClass;
 
 /** What one step of the weighing came to: off the scale, as it was meant, or as somebody wrote it down. */
 final readonly class StepAmount
@@ -29,17 +28,17 @@ final readonly class StepAmount
     }
 
     /**
-     * @param  stdClass  $facts  grams, written ("38.2", "2 tbsp", a number of fills where it is measured so), or as_meant; up_to where all in the cup stands at what is written
+     * @param  Entry  $facts  grams, written ("38.2", "2 tbsp", a number of fills where it is measured so), or as_meant; up_to where all in the cup stands at what is written
      * @return array{float|null, ReadBy} g; null when it is none
      */
-    public function read(stdClass $facts): array
+    public function read(Entry $facts): array
     {
-        $written = Dig::text($facts, 'written');
-        if (($facts->as_meant ?? null) === true) {
+        $written = $facts->text('written');
+        if ($facts->isTrue('as_meant')) {
             return [$this->step->targetG, ReadBy::AsMeant];
         }
         if ($written === null) {
-            return [Dig::float($facts, 'grams'), ReadBy::Scale];
+            return [$facts->number('grams'), ReadBy::Scale];
         }
         if ($this->mark?->fillMl !== null && is_numeric($fills = str_replace(',', '.', trim($written)))) {
             return [(float) $fills * $this->mark->fillMl * $this->step->densityGMl, ReadBy::Marks];
@@ -49,7 +48,7 @@ final readonly class StepAmount
         } catch (QuantityException) {
             $ml = $this->volumeMl($written);
         }
-        $before = ($facts->up_to ?? null) === true ? $this->mark->beforeMl ?? 0.0 : 0.0;
+        $before = $facts->isTrue('up_to') ? $this->mark->beforeMl ?? 0.0 : 0.0;
 
         return [$ml === null ? null : ($ml - $before) * $this->step->densityGMl, ReadBy::Marks];
     }

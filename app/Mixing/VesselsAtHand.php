@@ -9,16 +9,15 @@ use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Supply;
 use App\Models\SupplyKind;
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Stock\StockAdvisor;
 use OpenGlaze\Core\Stock\VesselStock;
 use OpenGlaze\Core\Stock\VesselUse;
-use stdClass;
 
 /** The vessels that somebody counts: how many can be mixed in now, beside what tonight's other cups take. */
 final readonly class VesselsAtHand
@@ -28,7 +27,7 @@ final readonly class VesselsAtHand
 
     /**
      * @param  array<string, VesselStock>  $stocks  by vessel
-     * @param  list<stdClass>  $tonight  the batches that are planned
+     * @param  list<BatchEntry>  $tonight  the batches that are planned
      * @param  array<string, true>  $mixed  those that are mixed, by their ids
      */
     private function __construct(
@@ -41,7 +40,7 @@ final readonly class VesselsAtHand
 
     /**
      * @param  array<string, VesselSheet>  $vessels
-     * @param  list<stdClass>|null  $batches  of tonight, where they are not those that are kept
+     * @param  list<BatchEntry>|null  $batches  of tonight, where they are not those that are kept
      */
     public static function of(array $vessels, DateTimeImmutable $now, ?array $batches = null): self
     {
@@ -50,8 +49,8 @@ final readonly class VesselsAtHand
         $counted = array_filter($vessels, static fn (VesselSheet $sheet): bool => $sheet->have !== null);
         if ($counted !== []) {
             $own = Plan::own();
-            $tonight = $batches ?? Dig::objects($own->document, 'batches');
-            [$uses, $mixed] = self::mixings($counted, $own, array_map(static fn (stdClass $batch): string => Dig::text($batch, 'id') ?? '', $tonight), $now);
+            $tonight = $batches ?? $own->document->batches();
+            [$uses, $mixed] = self::mixings($counted, $own, array_map(static fn (BatchEntry $batch): string => $batch->id(), $tonight), $now);
             foreach ($counted as $id => $sheet) {
                 $stock = VesselStock::of($sheet, $uses[$id] ?? [], $nowMs);
                 $stocks += $stock === null ? [] : [$id => $stock];
@@ -82,12 +81,12 @@ final readonly class VesselsAtHand
         }
         $others = 0;
         foreach ($this->tonight as $batch) {
-            $id = Dig::text($batch, 'id') ?? '';
+            $id = $batch->id();
             if ($id === $result->batch->id) {
                 break;
             }
-            if (Dig::text($batch, 'vessel') === $stock->sheet->id && ! isset($this->mixed[$id])) {
-                $others += (int) (Dig::float($batch, 'cups') ?? 1);
+            if ($batch->vessel() === $stock->sheet->id && ! isset($this->mixed[$id])) {
+                $others += $batch->cups();
             }
         }
 

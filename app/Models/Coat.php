@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use stdClass;
+use OpenGlaze\Core\Document\CoatEntry;
 
 /**
  * @property int $id
@@ -17,7 +17,7 @@ use stdClass;
  * @property int $resin_id
  * @property string $key
  * @property int $position
- * @property stdClass $spec
+ * @property CoatEntry $spec
  * @property Piece $piece
  * @property Resin $resin
  */
@@ -27,7 +27,7 @@ final class Coat extends Model
 
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class];
+    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class.':'.CoatEntry::class];
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo
@@ -51,8 +51,6 @@ final class Coat extends Model
 
     public function kind(): string
     {
-        $kind = $this->spec->kind ?? null;
-
-        return is_string($kind) ? $kind : 'flood';
+        return $this->spec->kind();
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Press;
 use OpenGlaze\Core\Journal\SubjectKind;
-use stdClass;
 
 /**
  * Something that happened at the bench, as it was written down. Rows are appended and never changed.
@@ -25,7 +25,7 @@ use stdClass;
  * @property int $offset_ms
  * @property int $heard_ms
  * @property int $version
- * @property stdClass $facts
+ * @property Entry $facts
  * @property bool $kept  known from before there was a journal
  */
 final class JournalEvent extends Model

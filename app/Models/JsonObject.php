@@ -7,18 +7,23 @@ namespace App\Models;
 use App\PlanFile\Json;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /**
  * An object of the plan file kept in one column, letter by letter as exact as in the file.
  *
- * @implements CastsAttributes<stdClass|null, stdClass|null>
+ * @implements CastsAttributes<Entry|null, Entry|null>
  */
-final class JsonObject implements CastsAttributes
+final readonly class JsonObject implements CastsAttributes
 {
-    public function get(Model $model, string $key, mixed $value, array $attributes): ?stdClass
+    /** @param  class-string<Entry>  $as */
+    public function __construct(private string $as = Entry::class)
     {
-        return is_string($value) ? Json::object($value) : null;
+    }
+
+    public function get(Model $model, string $key, mixed $value, array $attributes): ?Entry
+    {
+        return is_string($value) ? Json::read($value, $this->as) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string

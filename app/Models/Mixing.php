@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\KeptBatch;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /**
  * A cup from its first gram on: folded from its events, and never changed by anything else.
@@ -19,7 +20,7 @@ use stdClass;
  * @property string $batch_key
  * @property string $title
  * @property string $begun_event
- * @property stdClass $weighed  got: g by step; first
+ * @property Entry $weighed  got: g by step; first
  * @property string|null $last_reading  the event of it
  * @property CarbonImmutable $begun_at
  * @property string|null $vessel  that it is mixed in, where one is chosen
@@ -69,14 +70,14 @@ final class Mixing extends Model
     }
 
     /** The plan as it was when the first gram was to be weighed. */
-    public function plan(): stdClass
+    public function plan(): PlanDocument
     {
-        return Dig::object($this->begun->facts, 'plan');
+        return $this->begun->facts->at('plan', PlanDocument::class);
     }
 
     /** The batch as it was computed then. */
-    public function result(): stdClass
+    public function result(): KeptBatch
     {
-        return Dig::object($this->begun->facts, 'result');
+        return $this->begun->facts->at('result', KeptBatch::class);
     }
 }

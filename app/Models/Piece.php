@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use stdClass;
+use OpenGlaze\Core\Document\PieceEntry;
 
 /**
  * @property int $id
@@ -17,7 +17,7 @@ use stdClass;
  * @property int $plan_id
  * @property string $key
  * @property int $position
- * @property stdClass $spec
+ * @property PieceEntry $spec
  * @property Plan $plan
  * @property Pour|null $lastPour
  */
@@ -27,7 +27,7 @@ final class Piece extends Model
 
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class];
+    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class.':'.PieceEntry::class];
 
     /** @return BelongsTo<Plan, $this> */
     public function plan(): BelongsTo
@@ -55,8 +55,6 @@ final class Piece extends Model
 
     public function name(): string
     {
-        $name = $this->spec->name ?? null;
-
-        return is_string($name) ? $name : $this->key;
+        return $this->spec->text('name') ?? $this->key;
     }
 }

@@ -8,7 +8,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /**
  * A set of pieces that are planned in one room. Its document holds what its file holds besides
@@ -17,7 +18,7 @@ use stdClass;
  * @property int $id
  * @property int $version
  * @property string $name
- * @property stdClass $document
+ * @property PlanDocument $document
  * @property CarbonImmutable|null $put_away_at
  * @property string|null $sha256  of the file that it came in
  * @property int|null $pieces_count  where it was counted
@@ -26,7 +27,7 @@ final class Plan extends Model
 {
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['put_away_at' => 'immutable_datetime', 'version' => 'integer', 'document' => JsonObject::class];
+    protected $casts = ['put_away_at' => 'immutable_datetime', 'version' => 'integer', 'document' => JsonObject::class.':'.PlanDocument::class];
 
     /** The plan that the studio's own pieces belong to. */
     public static function own(): self
@@ -55,11 +56,9 @@ final class Plan extends Model
         return $this->id === self::ownId();
     }
 
-    public function studio(): stdClass
+    public function studio(): Entry
     {
-        $studio = $this->document->studio ?? null;
-
-        return $studio instanceof stdClass ? $studio : new stdClass;
+        return $this->document->studio();
     }
 
     /** @return HasMany<Resin, $this> */

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\KeptCoat;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /**
  * A film as it is on the bench or in the log: folded from its events, and never changed by anything else.
@@ -29,9 +30,9 @@ use stdClass;
  * @property string|null $override_reason
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $poured_at
- * @property stdClass $schedule
- * @property stdClass $marks  by act
- * @property stdClass $seen  its entries: what was observed and added
+ * @property Entry $schedule
+ * @property Entry $marks  by act
+ * @property Entry $seen  its entries: what was observed and added
  * @property CarbonImmutable|null $handle_at
  * @property CarbonImmutable|null $written_at
  * @property CarbonImmutable|null $off_at
@@ -103,21 +104,21 @@ final class Pour extends Model
     }
 
     /** The plan as it was when the clock began. */
-    public function plan(): stdClass
+    public function plan(): PlanDocument
     {
-        return Dig::object($this->begun->facts, 'plan');
+        return $this->begun->facts->at('plan', PlanDocument::class);
     }
 
     /** What was computed when the clock began. */
-    public function result(): stdClass
+    public function result(): KeptCoat
     {
-        return Dig::object($this->begun->facts, 'result');
+        return $this->begun->facts->at('result', KeptCoat::class);
     }
 
     /** How old the mix was when the last of it was on the piece, min at the reference temperature; null before. */
     public function ageMin(): ?float
     {
-        return $this->poured === null ? null : Dig::float($this->poured->facts, 'age_min');
+        return $this->poured === null ? null : $this->poured->facts->number('age_min');
     }
 
     /**

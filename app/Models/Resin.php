@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /**
  * A resin's data sheet: on the studio's shelf, or brought along by a plan file.
@@ -18,7 +18,7 @@ use stdClass;
  * @property int|null $plan_id
  * @property string $key
  * @property int $position
- * @property stdClass $sheet
+ * @property Entry $sheet
  */
 final class Resin extends Model
 {
@@ -48,8 +48,6 @@ final class Resin extends Model
 
     public function name(): string
     {
-        $name = $this->sheet->name ?? null;
-
-        return is_string($name) ? $name : $this->key;
+        return $this->sheet->text('name') ?? $this->key;
     }
 }

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /**
  * A vessel, a colourant or a recipe of the studio, as the plan file writes it.
@@ -18,7 +18,7 @@ use stdClass;
  * @property SupplyKind $kind
  * @property string $key
  * @property int $position
- * @property stdClass $sheet
+ * @property Entry $sheet
  * @property Carbon $updated_at
  */
 final class Supply extends Model
@@ -53,8 +53,6 @@ final class Supply extends Model
 
     public function name(): string
     {
-        $name = $this->sheet->name ?? null;
-
-        return is_string($name) ? $name : $this->key;
+        return $this->sheet->text('name') ?? $this->key;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /**
  * A whole stack of coats under a name. Its document holds the coats in the plan file's form, and the
@@ -13,7 +13,7 @@ use stdClass;
  *
  * @property int $id
  * @property string $name
- * @property stdClass $document
+ * @property Entry $document
  */
 final class Template extends Model
 {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\PlanFile;
 
 use JsonException;
+use JsonSerializable;
+use OpenGlaze\Core\Document\Entry;
 use stdClass;
 
 /**
@@ -18,16 +20,23 @@ final class Json
 
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
 
-    /** @throws JsonException when it is not JSON or holds something else than one object */
-    public static function object(string $text): stdClass
+    /**
+     * @template T of Entry
+     *
+     * @param  class-string<T>  $as
+     * @return T
+     *
+     * @throws JsonException when it is not JSON or holds something else than one object
+     */
+    public static function read(string $text, string $as = Entry::class): Entry
     {
         $value = json_decode($text, false, self::DEPTH, JSON_THROW_ON_ERROR);
 
-        return $value instanceof stdClass ? $value : throw new JsonException('no JSON object');
+        return $value instanceof stdClass ? $as::of($value) : throw new JsonException('no JSON object');
     }
 
     /** On one line, for rows of the database. */
-    public static function line(stdClass $object): string
+    public static function line(JsonSerializable $object): string
     {
         return json_encode($object, self::FLAGS);
     }
@@ -36,10 +45,5 @@ final class Json
     public static function file(mixed $value): string
     {
         return json_encode($value, self::FLAGS | JSON_PRETTY_PRINT)."\n";
-    }
-
-    public static function copy(stdClass $object): stdClass
-    {
-        return self::object(self::line($object));
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\PlanFile;
 
 use JsonException;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
-use stdClass;
 
 /** A plan file's text, read: the document as it stands in the file, and the plan that it means. */
 final readonly class PlanFile
@@ -21,7 +21,7 @@ final readonly class PlanFile
     private const MOST_VALUES = 2_000_000;
 
     private function __construct(
-        public stdClass $document,
+        public PlanDocument $document,
         public Plan $plan,
     ) {
     }
@@ -37,7 +37,7 @@ final readonly class PlanFile
         }
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         try {
-            $document = Json::object($text);
+            $document = Json::read($text, PlanDocument::class);
         } catch (JsonException $exception) {
             $isJson = $exception->getCode() === JSON_ERROR_NONE;
             throw self::fault($isJson ? Message::of('files.no_object') : JsonFault::of($text) ?? Message::of('files.unreadable'));

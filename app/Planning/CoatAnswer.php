@@ -10,6 +10,7 @@ use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
+use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Judging\RoomRule;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Run\Act;
@@ -17,7 +18,6 @@ use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Run\HowTo;
 use OpenGlaze\Core\Trace\Trace;
 use OpenGlaze\Core\Trace\TraceInput;
-use stdClass;
 
 /** What a page is told of one computed coat: the result file's names, and what is drawn beside them. */
 final class CoatAnswer
@@ -108,11 +108,9 @@ final class CoatAnswer
         ];
     }
 
-    /** The same as an object, to be kept in a row. */
-    public static function object(CoatResult $result, Speaker $say): stdClass
+    /** The same, to be kept. */
+    public static function kept(CoatResult $result, Speaker $say): KeptCoat
     {
-        $object = json_decode(json_encode(self::of($result, $say), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 512, JSON_THROW_ON_ERROR);
-
-        return $object instanceof stdClass ? $object : new stdClass;
+        return KeptCoat::from(self::of($result, $say));
     }
 }

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Typed\FieldException;
-use stdClass;
+use App\Typed\TypedFields;
+use OpenGlaze\Core\Document\Entry;
 
 /** What somebody changes of a coat: its resin, fields of the coat, of the room, and the edge of its piece. */
 final readonly class CoatChanges
 {
     public function __construct(
         public ?int $resinId,
-        public stdClass $coat,
-        public stdClass $studio,
-        public stdClass $piece = new stdClass,
+        public Entry $coat,
+        public Entry $studio,
+        public Entry $piece,
     ) {
     }
 
@@ -23,14 +24,13 @@ final readonly class CoatChanges
      *
      * @throws FieldException with a sentence for each field that cannot be read
      */
-    public static function typed(stdClass $body, TypedFields $fields): self
+    public static function typed(Entry $body, TypedFields $fields): self
     {
-        $part = static fn (string $name): stdClass => ($body->{$name} ?? null) instanceof stdClass ? $body->{$name} : new stdClass;
         $said = [];
-        $read = [];
-        foreach (['coat', 'studio', 'piece'] as $name) {
+        $read = ['coat' => Entry::of(), 'studio' => Entry::of(), 'piece' => Entry::of()];
+        foreach (array_keys($read) as $name) {
             try {
-                $read[$name] = $fields->read($part($name), $name.'.');
+                $read[$name] = $fields->read($body->at($name), $name.'.');
             } catch (FieldException $exception) {
                 $said += $exception->said;
             }
@@ -38,14 +38,11 @@ final readonly class CoatChanges
         if ($said !== []) {
             throw FieldException::at($said);
         }
-        $resin = $body->resin_id ?? null;
+        $resin = $body->value('resin_id');
 
-        $piece = new stdClass;
-        if (isset($read['piece']) && property_exists($read['piece'], 'edge_radius_mm')) {
-            // of the piece only its edge is changed from here
-            $piece->edge_radius_mm = $read['piece']->edge_radius_mm;
-        }
+        // of the piece only its edge is changed from here
+        $piece = Entry::from(array_intersect_key($read['piece']->fields(), ['edge_radius_mm' => true]));
 
-        return new self(is_int($resin) ? $resin : null, $read['coat'] ?? new stdClass, $read['studio'] ?? new stdClass, $piece);
+        return new self(is_int($resin) ? $resin : null, $read['coat'], $read['studio'], $piece);
     }
 }

@@ -10,11 +10,12 @@ use App\Editing\Stale;
 use App\Editing\Versions;
 use App\Models\Coat;
 use App\Models\Resin;
-use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Keeping\WayToKeep;
 use OpenGlaze\Core\Message\Message;
@@ -22,7 +23,6 @@ use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
-use stdClass;
 
 /** Computes one coat as it is saved, or as somebody is changing it, and saves the changes. */
 final readonly class CoatDesk
@@ -73,9 +73,7 @@ final readonly class CoatDesk
         $stack = $this->changed($coat, $changes);
         $sheets = [];
         foreach (Resin::atHandFor($coat->piece->plan)->whereKeyNot($coat->resin_id)->get() as $resin) {
-            $sheet = Json::copy($resin->sheet);
-            $sheet->id = (string) $resin->id;
-            $sheets[] = $sheet;
+            $sheets[] = $resin->sheet->with('id', (string) $resin->id);
         }
         $at = (int) array_search($stack->coat, $stack->results, true);
         $ways = WaysToKeep::of($this->assembler->stack($coat->piece, $stack->rows), $at, $sheets);
@@ -93,11 +91,11 @@ final readonly class CoatDesk
             $coat->refresh();
             $plan = $coat->piece->plan;
             Versions::refuseStale('coat', $coat, [...Difference::paths($changes->coat), ...($changes->resinId === null ? [] : ['resin'])], $edit);
-            Versions::refuseStale('plan', $plan, Difference::paths((object) ['studio' => $changes->studio]), $edit);
+            Versions::refuseStale('plan', $plan, Difference::paths(Entry::from(['studio' => $changes->studio])), $edit);
             Versions::refuseStale('piece', $coat->piece, Difference::paths($changes->piece), $edit);
-            $piece = Json::copy($coat->piece->spec);
+            $piece = $coat->piece->spec;
             $before = self::content($coat);
-            $room = Json::copy($plan->document);
+            $room = $plan->document;
             $result = $this->changed($coat, $changes);
             Versions::count('coat', $coat, $before, self::content($coat), $edit);
             Versions::count('plan', $plan, $room, $plan->document, $edit);
@@ -110,12 +108,9 @@ final readonly class CoatDesk
         });
     }
 
-    private static function content(Coat $coat): stdClass
+    private static function content(Coat $coat): Entry
     {
-        $content = Json::copy($coat->spec);
-        $content->resin = $coat->resin->name();
-
-        return $content;
+        return $coat->spec->with('resin', $coat->resin->name());
     }
 
     /** The coat with all coats of its piece; without those above it where they cannot be computed. */
@@ -139,9 +134,9 @@ final readonly class CoatDesk
     }
 
     /** The last coat of a document, computed. @throws FieldException */
-    public function computeLast(stdClass $document): CoatResult
+    public function computeLast(PlanDocument $document): CoatResult
     {
-        $last = is_array($document->coats) ? count($document->coats) - 1 : 0;
+        $last = max(0, count($document->coats()) - 1);
 
         return $this->plan($document, $last)[$last];
     }
@@ -154,13 +149,13 @@ final readonly class CoatDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used
      */
-    private function plan(stdClass $document, int $at): array
+    private function plan(PlanDocument $document, int $at): array
     {
         try {
             return (new Planner)->plan((new PlanReader)->read($document));
         } catch (PlanException $exception) {
             $names = ["/coats/$at/" => 'coat.', '/pieces/0/' => 'piece.', '/studio/' => 'studio.', '/resins/' => 'resin.'];
-            foreach (is_array($document->coats) ? array_keys($document->coats) : [] as $index) {
+            foreach (array_keys($document->coats()) as $index) {
                 $names += ["/coats/$index/" => $index < $at ? 'below.' : 'above.'];
             }
             throw FieldException::fromPlan($exception, $names);
@@ -177,14 +172,10 @@ final readonly class CoatDesk
             $coat->resin_id = $resin->id;
             $coat->setRelation('resin', $resin);
         }
-        $coat->spec = SpecMerge::over($coat->spec, $changes->coat);
         // its name in the file, and whose coat it is, are not changed with it
-        $coat->spec->id = $coat->key;
-        $coat->spec->piece = $coat->piece->key;
-        $coat->piece->spec = SpecMerge::over($coat->piece->spec, $changes->piece);
-        $document = $plan->document;
-        $document->studio = Room::measured($plan->studio(), $changes->studio);
-        $plan->document = $document;
+        $coat->spec = $coat->spec->over($changes->coat)->with('id', $coat->key)->with('piece', $coat->piece->key);
+        $coat->piece->spec = $coat->piece->spec->over($changes->piece);
+        $plan->document = $plan->document->withStudio(Room::measured($plan->studio(), $changes->studio));
 
         return $coat;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use OpenGlaze\Core\Advice\Advice;
@@ -64,9 +63,9 @@ final readonly class FilmsNow
         }
         $min = $pour->poured_at->diffInSeconds($now) / 60;
         $phase = null;
-        foreach (Dig::objects($pour->schedule, 'phases') as $span) {
-            if ((Dig::float($span, 'from_min') ?? INF) <= $min) {
-                $phase = Dig::text($span, 'phase');
+        foreach ($pour->schedule->entries('phases') as $span) {
+            if (($span->number('from_min') ?? INF) <= $min) {
+                $phase = $span->text('phase');
             }
         }
 

@@ -12,17 +12,17 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Pour;
-use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
 use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
-use stdClass;
 
 /** Takes pieces in, changes them, and gives a new one its first coat. */
 final readonly class PieceDesk
@@ -34,12 +34,11 @@ final readonly class PieceDesk
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function takeIn(Plan $plan, stdClass $spec): Piece
+    public function takeIn(Plan $plan, Entry $spec): Piece
     {
         return DB::transaction(function () use ($plan, $spec): Piece {
-            $name = is_string($spec->name ?? null) ? $spec->name : '';
-            $key = $this->freeKey($plan, $name);
-            $spec = SpecMerge::over((object) ['id' => $key], $spec);
+            $key = $this->freeKey($plan, $spec->text('name') ?? '');
+            $spec = PieceEntry::from(['id' => $key])->over($spec);
             $this->check($plan, $spec);
             $piece = $this->insert($plan, $key, $spec);
             $this->stacks->add($piece, CoatKind::Flood);
@@ -52,14 +51,14 @@ final readonly class PieceDesk
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
      * @throws Stale when a field that it writes was changed since it was read
      */
-    public function change(Piece $piece, stdClass $changes, Edit $edit): void
+    public function change(Piece $piece, Entry $changes, Edit $edit): void
     {
         // its name among the coats and batches is its own
-        unset($changes->id);
+        $changes = $changes->without('id');
         DB::transaction(function () use ($piece, $changes, $edit): void {
             $piece->refresh();
             Versions::refuseStale('piece', $piece, Difference::paths($changes), $edit);
-            $spec = SpecMerge::over($piece->spec, $changes);
+            $spec = $piece->spec->over($changes);
             $this->check($piece->plan, $spec);
             Versions::count('piece', $piece, $piece->spec, $spec, $edit);
             $piece->update(['spec' => $spec]);
@@ -67,13 +66,12 @@ final readonly class PieceDesk
     }
 
     /** The piece as the core reads it. @throws FieldException */
-    public function check(Plan $plan, stdClass $spec): CorePiece
+    public function check(Plan $plan, PieceEntry $spec): CorePiece
     {
-        if (! is_string($spec->name ?? null) || trim($spec->name) === '') {
+        if (trim($spec->name() ?? '') === '') {
             throw FieldException::at(['name' => Message::of('refused.name_of_piece')]);
         }
-        $document = $this->assembler->bare($plan);
-        $document->pieces = [$spec];
+        $document = $this->assembler->bare($plan)->with('pieces', [$spec]);
         try {
             $pieces = array_values((new PlanReader)->read($document)->pieces);
         } catch (PlanException $exception) {
@@ -86,7 +84,7 @@ final readonly class PieceDesk
     /**
      * What pages show of a saved piece.
      *
-     * @return array{id: int, name: string, spec: stdClass, drawing: array<string, mixed>}
+     * @return array{id: int, name: string, spec: PieceEntry, drawing: array<string, mixed>}
      */
     public function summary(Piece $piece): array
     {
@@ -108,17 +106,16 @@ final readonly class PieceDesk
     public function sameAgain(Piece $piece): Piece
     {
         return DB::transaction(function () use ($piece): Piece {
-            $spec = Json::copy($piece->spec);
-            $spec->name = $piece->name().', again';
-            $spec->id = $key = $this->freeKey($piece->plan, $spec->name);
-            $again = $this->insert($piece->plan, $key, $spec);
+            $name = $piece->name().', again';
+            $key = $this->freeKey($piece->plan, $name);
+            $again = $this->insert($piece->plan, $key, $piece->spec->called($key, $name));
             $this->stacks->copy($piece, $again);
 
             return $again;
         });
     }
 
-    private function insert(Plan $plan, string $key, stdClass $spec): Piece
+    private function insert(Plan $plan, string $key, PieceEntry $spec): Piece
     {
         return Piece::query()->create([
             'plan_id' => $plan->id,

@@ -10,14 +10,17 @@ use App\Models\Plan;
 use App\Models\Resin;
 use App\PlanFile\Json;
 use Illuminate\Support\Collection;
-use OpenGlaze\Core\Plan\PlanReader;
-use stdClass;
+use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\CoatEntry;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PieceEntry;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /** Puts saved rows together into documents in the plan file's form: what the core computes and what is exported. */
 final class PlanAssembler
 {
     /** The whole plan, with all that its file held. */
-    public function whole(Plan $plan): stdClass
+    public function whole(Plan $plan): PlanDocument
     {
         $coats = $plan->coats()->with(['piece', 'resin'])->get()->reject(fn (Coat $coat): bool => $coat->piece->trashed());
         $resins = Resin::withTrashed()
@@ -25,18 +28,21 @@ final class PlanAssembler
             ->orWhere('plan_id', $plan->id)
             ->orderByRaw('plan_id is null')->orderBy('position')->get();
         $ids = $this->ids($resins);
-        $document = Json::copy($plan->document);
-        $this->fill($document, 'resins', $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all());
-        $this->fill($document, 'pieces', $plan->pieces()->get()->map(fn (Piece $piece): stdClass => $piece->spec)->all());
-        $this->fill($document, 'coats', $coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all());
-        BatchEntries::keepOf($document, array_values($coats->map(fn (Coat $coat): string => $coat->key)->all()));
-        BatchEntries::addFromShelf($document);
+        $document = $plan->document;
+        foreach ([
+            'resins' => $resins->map(fn (Resin $resin): Entry => $this->sheet($resin, $ids))->all(),
+            'pieces' => $plan->pieces()->get()->map(fn (Piece $piece): PieceEntry => $piece->spec)->all(),
+            'coats' => $coats->map(fn (Coat $coat): CoatEntry => $this->coat($coat, $ids))->all(),
+        ] as $list => $entries) {
+            // a list that its file did not have is not made up
+            $document = $entries === [] && ! $document->has($list) ? $document : $document->with($list, array_values($entries));
+        }
 
-        return $document;
+        return BatchEntries::withWhatIsNamed($document->withBatchesOf(array_values($coats->map(fn (Coat $coat): string => $coat->key)->all())));
     }
 
     /** One coat with its piece, its resin, its room, and the coats below it. */
-    public function forCoat(Coat $coat): stdClass
+    public function forCoat(Coat $coat): PlanDocument
     {
         $below = $coat->piece->coats()->with(['piece', 'resin'])->where('position', '<', $coat->position)->get();
 
@@ -48,12 +54,9 @@ final class PlanAssembler
      *
      * @param  list<Coat>  $coats  in their order
      */
-    public function stack(Piece $piece, array $coats): stdClass
+    public function stack(Piece $piece, array $coats): PlanDocument
     {
-        $document = $this->alone($piece, $coats);
-        BatchEntries::addOf($document, $piece->plan, array_combine(array_map(CoatKeys::of(...), $coats), array_map(static fn (Coat $coat): string => $coat->key, $coats)));
-
-        return $document;
+        return BatchEntries::withThoseOf($this->alone($piece, $coats), $piece->plan, array_combine(array_map(CoatKeys::of(...), $coats), array_map(static fn (Coat $coat): string => $coat->key, $coats)));
     }
 
     /**
@@ -61,76 +64,63 @@ final class PlanAssembler
      *
      * @param  list<Piece>  $pieces  with their coats and the coats' resins
      */
-    public function stacks(Plan $plan, array $pieces): stdClass
+    public function stacks(Plan $plan, array $pieces): PlanDocument
     {
         $coats = collect($pieces)->flatMap(fn (Piece $piece): array => $piece->coats->map(fn (Coat $coat): Coat => $coat->setRelation('piece', $piece))->all());
-        $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
-        $ids = $this->ids($resins);
-        $document = $this->bare($plan);
-        $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
-        $document->pieces = array_map(static fn (Piece $piece): stdClass => $piece->spec, $pieces);
-        $document->coats = array_values($coats->map(fn (Coat $coat): stdClass => $this->coat($coat, $ids))->all());
 
-        return $document;
+        return $this->laid($plan, array_map(static fn (Piece $piece): PieceEntry => $piece->spec, $pieces), array_values($coats->all()));
     }
 
     /**
-     * The same without what is stirred in.
+     * The same of one piece.
      *
      * @param  list<Coat>  $coats  in their order
      */
-    public function alone(Piece $piece, array $coats): stdClass
+    public function alone(Piece $piece, array $coats): PlanDocument
     {
-        $resins = collect($coats)->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
-        $ids = $this->ids($resins);
-        $document = $this->bare($piece->plan);
-        $document->resins = $resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->all();
-        $document->pieces = [$piece->spec];
-        $document->coats = array_map(fn (Coat $coat): stdClass => $this->coat($coat, $ids), $coats);
-
-        return $document;
+        return $this->laid($piece->plan, [$piece->spec], $coats);
     }
 
     /**
      * Some batches with their coats, and all that lies below these.
      *
-     * @param  list<stdClass>  $batches  as the plan file writes them
+     * @param  list<BatchEntry>  $batches
      * @param  list<string>  $more  keys of coats besides theirs
      */
-    public function evening(Plan $plan, array $batches, array $more = []): stdClass
+    public function evening(Plan $plan, array $batches, array $more = []): PlanDocument
     {
-        $keys = array_merge($more, ...array_map(static fn (stdClass $batch): array => is_array($batch->coats ?? null) ? $batch->coats : [], $batches));
-        $pieces = CoatKeys::find(array_values(array_filter($keys, is_string(...))))->pluck('piece_id')->unique();
+        $pieces = CoatKeys::find([...$more, ...BatchEntry::coatsOfAll($batches)])->pluck('piece_id')->unique();
         $coats = Coat::query()->with(['piece', 'resin'])->whereIn('piece_id', $pieces)->orderBy('plan_id')->orderBy('position')->get();
         $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
         $ids = $this->sharedIds($resins);
-        $document = $this->bare($plan);
-        $document->resins = array_values($resins->map(fn (Resin $resin): stdClass => $this->sheet($resin, $ids))->unique(fn (stdClass $sheet): mixed => $sheet->id ?? null)->all());
-        $document->pieces = $this->told($coats->map(fn (Coat $coat): Piece => $coat->piece)->unique('id'));
-        $document->coats = array_values($coats->map(function (Coat $coat) use ($ids): stdClass {
-            $spec = $this->coat($coat, $ids);
-            $spec->id = CoatKeys::of($coat);
-            $spec->piece = CoatKeys::name($coat->plan_id, $coat->piece->key);
+        $document = $this->bare($plan)
+            ->with('resins', array_values($resins->map(fn (Resin $resin): Entry => $this->sheet($resin, $ids))->unique(fn (Entry $sheet): ?string => $sheet->text('id'))->all()))
+            ->with('pieces', $this->told($coats->map(fn (Coat $coat): Piece => $coat->piece)->unique('id')))
+            ->with('coats', array_values($coats->map(fn (Coat $coat): CoatEntry => $coat->spec->laid(CoatKeys::of($coat), CoatKeys::name($coat->plan_id, $coat->piece->key), $ids[$coat->resin_id]))->all()))
+            ->with('batches', $batches);
 
-            return $spec;
-        })->all());
-        $document->batches = array_map(Json::copy(...), $batches);
-        BatchEntries::addSupplies($document, $plan);
-
-        return $document;
+        return BatchEntries::withSupplies($document, $plan);
     }
 
     /** A document with the plan's room and nothing else. */
-    public function bare(Plan $plan): stdClass
+    public function bare(Plan $plan): PlanDocument
     {
-        return (object) [
-            'format' => PlanReader::FORMAT,
-            'version' => PlanReader::VERSION,
-            'studio' => Json::copy($plan->studio()),
-            'resins' => [],
-            'pieces' => [],
-            'coats' => [],
-        ];
+        return PlanDocument::bare($plan->studio());
+    }
+
+    /**
+     * @param  list<PieceEntry>  $pieces
+     * @param  list<Coat>  $coats  of them
+     */
+    private function laid(Plan $plan, array $pieces, array $coats): PlanDocument
+    {
+        $resins = collect($coats)->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
+        $ids = $this->ids($resins);
+
+        return $this->bare($plan)
+            ->with('resins', array_values($resins->map(fn (Resin $resin): Entry => $this->sheet($resin, $ids))->all()))
+            ->with('pieces', $pieces)
+            ->with('coats', array_map(fn (Coat $coat): CoatEntry => $this->coat($coat, $ids), $coats));
     }
 
     /**
@@ -144,9 +134,7 @@ final class PlanAssembler
         $ids = $this->ids($resins);
         $known = [];
         foreach ($resins as $resin) {
-            $content = Json::copy($resin->sheet);
-            unset($content->id);
-            $ids[$resin->id] = $known[Json::line($content)] ??= $ids[$resin->id];
+            $ids[$resin->id] = $known[Json::line($resin->sheet->without('id'))] ??= $ids[$resin->id];
         }
 
         return $ids;
@@ -156,19 +144,13 @@ final class PlanAssembler
      * Pieces of any plan side by side, each with an id and a name of its own.
      *
      * @param  Collection<int, Piece>  $pieces
-     * @return list<stdClass>
+     * @return list<PieceEntry>
      */
     private function told(Collection $pieces): array
     {
         $namesakes = Namesakes::among($pieces);
 
-        return array_values($pieces->map(static function (Piece $piece) use ($namesakes): stdClass {
-            $spec = Json::copy($piece->spec);
-            $spec->id = CoatKeys::name($piece->plan_id, $piece->key);
-            $spec->name = Namesakes::told($piece, isset($namesakes[$piece->id]));
-
-            return $spec;
-        })->all());
+        return array_values($pieces->map(static fn (Piece $piece): PieceEntry => $piece->spec->called(CoatKeys::name($piece->plan_id, $piece->key), Namesakes::told($piece, isset($namesakes[$piece->id]))))->all());
     }
 
     /**
@@ -192,32 +174,14 @@ final class PlanAssembler
     }
 
     /** @param  array<int, string>  $ids */
-    private function sheet(Resin $resin, array $ids): stdClass
+    private function sheet(Resin $resin, array $ids): Entry
     {
-        $sheet = $resin->sheet;
-        if ($ids[$resin->id] !== $resin->key) {
-            $sheet = Json::copy($sheet);
-            $sheet->id = $ids[$resin->id];
-        }
-
-        return $sheet;
+        return $ids[$resin->id] === $resin->key ? $resin->sheet : $resin->sheet->with('id', $ids[$resin->id]);
     }
 
     /** @param  array<int, string>  $ids */
-    private function coat(Coat $coat, array $ids): stdClass
+    private function coat(Coat $coat, array $ids): CoatEntry
     {
-        $spec = Json::copy($coat->spec);
-        $spec->piece = $coat->piece->key;
-        $spec->resin = $ids[$coat->resin_id];
-
-        return $spec;
-    }
-
-    /** @param  array<int, stdClass>  $entries */
-    private function fill(stdClass $document, string $field, array $entries): void
-    {
-        if ($entries !== [] || property_exists($document, $field)) {
-            $document->{$field} = array_values($entries);
-        }
+        return $coat->spec->with('piece', $coat->piece->key)->with('resin', $ids[$coat->resin_id]);
     }
 }

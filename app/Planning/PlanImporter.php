@@ -8,12 +8,11 @@ use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Resin;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Plan\PlanException;
-use stdClass;
 
 /** Brings a plan file into the studio as a plan of its own, whole or not at all. */
 final class PlanImporter
@@ -32,18 +31,16 @@ final class PlanImporter
         $document = PlanFile::read($text)->document;
 
         return DB::transaction(function () use ($document, $name, $text): Plan {
-            $rest = Json::copy($document);
+            $rest = $document;
             foreach (['resins', 'pieces', 'coats'] as $list) {
-                if (isset($rest->{$list})) {
-                    $rest->{$list} = [];
-                }
+                $rest = $rest->value($list) === null ? $rest : $rest->with($list, []);
             }
             $plan = Plan::query()->create(['name' => $name, 'document' => $rest, 'sha256' => hash('sha256', $text)]);
-            $resins = $this->insert($plan, Resin::class, 'sheet', Dig::objects($document, 'resins'));
-            $pieces = $this->insert($plan, Piece::class, 'spec', Dig::objects($document, 'pieces'));
-            $this->insert($plan, Coat::class, 'spec', Dig::objects($document, 'coats'), static fn (stdClass $coat): array => [
-                'piece_id' => $pieces[Dig::text($coat, 'piece')],
-                'resin_id' => $resins[Dig::text($coat, 'resin')],
+            $resins = $this->insert($plan, Resin::class, 'sheet', $document->entries('resins'));
+            $pieces = $this->insert($plan, Piece::class, 'spec', $document->entries('pieces'));
+            $this->insert($plan, Coat::class, 'spec', $document->entries('coats'), static fn (Entry $coat): array => [
+                'piece_id' => $pieces[$coat->text('piece')],
+                'resin_id' => $resins[$coat->text('resin')],
             ]);
 
             return $plan;
@@ -55,8 +52,8 @@ final class PlanImporter
      *
      * @param  class-string<Resin|Piece|Coat>  $model
      * @param  string  $column  where the file's own object is kept
-     * @param  list<stdClass>  $entries
-     * @param  (callable(stdClass): array<string, int>)|null  $relations
+     * @param  list<Entry>  $entries
+     * @param  (callable(Entry): array<string, int>)|null  $relations
      * @return array<array-key, int> row ids by the file's ids
      */
     private function insert(Plan $plan, string $model, string $column, array $entries, ?callable $relations = null): array
@@ -67,7 +64,7 @@ final class PlanImporter
             foreach ($chunk as $position => $entry) {
                 $rows[] = [
                     'plan_id' => $plan->id,
-                    'key' => Dig::text($entry, 'id'),
+                    'key' => $entry->text('id'),
                     'position' => $position,
                     $column => Json::line($entry),
                     'created_at' => $now,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\RangesDocument;
-use stdClass;
 
 /** How sure the figures of a page are, by the names that its explanations go by. */
 final class RangeAnswer
@@ -16,13 +16,13 @@ final class RangeAnswer
     private const EXPLAINED_AS = ['total_ml' => 'total'];
 
     /** @param  array<string, Range>  $ranges  by figure */
-    public static function of(array $ranges, Speaker $say): stdClass
+    public static function of(array $ranges, Speaker $say): Entry
     {
-        $answer = new stdClass;
+        $answer = [];
         foreach ($ranges as $figure => $range) {
-            $answer->{self::EXPLAINED_AS[$figure] ?? $figure} = RangesDocument::range($range, $say);
+            $answer[self::EXPLAINED_AS[$figure] ?? $figure] = RangesDocument::range($range, $say);
         }
 
-        return $answer;
+        return Entry::from($answer);
     }
 }

@@ -9,14 +9,13 @@ use App\Editing\Edit;
 use App\Editing\Stale;
 use App\Editing\Versions;
 use App\Models\Plan;
-use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\Studio;
-use stdClass;
 
 /** Changes a plan's name and its room. */
 final readonly class RoomDesk
@@ -29,7 +28,7 @@ final readonly class RoomDesk
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
      * @throws Stale when a field that it writes was changed since it was read
      */
-    public function change(Plan $plan, string $name, stdClass $room, Edit $edit): void
+    public function change(Plan $plan, string $name, Entry $room, Edit $edit): void
     {
         if (trim($name) === '' || mb_strlen($name) > 120) {
             throw FieldException::at(['name' => Message::of('refused.name_of_studio')]);
@@ -37,20 +36,18 @@ final readonly class RoomDesk
         DB::transaction(function () use ($plan, $name, $room, $edit): void {
             $plan->refresh();
             $before = self::content($plan);
-            Versions::refuseStale('plan', $plan, Difference::paths((object) ['studio' => $room, ...(trim($name) === $plan->name ? [] : ['name' => $name])]), $edit);
-            $document = $plan->document;
-            $document->studio = Room::measured($plan->studio(), $room);
+            Versions::refuseStale('plan', $plan, Difference::paths(Entry::from(['studio' => $room, ...(trim($name) === $plan->name ? [] : ['name' => $name])])), $edit);
             $plan->name = trim($name);
-            $plan->document = $document;
+            $plan->document = $plan->document->withStudio(Room::measured($plan->studio(), $room));
             $this->inForce($plan);
             Versions::count('plan', $plan, $before, self::content($plan), $edit);
             $plan->save();
         });
     }
 
-    private static function content(Plan $plan): stdClass
+    private static function content(Plan $plan): Entry
     {
-        return (object) ['name' => $plan->name, ...get_object_vars(Json::copy($plan->document))];
+        return $plan->document->with('name', $plan->name);
     }
 
     /**

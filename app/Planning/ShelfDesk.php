@@ -12,19 +12,18 @@ use App\Models\Plan;
 use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
-use App\PlanFile\Dig;
-use App\PlanFile\Json;
-use App\PlanFile\References;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\DosedEntry;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
-use stdClass;
 
 /** What stands on the shelf: sheets are read by the core before they are kept; a pour keeps its own copy, so no past changes. */
 final readonly class ShelfDesk
@@ -36,12 +35,10 @@ final readonly class ShelfDesk
     }
 
     /** A sheet as the core reads it. @throws FieldException with a sentence for each field that cannot be used */
-    public function read(stdClass $sheet): ResinSheet
+    public function read(Entry $sheet): ResinSheet
     {
-        $sheet = Json::copy($sheet);
-        $sheet->id ??= 'new';
-        $document = $this->assembler->bare(Plan::own());
-        $document->resins = [$sheet];
+        $sheet = $sheet->value('id') === null ? $sheet->with('id', 'new') : $sheet;
+        $document = $this->assembler->bare(Plan::own())->with('resins', [$sheet]);
         try {
             return array_values((new PlanReader)->read($document)->resins)[0];
         } catch (PlanException $exception) {
@@ -50,7 +47,7 @@ final readonly class ShelfDesk
     }
 
     /** What is being typed of a label, as the core reads it. @throws FieldException with a sentence for each field that cannot be used */
-    public function readTyped(stdClass $sheet): ResinSheet
+    public function readTyped(Entry $sheet): ResinSheet
     {
         return $this->read(self::withWorkingTime($sheet));
     }
@@ -60,25 +57,25 @@ final readonly class ShelfDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
      */
-    public function addResin(stdClass $sheet): Resin
+    public function addResin(Entry $sheet): Resin
     {
         return DB::transaction(function () use ($sheet): Resin {
-            $sheet = self::withWorkingTime(SpecMerge::over(new stdClass, $sheet));
-            $sheet->id = $this->freeKey(Resin::withTrashed()->whereNull('plan_id')->pluck('key')->all(), self::named($sheet), 'resin');
+            $sheet = self::withWorkingTime(Entry::of()->over($sheet));
+            $key = $this->freeKey(Resin::withTrashed()->whereNull('plan_id')->pluck('key')->all(), self::named($sheet), 'resin');
+            $sheet = $sheet->with('id', $key);
             $this->read($sheet);
 
-            return Resin::query()->create(['key' => $sheet->id, 'position' => Resin::withTrashed()->whereNull('plan_id')->count(), 'sheet' => $sheet]);
+            return Resin::query()->create(['key' => $key, 'position' => Resin::withTrashed()->whereNull('plan_id')->count(), 'sheet' => $sheet]);
         });
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function changeResin(Resin $resin, stdClass $changes, Edit $edit): void
+    public function changeResin(Resin $resin, Entry $changes, Edit $edit): void
     {
         DB::transaction(function () use ($resin, $changes, $edit): void {
             $resin->refresh();
             Versions::refuseStale('resin', $resin, Difference::paths($changes), $edit);
-            $sheet = SpecMerge::over($resin->sheet, $changes);
-            $sheet->id = $resin->key;
+            $sheet = $resin->sheet->over($changes)->with('id', $resin->key);
             self::named($sheet);
             $this->read($sheet);
             Versions::count('resin', $resin, $resin->sheet, $sheet, $edit);
@@ -97,25 +94,25 @@ final readonly class ShelfDesk
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function addSupply(SupplyKind $kind, stdClass $sheet): Supply
+    public function addSupply(SupplyKind $kind, Entry $sheet): Supply
     {
         return DB::transaction(function () use ($kind, $sheet): Supply {
-            $sheet = SpecMerge::over(new stdClass, $sheet);
-            $sheet->id = $this->freeKey(Supply::withTrashed()->where('kind', $kind)->pluck('key')->all(), self::named($sheet), $kind->value);
+            $sheet = Entry::of()->over($sheet);
+            $key = $this->freeKey(Supply::withTrashed()->where('kind', $kind)->pluck('key')->all(), self::named($sheet), $kind->value);
+            $sheet = $sheet->with('id', $key);
             $this->check($kind, $sheet);
 
-            return Supply::query()->create(['kind' => $kind, 'key' => $sheet->id, 'position' => Supply::withTrashed()->where('kind', $kind)->count(), 'sheet' => $sheet]);
+            return Supply::query()->create(['kind' => $kind, 'key' => $key, 'position' => Supply::withTrashed()->where('kind', $kind)->count(), 'sheet' => $sheet]);
         });
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */
-    public function changeSupply(Supply $supply, stdClass $changes, Edit $edit): void
+    public function changeSupply(Supply $supply, Entry $changes, Edit $edit): void
     {
         DB::transaction(function () use ($supply, $changes, $edit): void {
             $supply->refresh();
             Versions::refuseStale('supply', $supply, Difference::paths($changes), $edit);
-            $sheet = SpecMerge::over($supply->sheet, $changes);
-            $sheet->id = $supply->key;
+            $sheet = $supply->sheet->over($changes)->with('id', $supply->key);
             self::named($sheet);
             $this->check($supply->kind, $sheet);
             Versions::count('supply', $supply, $supply->sheet, $sheet, $edit);
@@ -127,13 +124,13 @@ final readonly class ShelfDesk
     public function takeSupplyAway(Supply $supply): void
     {
         foreach (Supply::onShelf(SupplyKind::Recipe) as $recipe) {
-            if ($supply->kind === SupplyKind::Colourant && in_array($supply->key, References::ofRecipe($recipe->sheet), true)) {
+            if ($supply->kind === SupplyKind::Colourant && in_array($supply->key, DosedEntry::of($recipe->sheet->raw())->colourants(), true)) {
                 throw FieldException::at(['form' => Message::of('refused.in_recipe', name: $supply->name(), recipe: $recipe->name())]);
             }
         }
         foreach (Plan::query()->get() as $plan) {
-            foreach (Dig::objects($plan->document, 'batches') as $batch) {
-                if (in_array($supply->key, References::ofBatch($batch, $supply->kind->value), true)) {
+            foreach ($plan->document->batches() as $batch) {
+                if (in_array($supply->key, self::namedBy($batch, $supply->kind), true)) {
                     throw FieldException::at(['form' => Message::of('refused.in_cup', name: $supply->name())]);
                 }
             }
@@ -141,10 +138,20 @@ final readonly class ShelfDesk
         $supply->delete();
     }
 
-    /** A date that is written as year-month-day; null where none is. @throws FieldException */
-    public static function date(stdClass $fields, string $field): ?CarbonImmutable
+    /** @return list<string|null> the ids that a batch names of what stands on the shelf */
+    private static function namedBy(BatchEntry $batch, SupplyKind $kind): array
     {
-        $text = is_string($fields->{$field} ?? null) ? trim($fields->{$field}) : '';
+        return match ($kind) {
+            SupplyKind::Vessel => [$batch->vessel()],
+            SupplyKind::Recipe => $batch->recipes(),
+            SupplyKind::Colourant => $batch->colourants(),
+        };
+    }
+
+    /** A date that is written as year-month-day; null where none is. @throws FieldException */
+    public static function date(Entry $fields, string $field): ?CarbonImmutable
+    {
+        $text = trim($fields->text($field) ?? '');
         try {
             return $text === '' ? null : CarbonImmutable::createFromFormat('!Y-m-d', $text);
         } catch (InvalidFormatException) {
@@ -153,23 +160,19 @@ final readonly class ShelfDesk
     }
 
     /** A working time that is known of the cup alone is taken for the film too: it lasts longer there. */
-    private static function withWorkingTime(stdClass $sheet): stdClass
+    private static function withWorkingTime(Entry $sheet): Entry
     {
-        if (($sheet->open_min ?? null) === null && isset($sheet->pot_life_min)) {
-            $sheet = Json::copy($sheet);
-            $sheet->open_min = $sheet->pot_life_min;
-        }
+        $potLife = $sheet->value('pot_life_min');
 
-        return $sheet;
+        return $sheet->value('open_min') === null && $potLife !== null ? $sheet->with('open_min', $potLife) : $sheet;
     }
 
-    private function check(SupplyKind $kind, stdClass $sheet): void
+    private function check(SupplyKind $kind, Entry $sheet): void
     {
         self::date($sheet, 'best_before');
-        $document = $this->assembler->bare(Plan::own());
-        BatchEntries::addSupplies($document, Plan::own());
-        $list = array_values(array_filter((array) ($document->{$kind->list()} ?? []), static fn (mixed $one): bool => $one instanceof stdClass && ($one->id ?? null) !== $sheet->id));
-        $document->{$kind->list()} = [...$list, $sheet];
+        $document = BatchEntries::withSupplies($this->assembler->bare(Plan::own()), Plan::own());
+        $list = array_values(array_filter($document->entries($kind->list()), static fn (Entry $one): bool => $one->text('id') !== $sheet->text('id')));
+        $document = $document->with($kind->list(), [...$list, $sheet]);
         try {
             (new PlanReader)->read($document);
         } catch (PlanException $exception) {
@@ -177,9 +180,9 @@ final readonly class ShelfDesk
         }
     }
 
-    private static function named(stdClass $sheet): string
+    private static function named(Entry $sheet): string
     {
-        $name = trim(is_string($sheet->name ?? null) ? $sheet->name : '');
+        $name = trim($sheet->text('name') ?? '');
         if ($name === '' || mb_strlen($name) > self::LONGEST_NAME) {
             throw FieldException::at(['name' => Message::of('refused.name_of_supply', most: self::LONGEST_NAME)]);
         }

@@ -11,10 +11,10 @@ use App\Models\Piece;
 use App\Models\Plan;
 use App\Models\Resin;
 use App\Models\Template;
-use App\PlanFile\Dig;
-use App\PlanFile\Json;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Document\CoatEntry;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
@@ -22,14 +22,10 @@ use OpenGlaze\Core\Plan\Laying;
 use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\UsualCoat;
-use stdClass;
 
 /** The coats of one piece as a stack: adds, doubles, moves, takes away; keeps whole stacks as templates and lays them. */
 final class StackDesk
 {
-    /** Fields of a coat that belong to its piece alone, and do not go along to another. */
-    private const OF_ONE_PIECE = ['id', 'piece', 'resin', 'steps', 'zone', 'inclusions', 'displaced_ml'];
-
     /** Lays a new coat of a kind on top, with the resin of the one below it. */
     public function add(Piece $piece, CoatKind $kind): Coat
     {
@@ -37,15 +33,15 @@ final class StackDesk
             $below = $piece->coats()->reorder('position', 'desc')->first();
             $resin = $below->resin ?? self::firstResin($piece);
 
-            $ending = $below === null ? null : (Containment::tryFrom(Dig::text($below->spec, 'containment') ?? '') ?? Containment::Open);
+            $ending = $below === null ? null : (Containment::tryFrom($below->spec->text('containment') ?? '') ?? Containment::Open);
             $usual = UsualCoat::of((new PieceReader)->saved($piece->spec), $kind, $ending);
 
-            return $this->lay($piece, $resin, (object) [
+            return $this->lay($piece, $resin, CoatEntry::from([
                 'kind' => $kind->value,
                 'containment' => $usual->containment->value,
-                'size_by' => (object) [$usual->by->value => $usual->value, 'usual' => true],
+                'size_by' => [$usual->by->value => $usual->value, 'usual' => true],
                 ...($usual->laying === Laying::Centre ? [] : ['laying' => $usual->laying->value]),
-            ]);
+            ]));
         });
     }
 
@@ -53,9 +49,7 @@ final class StackDesk
     public function double(Coat $coat): Coat
     {
         return DB::transaction(function () use ($coat): Coat {
-            $spec = Json::copy($coat->spec);
-            unset($spec->steps);
-            $double = $this->lay($coat->piece, $coat->resin, $spec);
+            $double = $this->lay($coat->piece, $coat->resin, $coat->spec->toBeDone());
             $order = array_values(array_diff($this->ids($coat->piece), [$double->id]));
             array_splice($order, (int) array_search($coat->id, $order, true) + 1, 0, [$double->id]);
             $this->order($coat->piece, $order);
@@ -73,7 +67,7 @@ final class StackDesk
     public function split(Coat $coat, float $filmMm, int $count, Edit $edit): array
     {
         return DB::transaction(function () use ($coat, $filmMm, $count, $edit): array {
-            $this->size($coat, (object) [SizeBy::Thickness->value => round($filmMm / $count, 4)], $edit);
+            $this->size($coat, Entry::from([SizeBy::Thickness->value => round($filmMm / $count, 4)]), $edit);
             $new = [];
             for ($number = 1; $number < $count; $number++) {
                 $new[] = $this->double($coat);
@@ -88,7 +82,7 @@ final class StackDesk
      *
      * @param  list<int>  $others  ids of the coats that came with it
      */
-    public function whole(Coat $coat, array $others, stdClass $sizeBy, Edit $edit): void
+    public function whole(Coat $coat, array $others, Entry $sizeBy, Edit $edit): void
     {
         DB::transaction(function () use ($coat, $others, $sizeBy, $edit): void {
             $this->size($coat, $sizeBy, $edit);
@@ -96,10 +90,9 @@ final class StackDesk
         });
     }
 
-    private function size(Coat $coat, stdClass $sizeBy, Edit $edit): void
+    private function size(Coat $coat, Entry $sizeBy, Edit $edit): void
     {
-        $spec = Json::copy($coat->spec);
-        $spec->size_by = $sizeBy;
+        $spec = $coat->spec->sizedBy($sizeBy);
         Versions::count('coat', $coat, $coat->spec, $spec, $edit);
         $coat->spec = $spec;
         $coat->save();
@@ -131,9 +124,7 @@ final class StackDesk
     public function copy(Piece $from, Piece $to): void
     {
         foreach ($from->coats()->with('resin')->get() as $coat) {
-            $spec = Json::copy($coat->spec);
-            unset($spec->steps);
-            $this->lay($to, $coat->resin, $spec);
+            $this->lay($to, $coat->resin, $coat->spec->toBeDone());
         }
     }
 
@@ -144,17 +135,9 @@ final class StackDesk
         if ($name === '' || mb_strlen($name) > 100) {
             throw FieldException::at(['name' => Message::of('refused.name_of_stack')]);
         }
-        $coats = $piece->coats()->with('resin')->get()->map(function (Coat $coat): stdClass {
-            $spec = Json::copy($coat->spec);
-            foreach (self::OF_ONE_PIECE as $field) {
-                unset($spec->{$field});
-            }
-            $spec->resin = $coat->resin->key;
+        $coats = $piece->coats()->with('resin')->get()->map(static fn (Coat $coat): CoatEntry => $coat->spec->forAnyPiece()->with('resin', $coat->resin->key))->values()->all();
 
-            return $spec;
-        })->values()->all();
-
-        return Template::query()->updateOrCreate(['name' => $name], ['document' => (object) ['coats' => $coats]]);
+        return Template::query()->updateOrCreate(['name' => $name], ['document' => Entry::from(['coats' => $coats])]);
     }
 
     /**
@@ -168,14 +151,14 @@ final class StackDesk
     {
         return DB::transaction(function () use ($template, $piece): Coat {
             $shelf = Resin::atHandFor($piece->plan)->get()->keyBy('key');
-            $coats = Dig::objects($template->document, 'coats');
+            $coats = $template->document->entries('coats', CoatEntry::class);
             foreach ($coats as $spec) {
-                if (! $shelf->has(Dig::text($spec, 'resin') ?? '')) {
-                    throw FieldException::at(['form' => Message::of('refused.resin_of_stack', resin: Dig::text($spec, 'resin'))]);
+                if (! $shelf->has($spec->text('resin') ?? '')) {
+                    throw FieldException::at(['form' => Message::of('refused.resin_of_stack', resin: $spec->text('resin'))]);
                 }
             }
             $piece->coats()->get()->each(fn (Coat $coat) => $coat->delete());
-            $laid = array_map(fn (stdClass $spec): Coat => $this->lay($piece, $shelf->get(Dig::text($spec, 'resin')) ?? self::firstResin($piece), Json::copy($spec)), $coats);
+            $laid = array_map(fn (CoatEntry $spec): Coat => $this->lay($piece, $shelf->get($spec->text('resin')) ?? self::firstResin($piece), $spec), $coats);
 
             return $laid[0] ?? throw FieldException::at(['form' => Message::of('refused.empty_stack')]);
         });
@@ -211,13 +194,9 @@ final class StackDesk
         return $ids;
     }
 
-    private function lay(Piece $piece, Resin $resin, stdClass $spec): Coat
+    private function lay(Piece $piece, Resin $resin, CoatEntry $spec): Coat
     {
-        $kind = is_string($spec->kind ?? null) ? $spec->kind : 'flood';
-        $key = $this->freeKey($piece->plan, "{$piece->key}-$kind");
-        $spec->id = $key;
-        $spec->piece = $piece->key;
-        $spec->resin = $resin->key;
+        $key = $this->freeKey($piece->plan, "{$piece->key}-{$spec->kind()}");
 
         return Coat::query()->create([
             'plan_id' => $piece->plan_id,
@@ -225,7 +204,7 @@ final class StackDesk
             'resin_id' => $resin->id,
             'key' => $key,
             'position' => $this->nextPosition($piece->plan),
-            'spec' => $spec,
+            'spec' => $spec->laid($key, $piece->key, $resin->key),
         ]);
     }
 

@@ -12,7 +12,6 @@ use App\Journal\Refused;
 use App\Mixing\CupReader;
 use App\Models\Mixing;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\Planning\CoatKeys;
 use App\Saying\Person;
 use App\Typed\FieldException;
@@ -21,13 +20,13 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
 use OpenGlaze\Core\Weighing\Weighing;
-use stdClass;
 
 /** Begins all that is poured from one mixed batch, in its order. */
 final readonly class BatchPours
@@ -43,14 +42,14 @@ final readonly class BatchPours
     /**
      * Starts their clocks, counted from when it was mixed; what went into the cup is written down as used, and how one knows it.
      *
-     * @param  stdClass  $room  temperature_c, humidity_pct as measured now
+     * @param  Entry  $room  temperature_c, humidity_pct as measured now
      * @param  Pressed  $pressed  the name of the press; each pour has one that follows from it
      * @return list<Pour>
      *
      * @throws FieldException when there is a stop and no reason is given
      * @throws Refused when it is not mixed, or being poured already
      */
-    public function start(Mixing $mixing, stdClass $room, ?string $overrideReason, Pressed $pressed, Person $person): array
+    public function start(Mixing $mixing, Entry $room, ?string $overrideReason, Pressed $pressed, Person $person): array
     {
         $mixedAt = $mixing->mixed_at ?? throw Refused::because(Refusal::NotMixed);
         $batch = $this->cups->batch($mixing);
@@ -62,15 +61,14 @@ final readonly class BatchPours
             }
             $weighing = $this->cups->weighing($batch, $mixing->weighed);
             $cup = $this->cups->record($mixing);
-            $begun = array_map(fn (Turn $turn): stdClass => $this->begun($mixing, $cup, $batch, $weighing, $turn, $room, $overrideReason, $person), $batch->turns);
+            $begun = array_map(fn (Turn $turn): Entry => $this->begun($mixing, $cup, $batch, $weighing, $turn, $room, $overrideReason, $person), $batch->turns);
             DB::transaction(function () use ($mixing, $mixedAt, $films, $begun, $pressed, $person): void {
                 $already = $mixing->pours()->first();
                 if ($already !== null && $already->id !== $films[0]) {
                     throw Refused::because(Refusal::PouredAlready, 'form', ['at' => $already->started_at->format('H:i'), 'title' => $already->title]);
                 }
                 foreach ($films as $turn => $film) {
-                    $begun[$turn]->started_ms = Moment::ms($mixedAt);
-                    $this->bench->write($pressed->and(EventKind::PourBegun, $film, $begun[$turn]), $person);
+                    $this->bench->write($pressed->and(EventKind::PourBegun, $film, $begun[$turn]->with('started_ms', Moment::ms($mixedAt))), $person);
                 }
             });
         }
@@ -78,22 +76,23 @@ final readonly class BatchPours
         return array_values($mixing->pours()->get()->sortBy(static fn (Pour $pour): int|false => array_search($pour->id, $films, true))->all());
     }
 
-    private function begun(Mixing $mixing, CupRecord $cup, BatchResult $batch, Weighing $weighing, Turn $turn, stdClass $room, ?string $overrideReason, Person $person): stdClass
+    private function begun(Mixing $mixing, CupRecord $cup, BatchResult $batch, Weighing $weighing, Turn $turn, Entry $room, ?string $overrideReason, Person $person): Entry
     {
         $coat = CoatKeys::find([$turn->coat->case->coat->id])->firstOrFail();
         $begun = $this->pours->ready($coat, $room, $overrideReason, $person, $batch->batch->lift);
         $part = self::partOf($batch, $turn);
         $all = $turn->coat->case->piece->quantity;
-        $begun->cup = $mixing->id;
-        $begun->count = $turn->count;
-        $title = Dig::text($begun, 'title');
-        $begun->title = $turn->count < $all ? $person->say(Message::of('pours.some', title: $title, count: $turn->count, of: $all)) : $title;
-        $begun->share = self::share($batch, $part);
-        $known = static fn (PartName $of, float $ml): stdClass => (object) ['ml' => $ml, 'how' => $cup->knows($of)->value];
-        $begun->a = $known(PartName::A, $part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG);
-        $begun->b = $known(PartName::B, $part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF));
+        $title = $begun->text('title');
+        $known = static fn (PartName $of, float $ml): array => ['ml' => $ml, 'how' => $cup->knows($of)->value];
 
-        return $begun;
+        return $begun->over(Entry::from([
+            'cup' => $mixing->id,
+            'count' => $turn->count,
+            'title' => $turn->count < $all ? $person->say(Message::of('pours.some', title: $title, count: $turn->count, of: $all)) : $title,
+            'share' => self::share($batch, $part),
+            'a' => $known(PartName::A, $part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG),
+            'b' => $known(PartName::B, $part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF)),
+        ]));
     }
 
     /** How much of a batch is for one of its coats, from 0 to 1: by what it takes of all that leaves the cup. */
@@ -102,14 +101,14 @@ final readonly class BatchPours
         return $turn->pouredMl / array_sum(array_map(static fn (Turn $one): float => $one->pouredMl, $batch->turns));
     }
 
-    private static function share(BatchResult $batch, float $part): stdClass
+    private static function share(BatchResult $batch, float $part): Entry
     {
         $mix = $batch->mix;
         $of = static fn (?float $amount): ?float => $amount === null ? null : $part * $amount;
 
-        return (object) [
+        return Entry::from([
             'a_ml' => $of($mix->aMl), 'b_ml' => $of($mix->bMl), 'total_ml' => $of($mix->totalMl()),
             'a_g' => $of($mix->aG), 'b_g' => $of($mix->bG), 'total_g' => $of($mix->totalG()),
-        ];
+        ]);
     }
 }

@@ -11,8 +11,9 @@ use App\Journal\SubjectRules;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\Saying\Person;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Journal\ActMark;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
@@ -22,7 +23,6 @@ use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\VolumeParser;
-use stdClass;
 
 /** What may happen to a film, and the row that is folded from it. */
 final readonly class FilmRules implements SubjectRules
@@ -40,7 +40,7 @@ final readonly class FilmRules implements SubjectRules
         return SubjectKind::Film;
     }
 
-    public function accept(Pressed $pressed, array $before, Person $person): stdClass
+    public function accept(Pressed $pressed, array $before, Person $person): Entry
     {
         $record = FilmRecord::of($before);
         $facts = $pressed->kind === EventKind::ToppedUp ? self::added($pressed->facts, $person) : $pressed->facts;
@@ -57,7 +57,7 @@ final readonly class FilmRules implements SubjectRules
             EventKind::Observed => self::texts($facts, 'what', 'text'),
             EventKind::Took => self::took($facts),
             EventKind::Undone => self::texts($facts, 'of'),
-            default => new stdClass,
+            default => Entry::of(),
         };
     }
 
@@ -74,24 +74,24 @@ final readonly class FilmRules implements SubjectRules
         if ($begun === null || $startedMs === null) {
             return;
         }
-        $answer = ($film->poured ?? $begun)->facts->object($film->poured === null ? 'result' : 'answer') ?? new stdClass;
-        $handleH = Dig::float($answer, 'coat.windows.handle_h');
+        $answer = $film->poured === null ? $begun->facts->at('result', KeptCoat::class) : $film->poured->facts->at('answer', KeptCoat::class);
+        $handleH = $answer->handleH();
         $pouredMs = $film->pouredMs();
         $took = $film->took;
         Pour::query()->updateOrCreate(['id' => $subject], [
-            'piece_id' => self::there(Piece::class, $begun->facts->moment('piece_id')),
-            'coat_id' => self::there(Coat::class, $begun->facts->moment('coat_id')),
+            'piece_id' => self::there(Piece::class, $begun->facts->whole('piece_id')),
+            'coat_id' => self::there(Coat::class, $begun->facts->whole('coat_id')),
             'mixing_id' => $begun->facts->text('cup'),
             'title' => $begun->facts->text('title') ?? '',
-            'lift' => $begun->facts->moment('lift'),
-            'count' => $begun->facts->moment('count'),
+            'lift' => $begun->facts->whole('lift'),
+            'count' => $begun->facts->whole('count'),
             'begun_event' => $begun->id,
             'poured_event' => $film->poured?->id,
             'override_reason' => $begun->facts->text('reason'),
             'started_at' => Moment::of($startedMs),
             'poured_at' => Moment::of($pouredMs),
             'schedule' => FilmSchedule::countedDown($answer),
-            'marks' => (object) array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause], $film->acts),
+            'marks' => Entry::from(array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause], $film->acts)),
             'handle_at' => $pouredMs === null || $handleH === null ? null : Moment::of($pouredMs + (int) round($handleH * 3_600_000)),
             'written_at' => Moment::of($took->writtenMs),
             'off_at' => Moment::of($film->off?->atMs),
@@ -101,9 +101,9 @@ final readonly class FilmRules implements SubjectRules
             'used_a_how' => $took->a?->how->value,
             'used_b_how' => $took->b?->how->value,
             'added_ml' => $film->addedMl(),
-            'seen' => (object) ['entries' => array_map(static fn (Event $event): array => [
+            'seen' => Entry::from(['entries' => array_map(static fn (Event $event): array => [
                 'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what'), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
-            ], $film->seen)],
+            ], $film->seen)]),
             'tray_g' => $took->trayG,
             'note' => $took->note === '' ? null : $took->note,
             'photo' => $took->photo,
@@ -121,54 +121,54 @@ final readonly class FilmRules implements SubjectRules
         return $id !== null && $model::withTrashed()->whereKey($id)->exists() ? $id : null;
     }
 
-    private static function texts(stdClass $facts, string ...$names): stdClass
+    private static function texts(Entry $facts, string ...$names): Entry
     {
-        $kept = new stdClass;
+        $kept = [];
         foreach ($names as $name) {
-            $kept->{$name} = mb_substr(trim(Dig::text($facts, $name) ?? ''), 0, self::LONGEST[$name] ?? 60);
+            $kept[$name] = mb_substr(trim($facts->text($name) ?? ''), 0, self::LONGEST[$name] ?? 60);
         }
 
-        return $kept;
+        return Entry::from($kept);
     }
 
     /** How much was added, as a number of ml or as somebody wrote it down. @throws Refused when it is no amount */
-    private static function added(stdClass $facts, Person $person): stdClass
+    private static function added(Entry $facts, Person $person): Entry
     {
-        $written = Dig::text($facts, 'written');
+        $written = $facts->text('written');
         try {
-            $ml = $written === null ? Dig::float($facts, 'ml') : VolumeParser::ml($written, $person->units);
+            $ml = $written === null ? $facts->number('ml') : VolumeParser::ml($written, $person->units);
         } catch (QuantityException) {
             $ml = null;
         }
 
-        return $ml !== null && $ml <= self::MOST_ML ? (object) ['ml' => $ml] : throw Refused::because(Refusal::NoAmount);
+        return $ml !== null && $ml <= self::MOST_ML ? Entry::from(['ml' => $ml]) : throw Refused::because(Refusal::NoAmount);
     }
 
     /** What was said, and nothing of what was left unsaid. @throws Refused when an amount cannot be */
-    private static function took(stdClass $facts): stdClass
+    private static function took(Entry $facts): Entry
     {
-        $kept = new stdClass;
+        $kept = [];
         foreach (['a', 'b'] as $part) {
-            $how = Known::tryFrom(Dig::text($facts, "$part.how") ?? '');
+            $how = Known::tryFrom($facts->text("$part.how") ?? '');
             if ($how === null) {
                 continue;
             }
-            $ml = Dig::float($facts, "$part.ml");
+            $ml = $facts->number("$part.ml");
             if ($how !== Known::Unknown && ($ml === null || $ml < 0 || $ml > self::MOST_ML)) {
                 throw Refused::because(Refusal::NoAmount, 'used_'.$part);
             }
-            $kept->{$part} = $how === Known::Unknown ? (object) ['how' => $how->value] : (object) ['ml' => $ml, 'how' => $how->value];
+            $kept[$part] = $how === Known::Unknown ? ['how' => $how->value] : ['ml' => $ml, 'how' => $how->value];
         }
-        $tray = Dig::float($facts, 'tray_g');
+        $tray = $facts->number('tray_g');
         if ($tray !== null) {
-            $kept->tray_g = $tray >= 0 && $tray <= self::MOST_ML ? $tray : throw Refused::because(Refusal::NoAmount, 'tray_g');
+            $kept['tray_g'] = $tray >= 0 && $tray <= self::MOST_ML ? $tray : throw Refused::because(Refusal::NoAmount, 'tray_g');
         }
         foreach (['note', 'photo'] as $name) {
-            if (Dig::text($facts, $name) !== null) {
-                $kept->{$name} = self::texts($facts, $name)->{$name};
+            if ($facts->text($name) !== null) {
+                $kept[$name] = self::texts($facts, $name)->text($name);
             }
         }
 
-        return $kept;
+        return Entry::from($kept);
     }
 }

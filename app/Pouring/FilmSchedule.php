@@ -6,15 +6,15 @@ namespace App\Pouring;
 
 use App\Mixing\CupReader;
 use App\Models\Mixing;
-use App\PlanFile\Dig;
-use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\KeptCoat;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Journal\FilmRecord;
-use stdClass;
 
 /** The times of a film, computed when the last of it is on the piece, with the age that the mix has by then. */
 final readonly class FilmSchedule
@@ -27,53 +27,44 @@ final readonly class FilmSchedule
 
     /**
      * @param  int  $pouredMs  ms since 1970
-     * @return stdClass age_min, answer
+     * @return Entry age_min, answer
      *
      * @throws FieldException when its plan cannot be computed
      */
-    public function of(FilmRecord $film, int $pouredMs, Person $person): stdClass
+    public function of(FilmRecord $film, int $pouredMs, Person $person): Entry
     {
-        $plan = $film->begun?->facts->object('plan') ?? new stdClass;
+        $plan = $film->plan();
         $inCupMin = max(0, $pouredMs - ($film->startedMs() ?? $pouredMs)) / 60_000;
         $ageMin = $this->ageInCupMin($film, $plan, $inCupMin);
 
-        return (object) ['age_min' => $ageMin, 'answer' => CoatAnswer::object($this->coats->computeLast(self::aged($plan, $ageMin)), $person)];
+        return Entry::from(['age_min' => $ageMin, 'answer' => CoatAnswer::kept($this->coats->computeLast(self::aged($plan, $ageMin)), $person)]);
     }
 
     /** The pour computed again from its own copy, for its arithmetic. @throws FieldException */
-    public function again(stdClass $plan, ?float $ageMin): CoatResult
+    public function again(PlanDocument $plan, ?float $ageMin): CoatResult
     {
         return $this->coats->computeLast($ageMin === null ? $plan : self::aged($plan, $ageMin));
     }
 
     /** Of all that was computed, what is counted down. */
-    public static function countedDown(stdClass $answer): stdClass
+    public static function countedDown(KeptCoat $answer): Entry
     {
-        return (object) [
-            'open_min' => Dig::float($answer, 'coat.film.open_min') ?? 0.0,
-            'gels_min' => Dig::float($answer, 'coat.film.gels_min'),
-            'late' => self::late($answer),
-            'closes_min' => Dig::float($answer, 'coat.torch.closes_min'),
-            'tool' => Dig::text($answer, 'coat.torch.tool') ?? 'none',
-            'phases' => Dig::objects($answer, 'phases'),
-            'acts' => Dig::objects($answer, 'acts'),
-        ];
-    }
+        // of a film that was poured late
+        $late = $answer->advice(['gelled', 'past_open_time']);
 
-    /** What is said of a film that was poured late; null where it was not. */
-    private static function late(stdClass $answer): ?stdClass
-    {
-        foreach (Dig::objects($answer, 'advice') as $one) {
-            if (in_array(Dig::text($one, 'code'), ['gelled', 'past_open_time'], true)) {
-                return (object) ['level' => Dig::text($one, 'level'), 'text' => Dig::text($one, 'text')];
-            }
-        }
-
-        return null;
+        return Entry::from([
+            'open_min' => $answer->openMin(),
+            'gels_min' => $answer->gelsMin(),
+            'late' => $late === null ? null : ['level' => $late->text('level'), 'text' => $late->text('text')],
+            'closes_min' => $answer->torchClosesMin(),
+            'tool' => $answer->tool(),
+            'phases' => $answer->phases(),
+            'acts' => $answer->acts(),
+        ]);
     }
 
     /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */
-    private function ageInCupMin(FilmRecord $film, stdClass $plan, float $inCupMin): float
+    private function ageInCupMin(FilmRecord $film, PlanDocument $plan, float $inCupMin): float
     {
         $cup = $film->begun?->facts->text('cup');
         $mixing = $cup === null ? null : Mixing::query()->find($cup);
@@ -83,13 +74,8 @@ final readonly class FilmSchedule
     }
 
     /** The plan whose last coat had such an age, in minutes at the reference temperature, when it was poured. */
-    private static function aged(stdClass $plan, float $ageMin): stdClass
+    private static function aged(PlanDocument $plan, float $ageMin): PlanDocument
     {
-        $document = Json::copy($plan);
-        $coats = Dig::objects($document, 'coats');
-        $coats[count($coats) - 1]->age_min = $ageMin;
-        $document->coats = $coats;
-
-        return $document;
+        return $plan->with('coats.'.(count($plan->coats()) - 1).'.age_min', $ageMin);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Pouring;
 use App\Journal\Moment;
 use App\Models\Mixing;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -39,8 +38,8 @@ final class OnTheBench
             'begun_at' => Moment::ms($mixing->begun_at),
             'mixed_at' => Moment::ms($mixing->mixed_at),
             'mixed_event' => $mixing->mixed_event,
-            'pot_life_min' => Dig::float($mixing->result(), 'pot_life_min'),
-            'total_ml' => Dig::float($mixing->result(), 'total_ml'),
+            'pot_life_min' => $mixing->result()->potLifeMin(),
+            'total_ml' => $mixing->result()->totalMl(),
         ])->all());
     }
 

@@ -11,8 +11,6 @@ use App\Journal\Refused;
 use App\Mixing\ColourStops;
 use App\Models\Coat;
 use App\Models\Pour;
-use App\PlanFile\Dig;
-use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatDesk;
 use App\Planning\Namesakes;
@@ -24,9 +22,9 @@ use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Message\Message;
-use stdClass;
 
 /** Begins pours: each with a copy of the plan, the sheet and what was computed, so that nothing edited later changes it. */
 final readonly class PourDesk
@@ -42,12 +40,12 @@ final readonly class PourDesk
     /**
      * Starts the clock, at the end of the stirring.
      *
-     * @param  stdClass  $room  temperature_c, humidity_pct as measured now
+     * @param  Entry  $room  temperature_c, humidity_pct as measured now
      *
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
      * @throws Refused when it is being poured already
      */
-    public function begin(Coat $coat, stdClass $room, ?string $overrideReason, Pressed $pressed, Person $person): Pour
+    public function begin(Coat $coat, Entry $room, ?string $overrideReason, Pressed $pressed, Person $person): Pour
     {
         if ($this->journal->find($pressed->id) === null) {
             $begun = $this->ready($coat, $room, $overrideReason, $person);
@@ -69,29 +67,28 @@ final readonly class PourDesk
      *
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
      */
-    public function ready(Coat $coat, stdClass $room, ?string $overrideReason, Person $person, ?int $lift = null): stdClass
+    public function ready(Coat $coat, Entry $room, ?string $overrideReason, Person $person, ?int $lift = null): Entry
     {
         $document = $this->assembler->forCoat($coat);
-        $document->studio = Room::measured(Dig::object($document, 'studio'), $room);
+        $document = $document->withStudio(Room::measured($document->studio(), $room));
         $result = $this->coats->computeLast($document);
         $reason = trim((string) $overrideReason);
         if ($reason === '' && [...self::stops($result), ...ColourStops::of($document)] !== []) {
             throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
         }
-        $begun = (object) [
+        $title = Namesakes::told($coat->piece, Namesakes::among([$coat->piece]) !== []);
+        $lifts = count($result->lifts);
+        $lift ??= 1 + self::liftsPoured($coat) % max(1, $lifts);
+
+        return Entry::from([
             'piece_id' => $coat->piece_id,
             'coat_id' => $coat->id,
-            'title' => Namesakes::told($coat->piece, Namesakes::among([$coat->piece]) !== []),
-            'plan' => Json::copy($document),
-            'result' => CoatAnswer::object($result, $person),
-            ...($reason === '' ? [] : ['reason' => $reason]),
-        ];
-        if (count($result->lifts) > 1) {
-            $begun->lift = $lift ?? 1 + self::liftsPoured($coat) % count($result->lifts);
-            $begun->title = $person->say(Message::of('pours.lift', title: $begun->title, lift: $begun->lift, of: count($result->lifts)));
-        }
-
-        return $begun;
+            'title' => $lifts > 1 ? $person->say(Message::of('pours.lift', title: $title, lift: $lift, of: $lifts)) : $title,
+            'plan' => $document,
+            'result' => CoatAnswer::kept($result, $person),
+            ...$reason === '' ? [] : ['reason' => $reason],
+            ...$lifts > 1 ? ['lift' => $lift] : [],
+        ]);
     }
 
     /** How many pours a coat has had: of a deep one, how many lifts. */

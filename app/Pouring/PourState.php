@@ -6,11 +6,10 @@ namespace App\Pouring;
 
 use App\Journal\Moment;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\HowItWent;
-use stdClass;
 
 /**
  * A pour as a page counts it down: moments in milliseconds since 1970, by the server's clock, and
@@ -26,7 +25,7 @@ final class PourState
         $zero = Moment::ms($pour->poured_at);
         $schedule = $pour->schedule;
         $started = Moment::ms($pour->started_at);
-        $openMs = (int) round((Dig::float($schedule, 'open_min') ?? 0.0) * 60_000);
+        $openMs = (int) round(($schedule->number('open_min') ?? 0.0) * 60_000);
         $at = static fn (?float $min): ?int => $zero === null || $min === null ? null : $zero + (int) round($min * 60_000);
 
         return [
@@ -44,49 +43,49 @@ final class PourState
             'off_event' => $pour->off_event,
             'handle_at' => Moment::ms($pour->handle_at),
             'open_until' => ($zero ?? $started) + $openMs,
-            'gels_at' => ($gels = Dig::float($schedule, 'gels_min')) === null ? null : ($zero ?? $started) + (int) round($gels * 60_000),
-            'late' => $zero === null ? null : Dig::value($schedule, 'late'),
-            'closes_at' => $at(Dig::float($schedule, 'closes_min')),
-            'closes_min' => Dig::float($schedule, 'closes_min'),
+            'gels_at' => ($gels = $schedule->number('gels_min')) === null ? null : ($zero ?? $started) + (int) round($gels * 60_000),
+            'late' => $zero === null ? null : $schedule->value('late'),
+            'closes_at' => $at($schedule->number('closes_min')),
+            'closes_min' => $schedule->number('closes_min'),
             'tool' => self::tool($pour),
-            'seen' => Dig::objects($pour->seen, 'entries'),
-            'phases' => array_map(static fn (stdClass $span): array => [
-                'phase' => Dig::text($span, 'phase'),
-                'from_min' => Dig::float($span, 'from_min'),
-                'from' => $at(Dig::float($span, 'from_min')),
-                'to' => $at(Dig::float($span, 'to_min')),
-            ], Dig::objects($schedule, 'phases')),
-            'acts' => array_map(static fn (stdClass $act): array => self::act($pour, $act, $now), Dig::objects($schedule, 'acts')),
+            'seen' => $pour->seen->entries('entries'),
+            'phases' => array_map(static fn (Entry $span): array => [
+                'phase' => $span->text('phase'),
+                'from_min' => $span->number('from_min'),
+                'from' => $at($span->number('from_min')),
+                'to' => $at($span->number('to_min')),
+            ], $schedule->entries('phases')),
+            'acts' => array_map(static fn (Entry $act): array => self::act($pour, $act, $now), $schedule->entries('acts')),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function act(Pour $pour, stdClass $act, CarbonImmutable $now): array
+    private static function act(Pour $pour, Entry $act, CarbonImmutable $now): array
     {
-        $id = Dig::text($act, 'id') ?? '';
-        $mark = Dig::object($pour->marks, $id);
-        $because = Dig::text($mark, 'because');
+        $id = $act->text('id') ?? '';
+        $mark = $pour->marks->at($id);
+        $because = $mark->text('because');
         $zero = Moment::ms($pour->poured_at);
-        $dueMin = Dig::float($act, 'due_min') ?? 0.0;
-        $untilMin = Dig::float($act, 'until_min');
-        $markedAt = Dig::float($mark, 'at');
+        $dueMin = $act->number('due_min') ?? 0.0;
+        $untilMin = $act->number('until_min');
+        $markedAt = $mark->number('at');
         $doneAt = $because === null && $markedAt !== null ? (int) $markedAt : null;
         $at = static fn (?float $min): ?int => $zero === null || $min === null ? null : $zero + (int) round($min * 60_000);
 
         return [
             'id' => $id,
-            'kind' => Dig::text($act, 'kind'),
-            'title' => Dig::text($act, 'title'),
-            'how' => Dig::text($act, 'how'),
+            'kind' => $act->text('kind'),
+            'title' => $act->text('title'),
+            'how' => $act->text('how'),
             'due_min' => $dueMin,
             'due_at' => $at($dueMin),
             'until_at' => $at($untilMin),
             'until_min' => $untilMin,
             'done_at' => $doneAt === null || $zero === null ? null : max($zero, $doneAt),
             'skipped_because' => $because,
-            'event' => Dig::text($mark, 'event'),
+            'event' => $mark->text('event'),
             'went' => $zero === null ? HowItWent::Open->value : HowItWent::of(
-                ActKind::tryFrom(Dig::text($act, 'kind') ?? '') ?? ActKind::Look,
+                ActKind::tryFrom($act->text('kind') ?? '') ?? ActKind::Look,
                 $dueMin,
                 $untilMin,
                 $doneAt === null ? null : ($doneAt - $zero) / 60_000,
@@ -98,6 +97,6 @@ final class PourState
 
     public static function tool(Pour $pour): string
     {
-        return Dig::text($pour->schedule, 'tool') ?? 'none';
+        return $pour->schedule->text('tool') ?? 'none';
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use OpenGlaze\Core\Edge\Trays;
 
 /** What was said to run off a pour, and what was weighed in the trays of those before. */
@@ -18,13 +17,13 @@ final class RanOff
     public static function said(Pour $pour): ?array
     {
         $result = $pour->result();
-        $ml = Dig::float($result, 'coat.edge.runs_off_ml') === null ? null : Dig::float($result, 'coat.drips.dripped_ml');
+        $ml = $result->drippedMl();
         if ($ml === null) {
             return null;
         }
-        $all = Dig::float($result, 'quantity') ?? 1.0;
+        $all = $result->pieces() ?? 1.0;
         $ml *= ($pour->count ?? $all) / $all;
-        [$totalG, $totalMl] = [Dig::float($result, 'coat.mix.total_g'), Dig::float($result, 'coat.mix.total_ml')];
+        [$totalG, $totalMl] = [$result->mix()->number('total_g'), $result->mix()->number('total_ml')];
 
         return ['ml' => $ml, 'g' => $totalG === null || $totalMl === null || $totalMl <= 0 ? null : $ml * $totalG / $totalMl];
     }

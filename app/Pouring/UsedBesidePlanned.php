@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Models\Pour;
-use App\PlanFile\Dig;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Measuring\Mending;
-use stdClass;
 
 /** What a pour was planned to take beside what it took, and how it went. */
 final class UsedBesidePlanned
@@ -24,18 +23,18 @@ final class UsedBesidePlanned
             'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml, 'a_how' => $pour->used_a_how, 'b_how' => $pour->used_b_how],
             'more_ml' => self::moreMl($pour),
             'off_pct' => self::offPct($pour),
-            'tolerance_pct' => Dig::float($resin, 'ratio_tolerance_pct') ?? 5.0,
+            'tolerance_pct' => $resin->number('ratio_tolerance_pct') ?? 5.0,
             'in_cup' => self::inTheCup($pour),
             'tray_g' => $pour->tray_g,
             'ran_off' => RanOff::said($pour),
             'added_ml' => $pour->added_ml,
             'density_a_g_ml' => self::density($pour, 'a'),
             'density_b_g_ml' => self::density($pour, 'b'),
-            'resin' => Dig::text($resin, 'name') ?? Dig::text($resin, 'id') ?? '',
-            'kind' => Dig::text(self::coat($pour), 'kind') ?? 'flood',
-            'thickness_mm' => Dig::float($result, 'coat.thickness_mm'),
-            'room' => Dig::object($result, 'in_force'),
-            'pour' => Dig::text($result, 'pour') ?? '',
+            'resin' => $resin->text('name') ?? $resin->text('id') ?? '',
+            'kind' => $pour->plan()->lastCoat()->kind(),
+            'thickness_mm' => $result->thicknessMm(),
+            'room' => $result->room(),
+            'pour' => $result->pour(),
             'note' => $pour->note,
             'photo' => $pour->photo === null ? null : '/photos/'.$pour->photo,
             'override_reason' => $pour->override_reason,
@@ -43,20 +42,15 @@ final class UsedBesidePlanned
     }
 
     /** What was to be weighed out: of a deep coat, this lift; of a batch, its share. */
-    private static function planned(Pour $pour): stdClass
+    public static function planned(Pour $pour): Entry
     {
-        if (isset($pour->begun->facts->share)) {
-            return Dig::object($pour->begun->facts, 'share');
-        }
-        $mix = Dig::object($pour->result(), 'coat.mix');
-
-        return $pour->lift === null ? $mix : Dig::objects($pour->result(), 'coat.lifts')[$pour->lift - 1] ?? $mix;
+        return $pour->begun->facts->entry('share') ?? $pour->result()->mix($pour->lift);
     }
 
     /** Density of a part in g/ml as it was planned with; null where the label gives none. */
     public static function density(Pour $pour, string $part): ?float
     {
-        [$g, $ml] = [Dig::float(self::planned($pour), $part.'_g'), Dig::float(self::planned($pour), $part.'_ml')];
+        [$g, $ml] = [self::planned($pour)->number($part.'_g'), self::planned($pour)->number($part.'_ml')];
 
         return $g === null || $ml === null || $ml <= 0 ? null : round($g / $ml, 6);
     }
@@ -78,9 +72,9 @@ final class UsedBesidePlanned
 
         return [
             'known' => $known->value,
-            'by_volume' => $known === Known::Planned ? (Dig::float($pour->result(), 'weighed_off_pct') ?? 0.0) > 0 : $known === Known::Read,
-            'a_ml' => $known === Known::Planned ? Dig::float($planned, 'a_ml') : $pour->used_a_ml,
-            'b_ml' => $known === Known::Planned ? Dig::float($planned, 'b_ml') : $pour->used_b_ml,
+            'by_volume' => $known === Known::Planned ? $pour->result()->weighedOffPct() > 0 : $known === Known::Read,
+            'a_ml' => $known === Known::Planned ? $planned->number('a_ml') : $pour->used_a_ml,
+            'b_ml' => $known === Known::Planned ? $planned->number('b_ml') : $pour->used_b_ml,
         ];
     }
 
@@ -89,36 +83,29 @@ final class UsedBesidePlanned
     {
         return $pour->used_a_ml === null || $pour->used_b_ml === null
             ? null
-            : $pour->used_a_ml + $pour->used_b_ml - (Dig::float(self::planned($pour), 'total_ml') ?? 0.0);
+            : $pour->used_a_ml + $pour->used_b_ml - (self::planned($pour)->number('total_ml') ?? 0.0);
     }
 
     /** How far the ratio of what it took is off, per cent; null while a part is not known. */
     private static function offPct(Pour $pour): ?float
     {
         $planned = self::planned($pour);
-        $a = Dig::float($planned, 'a_ml') ?? 0.0;
-        $b = Dig::float($planned, 'b_ml') ?? 0.0;
+        $a = $planned->number('a_ml') ?? 0.0;
+        $b = $planned->number('b_ml') ?? 0.0;
 
         return $a > 0 && $b > 0 ? Mending::offPct($a, $b, $pour->used_a_ml ?? 0.0, $pour->used_b_ml ?? 0.0) : null;
     }
 
     /** The sheet of the resin that was poured, as it was then. */
-    public static function resin(Pour $pour): stdClass
+    public static function resin(Pour $pour): Entry
     {
-        $id = Dig::text(self::coat($pour), 'resin');
-        foreach (Dig::objects($pour->plan(), 'resins') as $resin) {
-            if (Dig::text($resin, 'id') === $id) {
+        $id = $pour->plan()->lastCoat()->text('resin');
+        foreach ($pour->plan()->resins() as $resin) {
+            if ($resin->text('id') === $id) {
                 return $resin;
             }
         }
 
-        return new stdClass;
-    }
-
-    private static function coat(Pour $pour): stdClass
-    {
-        $coats = Dig::objects($pour->plan(), 'coats');
-
-        return $coats === [] ? new stdClass : $coats[count($coats) - 1];
+        return Entry::of();
     }
 }

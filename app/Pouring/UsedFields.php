@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\Typed\FieldException;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Quantity\MassParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Quantity\VolumeParser;
-use stdClass;
 
 /**
  * Reads what somebody writes down of both parts: weighed in g, read off a cup in ml, as planned, or unknown.
@@ -28,19 +27,19 @@ final readonly class UsedFields
 
     /**
      * @param  callable(string): string  $typed  by the field's name: used_a, how_a, used_b, how_b, tray_g, note
-     * @return stdClass the facts of a "took": only what was said
+     * @return Entry the facts of a "took": only what was said
      *
      * @throws FieldException with a sentence for each field that cannot be read
      */
-    public function read(callable $typed): stdClass
+    public function read(callable $typed): Entry
     {
-        $facts = new stdClass;
+        $facts = [];
         $said = [];
         foreach (['a', 'b'] as $part) {
             try {
                 $amount = $this->amount($part, $typed("used_$part"), Known::tryFrom($typed("how_$part")) ?? Known::Weighed);
                 if ($amount !== null) {
-                    $facts->{$part} = $amount;
+                    $facts[$part] = $amount;
                 }
             } catch (QuantityException $exception) {
                 $said["used_$part"] = $exception->said;
@@ -48,7 +47,7 @@ final readonly class UsedFields
         }
         try {
             if (trim($typed('tray_g')) !== '') {
-                $facts->tray_g = self::inRange($typed('tray_g'), MassParser::g($typed('tray_g')));
+                $facts['tray_g'] = self::inRange($typed('tray_g'), MassParser::g($typed('tray_g')));
             }
         } catch (QuantityException $exception) {
             $said['tray_g'] = $exception->said;
@@ -57,25 +56,25 @@ final readonly class UsedFields
             throw FieldException::at($said);
         }
         if (trim($typed('note')) !== '') {
-            $facts->note = trim($typed('note'));
+            $facts['note'] = trim($typed('note'));
         }
 
-        return $facts;
+        return Entry::from($facts);
     }
 
     /** Null where nothing was said. @throws QuantityException */
-    private function amount(string $part, string $written, Known $how): ?stdClass
+    private function amount(string $part, string $written, Known $how): ?Entry
     {
         $ml = match ($how) {
             Known::Unknown => null,
-            Known::Planned => Dig::float(Dig::object((object) UsedBesidePlanned::of($this->pour), 'planned'), "{$part}_ml"),
+            Known::Planned => UsedBesidePlanned::planned($this->pour)->number("{$part}_ml"),
             Known::Weighed, Known::Read => trim($written) === '' ? null : $this->ml($part, $written, $how),
         };
         if ($ml === null && $how !== Known::Unknown) {
             return null;
         }
 
-        return (object) ['how' => $how->value, ...($ml === null ? [] : ['ml' => $ml])];
+        return Entry::from(['how' => $how->value, ...($ml === null ? [] : ['ml' => $ml])]);
     }
 
     private function ml(string $part, string $written, Known $how): float

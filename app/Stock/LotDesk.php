@@ -15,10 +15,10 @@ use App\Planning\ShelfDesk;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\UnitSystem;
-use stdClass;
 
 /** Keeps the labels of bottles; that they were opened, counted or thrown away is written down as it happens. */
 final readonly class LotDesk
@@ -30,14 +30,14 @@ final readonly class LotDesk
     }
 
     /**
-     * @param  stdClass  $fields  name, opened_on, best_before, left_a_ml, left_b_ml, bought_ml, price
+     * @param  Entry  $fields  name, opened_on, best_before, left_a_ml, left_b_ml, bought_ml, price
      * @param  Pressed  $pressed  the name of the press; what it says of the bottles follows from it
      *
      * @throws FieldException with a sentence for each field that cannot be used; nothing is kept then
      */
-    public function add(Resin $resin, stdClass $fields, Pressed $pressed): Lot
+    public function add(Resin $resin, Entry $fields, Pressed $pressed): Lot
     {
-        $fields->name ??= '';
+        $fields = $fields->value('name') === null ? $fields->with('name', '') : $fields;
 
         return DB::transaction(function () use ($resin, $fields, $pressed): Lot {
             $known = Lot::query()->where('subject', $pressed->subject)->first();
@@ -51,20 +51,20 @@ final readonly class LotDesk
      *
      * @throws FieldException with a sentence for each field that cannot be used; nothing is kept then
      */
-    public function change(Lot $lot, stdClass $fields, Pressed $pressed, Edit $edit): Lot
+    public function change(Lot $lot, Entry $fields, Pressed $pressed, Edit $edit): Lot
     {
         return DB::transaction(function () use ($lot, $fields, $pressed, $edit): Lot {
             $lot->refresh();
-            $label = (object) $this->label($fields);
+            $label = Entry::from($this->label($fields));
             Versions::refuseStale('lot', $lot, Difference::paths($label), $edit);
-            $before = (object) array_intersect_key($lot->attributesToArray(), get_object_vars($label));
+            $before = Entry::from(array_intersect_key($lot->attributesToArray(), $label->fields()));
             Versions::count('lot', $lot, $before, $label, $edit);
 
             return $this->keep($lot, $fields, $pressed);
         });
     }
 
-    private function keep(Lot $lot, stdClass $fields, Pressed $pressed): Lot
+    private function keep(Lot $lot, Entry $fields, Pressed $pressed): Lot
     {
         $label = $this->label($fields);
         $lot->fill($label)->save();
@@ -76,11 +76,11 @@ final readonly class LotDesk
     }
 
     /** @return array<string, mixed> the fields of the row that are sent */
-    private function label(stdClass $fields): array
+    private function label(Entry $fields): array
     {
         $label = $sentences = [];
-        if (property_exists($fields, 'name')) {
-            $label['name'] = trim(is_string($fields->name) ? $fields->name : '');
+        if ($fields->has('name')) {
+            $label['name'] = trim($fields->text('name') ?? '');
             if ($label['name'] === '' || mb_strlen($label['name']) > self::LONGEST_NAME) {
                 $sentences['name'] = Message::of('refused.name_of_lot');
             }
@@ -88,43 +88,36 @@ final readonly class LotDesk
         foreach (['opened_on', 'best_before'] as $field) {
             try {
                 $day = ShelfDesk::date($fields, $field);
-                $label += $field === 'best_before' && property_exists($fields, $field) ? [$field => $day] : [];
+                $label += $field === 'best_before' && $fields->has($field) ? [$field => $day] : [];
             } catch (FieldException $exception) {
                 $sentences += $exception->said;
             }
         }
         foreach (['left_a_ml', 'left_b_ml', 'bought_ml', 'price'] as $field) {
-            $value = self::number($fields, $field);
+            $value = $fields->number($field);
             if ($value !== null && ($value < 0 || $value > 1_000_000)) {
                 $sentences[$field] = Message::of('refused.amount_of_lot');
             }
-            $label += in_array($field, ['bought_ml', 'price'], true) && property_exists($fields, $field) ? [$field => $value] : [];
+            $label += in_array($field, ['bought_ml', 'price'], true) && $fields->has($field) ? [$field => $value] : [];
         }
 
         return $sentences === [] ? $label : throw FieldException::at($sentences);
     }
 
-    /** @return array<string, stdClass> what is said of the bottles, by the kind of the event */
-    private static function said(stdClass $fields): array
+    /** @return array<string, Entry> what is said of the bottles, by the kind of the event */
+    private static function said(Entry $fields): array
     {
         $said = [];
-        if (property_exists($fields, 'opened_on')) {
-            $said[EventKind::Opened->value] = (object) ['on' => ShelfDesk::date($fields, 'opened_on')?->format('Y-m-d')];
+        if ($fields->has('opened_on')) {
+            $said[EventKind::Opened->value] = Entry::from(['on' => ShelfDesk::date($fields, 'opened_on')?->format('Y-m-d')]);
         }
-        $counted = new stdClass;
+        $counted = [];
         foreach (['a', 'b'] as $part) {
-            if (property_exists($fields, "left_{$part}_ml")) {
-                $counted->{$part.'_ml'} = self::number($fields, "left_{$part}_ml");
+            if ($fields->has("left_{$part}_ml")) {
+                $counted[$part.'_ml'] = $fields->number("left_{$part}_ml");
             }
         }
 
-        return get_object_vars($counted) === [] ? $said : [...$said, EventKind::Counted->value => $counted];
-    }
-
-    private static function number(stdClass $fields, string $field): ?float
-    {
-        $value = $fields->{$field} ?? null;
-
-        return is_int($value) || is_float($value) ? (float) $value : null;
+        return $counted === [] ? $said : [...$said, EventKind::Counted->value => Entry::from($counted)];
     }
 }

@@ -9,15 +9,14 @@ use App\Journal\Pressed;
 use App\Journal\Refused;
 use App\Journal\SubjectRules;
 use App\Models\Lot;
-use App\PlanFile\Dig;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
-use stdClass;
 
 /** What may happen to the bottles of a lot; its label stays a row, what is left in it is folded. */
 final readonly class LotRules implements SubjectRules
@@ -29,7 +28,7 @@ final readonly class LotRules implements SubjectRules
         return SubjectKind::Lot;
     }
 
-    public function accept(Pressed $pressed, array $before, Person $person): stdClass
+    public function accept(Pressed $pressed, array $before, Person $person): Entry
     {
         if (Lot::withTrashed()->where('subject', $pressed->subject)->doesntExist()) {
             throw Refused::because(Refusal::NotThere);
@@ -37,11 +36,11 @@ final readonly class LotRules implements SubjectRules
         $facts = $pressed->facts;
 
         return match ($pressed->kind) {
-            EventKind::Opened => (object) ['on' => self::day($facts)],
+            EventKind::Opened => Entry::from(['on' => self::day($facts)]),
             EventKind::Counted => self::amounts($facts, true),
-            EventKind::Taken => (object) [...get_object_vars(self::amounts($facts, false)), 'by' => Dig::text($facts, 'by') ?? ''],
+            EventKind::Taken => self::amounts($facts, false)->with('by', $facts->text('by') ?? ''),
             EventKind::Undone => self::undoing($facts, $before),
-            default => new stdClass,
+            default => Entry::of(),
         };
     }
 
@@ -71,21 +70,21 @@ final readonly class LotRules implements SubjectRules
      *
      * @param  list<Event>  $before
      */
-    private static function undoing(stdClass $facts, array $before): stdClass
+    private static function undoing(Entry $facts, array $before): Entry
     {
-        $of = Dig::text($facts, 'of');
+        $of = $facts->text('of');
         foreach ($before as $event) {
-            if ($event->id === $of && $event->kind === EventKind::Taken && Dig::text($facts, 'by') === null) {
+            if ($event->id === $of && $event->kind === EventKind::Taken && $facts->text('by') === null) {
                 throw Refused::because(Refusal::CannotUndo);
             }
         }
 
-        return (object) array_filter(['of' => $of, 'by' => Dig::text($facts, 'by')], is_string(...));
+        return Entry::from(array_filter(['of' => $of, 'by' => $facts->text('by')], is_string(...)));
     }
 
-    private static function day(stdClass $facts): ?string
+    private static function day(Entry $facts): ?string
     {
-        $day = Dig::text($facts, 'on');
+        $day = $facts->text('on');
         if ($day !== null && ! CarbonImmutable::hasFormat($day, 'Y-m-d')) {
             throw Refused::because(Refusal::Unreadable, 'opened_on');
         }
@@ -94,20 +93,20 @@ final readonly class LotRules implements SubjectRules
     }
 
     /** @throws Refused when an amount cannot be */
-    private static function amounts(stdClass $facts, bool $unknownToo): stdClass
+    private static function amounts(Entry $facts, bool $unknownToo): Entry
     {
-        $kept = new stdClass;
+        $kept = [];
         foreach (['a_ml', 'b_ml'] as $part) {
-            if (! property_exists($facts, $part)) {
+            if (! $facts->has($part)) {
                 continue;
             }
-            $ml = Dig::float($facts, $part);
+            $ml = $facts->number($part);
             if (($ml === null && ! $unknownToo) || ($ml !== null && ($ml < 0 || $ml > self::MOST_ML))) {
                 throw Refused::because(Refusal::NoAmount, 'left_'.$part);
             }
-            $kept->{$part} = $ml;
+            $kept[$part] = $ml;
         }
 
-        return $kept;
+        return Entry::from($kept);
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\PlanFile\Dig;
 use GdImage;
-use stdClass;
+use OpenGlaze\Core\Document\PieceEntry;
 
 /** Draws a simple picture of a coated piece: a night sky under gloss, as the demo's log would show it. */
 final class DemoPhoto
@@ -17,13 +16,13 @@ final class DemoPhoto
 
     private const SKIES = [[24, 40, 74], [52, 34, 66], [20, 62, 70], [70, 44, 30], [30, 30, 46]];
 
-    public static function jpeg(stdClass $piece, int $seed): string
+    public static function jpeg(PieceEntry $piece, int $seed): string
     {
         mt_srand(1000 + $seed);
         $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         imagefill($image, 0, 0, self::colour($image, 176, 168, 152));
         self::bench($image);
-        $round = Dig::text($piece, 'outline.shape') === 'circle';
+        $round = $piece->text('outline.shape') === 'circle';
         self::sky($image, $round, self::SKIES[$seed % count(self::SKIES)]);
         self::light($image, $round);
         imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);

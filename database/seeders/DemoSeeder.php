@@ -16,11 +16,9 @@ use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
 use App\Photos\PhotoStore;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\PieceDesk;
 use App\Planning\RoomDesk;
-use App\Planning\SpecMerge;
 use App\Planning\StackDesk;
 use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
@@ -29,11 +27,13 @@ use App\Stock\LotDesk;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PieceEntry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Quantity\UnitSystem;
-use stdClass;
 
 /** Halfmoon Bench, a made-up studio, on the day it is loaded: something wet, something tacky with its window open, a past. */
 final class DemoSeeder extends Seeder
@@ -84,7 +84,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $plan = Plan::own();
-        $this->room->change($plan, 'Halfmoon Bench', (object) ['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5, 'measure_by' => 'scale'], Edit::byStudio());
+        $this->room->change($plan, 'Halfmoon Bench', Entry::from(['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5, 'measure_by' => 'scale']), Edit::byStudio());
         $this->commission($plan);
         $coats = Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', ['autumn-flood', 'winter-flood', 'comet-flood'])->get()
             ->mapWithKeys(fn (Coat $coat): array => [(string) strstr($coat->key, '-', true) => $coat])->all();
@@ -109,23 +109,23 @@ final class DemoSeeder extends Seeder
     /** The Parallax Tea Room: its resins go on the shelf, its pieces and their stacks into the studio's own plan. */
     private function commission(Plan $plan): void
     {
-        $document = Json::object((string) file_get_contents(self::COMMISSION));
+        $document = Json::read((string) file_get_contents(self::COMMISSION), PlanDocument::class);
         $resins = Resin::query()->whereNull('plan_id')->get()->keyBy('key');
-        foreach (Dig::objects($document, 'resins') as $position => $sheet) {
-            if (! $resins->has((string) Dig::text($sheet, 'id'))) {
-                $resins->put((string) Dig::text($sheet, 'id'), Resin::query()->create(['key' => $sheet->id, 'position' => $position, 'sheet' => $sheet]));
+        foreach ($document->resins() as $position => $sheet) {
+            if (! $resins->has((string) $sheet->text('id'))) {
+                $resins->put((string) $sheet->text('id'), Resin::query()->create(['key' => $sheet->text('id'), 'position' => $position, 'sheet' => $sheet]));
             }
         }
         $pieces = [];
-        foreach (Dig::objects($document, 'pieces') as $position => $spec) {
-            $pieces[(string) Dig::text($spec, 'id')] = Piece::query()->create(['plan_id' => $plan->id, 'key' => $spec->id, 'position' => $position, 'spec' => $spec]);
+        foreach ($document->pieces() as $position => $spec) {
+            $pieces[(string) $spec->text('id')] = Piece::query()->create(['plan_id' => $plan->id, 'key' => $spec->text('id'), 'position' => $position, 'spec' => $spec]);
         }
-        foreach (Dig::objects($document, 'coats') as $position => $spec) {
+        foreach ($document->coats() as $position => $spec) {
             Coat::query()->create([
                 'plan_id' => $plan->id,
-                'piece_id' => $pieces[(string) Dig::text($spec, 'piece')]->id,
-                'resin_id' => $resins->get((string) Dig::text($spec, 'resin'))?->id,
-                'key' => $spec->id,
+                'piece_id' => $pieces[(string) $spec->text('piece')]->id,
+                'resin_id' => $resins->get((string) $spec->text('resin'))?->id,
+                'key' => $spec->text('id'),
                 'position' => $position,
                 'spec' => $spec,
             ]);
@@ -135,25 +135,25 @@ final class DemoSeeder extends Seeder
     /** Vessels, colourants, recipes, and the bottles that are open. */
     private function shelf(): void
     {
-        $shelf = Json::object((string) file_get_contents(self::SHELF));
+        $shelf = Json::read((string) file_get_contents(self::SHELF));
         foreach (SupplyKind::cases() as $kind) {
-            foreach (Dig::objects($shelf, $kind->list()) as $position => $sheet) {
-                Supply::query()->create(['kind' => $kind, 'key' => $sheet->id, 'position' => $position, 'sheet' => $sheet]);
+            foreach ($shelf->entries($kind->list()) as $position => $sheet) {
+                Supply::query()->create(['kind' => $kind, 'key' => $sheet->text('id'), 'position' => $position, 'sheet' => $sheet]);
             }
         }
         $today = CarbonImmutable::now()->startOfDay();
-        foreach (Dig::objects($shelf, 'lots') as $lot) {
+        foreach ($shelf->entries('lots') as $lot) {
             $day = static fn (?float $days): ?string => $days === null ? null : $today->addDays((int) $days)->format('Y-m-d');
-            $opened = Dig::float($lot, 'opened_days');
-            $this->lots->add(Resin::query()->whereNull('plan_id')->where('key', Dig::text($lot, 'resin'))->firstOrFail(), (object) [
-                'name' => Dig::text($lot, 'name'),
+            $opened = $lot->number('opened_days');
+            $this->lots->add(Resin::query()->whereNull('plan_id')->where('key', $lot->text('resin'))->firstOrFail(), Entry::from([
+                'name' => $lot->text('name'),
                 'opened_on' => $day($opened === null ? null : -$opened),
-                'best_before' => $day(Dig::float($lot, 'best_days')),
-                'left_a_ml' => Dig::float($lot, 'left_a_ml'),
-                'left_b_ml' => Dig::float($lot, 'left_b_ml'),
-                'bought_ml' => Dig::float($lot, 'bought_ml'),
-                'price' => Dig::float($lot, 'price'),
-            ], $this->presses->byStudio(EventKind::Counted, (string) Str::uuid(), $today));
+                'best_before' => $day($lot->number('best_days')),
+                'left_a_ml' => $lot->number('left_a_ml'),
+                'left_b_ml' => $lot->number('left_b_ml'),
+                'bought_ml' => $lot->number('bought_ml'),
+                'price' => $lot->number('price'),
+            ]), $this->presses->byStudio(EventKind::Counted, (string) Str::uuid(), $today));
         }
     }
 
@@ -168,8 +168,8 @@ final class DemoSeeder extends Seeder
 
     private function trial(Plan $plan, string $spec, float $mm): Coat
     {
-        $coat = $this->pieces->takeIn($plan->refresh(), Json::object($spec))->coats()->firstOrFail();
-        $coat->update(['spec' => SpecMerge::over($coat->spec, (object) ['size_by' => (object) ['thickness_mm' => $mm]])]);
+        $coat = $this->pieces->takeIn($plan->refresh(), Json::read($spec, PieceEntry::class))->coats()->firstOrFail();
+        $coat->update(['spec' => $coat->spec->with('size_by.thickness_mm', $mm)]);
 
         return $coat;
     }
@@ -207,7 +207,7 @@ final class DemoSeeder extends Seeder
 
     private function begin(Coat $coat, CarbonImmutable $at, float $celsius, int $humidity): Pour
     {
-        $room = (object) ['temperature_c' => $celsius, 'humidity_pct' => $humidity];
+        $room = Entry::from(['temperature_c' => $celsius, 'humidity_pct' => $humidity]);
 
         return $this->pours->begin($coat, $room, null, $this->presses->byStudio(EventKind::PourBegun, (string) Str::uuid(), $at), new Person(UnitSystem::Metric));
     }
@@ -220,9 +220,9 @@ final class DemoSeeder extends Seeder
     private function act(Pour $pour, int $most, int $lateMin, ?array $otherwise = null): void
     {
         $pour->refresh();
-        foreach (array_slice(Dig::objects($pour->schedule, 'acts'), 0, $most) as $index => $act) {
-            $due = ($pour->poured_at ?? $pour->started_at)->addSeconds((int) (60 * (Dig::float($act, 'due_min') ?? 0.0)) + 20);
-            $id = Dig::text($act, 'id');
+        foreach (array_slice($pour->schedule->entries('acts'), 0, $most) as $index => $act) {
+            $due = ($pour->poured_at ?? $pour->started_at)->addSeconds((int) (60 * ($act->number('due_min') ?? 0.0)) + 20);
+            $id = $act->text('id');
             $late = $otherwise !== null && $otherwise[0] === $id ? $otherwise[1] : ($lateMin + $index) % 3;
             if ($late !== null) {
                 $this->press($pour, EventKind::ActDone, $due->addMinutes($late), ['act' => $id]);
@@ -233,11 +233,11 @@ final class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $facts */
     private function press(Pour $pour, EventKind $kind, CarbonImmutable $at, array $facts = []): void
     {
-        $this->bench->write($this->presses->byStudio($kind, $pour->id, $at, (object) $facts), new Person(UnitSystem::Metric));
+        $this->bench->write($this->presses->byStudio($kind, $pour->id, $at, Entry::from($facts)), new Person(UnitSystem::Metric));
     }
 
-    private function weighed(Pour $pour, string $part, float $share): stdClass
+    private function weighed(Pour $pour, string $part, float $share): Entry
     {
-        return (object) ['ml' => round((Dig::float($pour->result(), 'coat.mix.'.$part) ?? 0.0) * $share, 1), 'how' => Known::Weighed->value];
+        return Entry::from(['ml' => round(($pour->result()->mix()->number($part) ?? 0.0) * $share, 1), 'how' => Known::Weighed->value]);
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Plan;
-use App\PlanFile\Json;
 use Illuminate\Database\Seeder;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /** What an own studio begins with: its own plan, with a room. Nothing stands on its shelf. */
 final class OwnSeeder extends Seeder
@@ -15,7 +16,7 @@ final class OwnSeeder extends Seeder
     {
         Plan::query()->create([
             'name' => 'My studio',
-            'document' => Json::object('{"format": "open-glaze-plan", "version": 1, "studio": {"temperature_c": 21}, "resins": [], "pieces": [], "coats": []}'),
+            'document' => PlanDocument::bare(Entry::from(['temperature_c' => 21])),
         ]);
     }
 }

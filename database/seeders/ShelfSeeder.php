@@ -40,8 +40,8 @@ final class ShelfSeeder extends Seeder
     {
         $this->call(OwnSeeder::class);
         foreach (self::RESINS as $position => $text) {
-            $sheet = Json::object($text);
-            Resin::query()->create(['key' => $sheet->id, 'position' => $position, 'sheet' => $sheet]);
+            $sheet = Json::read($text);
+            Resin::query()->create(['key' => $sheet->text('id'), 'position' => $position, 'sheet' => $sheet]);
         }
         // neither was written down after the other
         Resin::query()->update(['created_at' => now()]);

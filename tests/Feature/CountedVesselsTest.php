@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Mixing;
 use App\Models\Supply;
 use App\Models\SupplyKind;
-use App\PlanFile\Json;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
@@ -78,9 +77,9 @@ final class CountedVesselsTest extends TestCase
     private function have(string $vessel, string $material, int $have): void
     {
         $supply = Supply::query()->where('kind', SupplyKind::Vessel)->where('key', $vessel)->firstOrFail();
-        $sheet = Json::copy($supply->sheet);
-        $sheet->material = $material;
-        $this->putJson("/shelf/supplies/{$supply->id}", [...(array) $sheet, 'have' => (string) $have])->assertOk();
+        $sheet = $supply->sheet;
+        $sheet = $sheet->with('material', $material);
+        $this->putJson("/shelf/supplies/{$supply->id}", [...$sheet->fields(), 'have' => (string) $have])->assertOk();
     }
 
     /** @return array{free: int, used_once: bool, back_h: float|null} as the shelf tells it */

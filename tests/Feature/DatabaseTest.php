@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
@@ -15,6 +14,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use OpenGlaze\Core\Document\Entry;
 use PDO;
 use PDOException;
 use RuntimeException;
@@ -128,14 +128,14 @@ final class DatabaseTest extends TestCase
                 DB::table('pours')->insert([
                     'id' => $id, 'piece_id' => null, 'coat_id' => null, 'title' => $one->title,
                     'plan' => Json::line($one->plan()), 'result' => Json::line($one->result()),
-                    'times' => Json::line((object) ['age_min' => $one->ageMin(), 'answer' => Dig::object($one->poured->facts, 'answer')]),
+                    'times' => Json::line(Entry::from(['age_min' => $one->ageMin(), 'answer' => $one->poured->facts->at('answer')])),
                     'started_at' => $one->started_at->format('Y-m-d H:i:s.v'), 'poured_at' => $one->poured_at?->format('Y-m-d H:i:s.v'),
                     'finished_at' => $one->written_at?->format('Y-m-d H:i:s.v'), 'used_a_ml' => $one->used_a_ml, 'used_b_ml' => $one->used_b_ml, 'note' => $one->note,
                 ]);
-                foreach (Dig::objects($one->schedule, 'acts') as $position => $act) {
-                    $mark = Dig::float($one->marks, Dig::text($act, 'id').'.at');
+                foreach ($one->schedule->entries('acts') as $position => $act) {
+                    $mark = $one->marks->number($act->text('id').'.at');
                     DB::table('pour_acts')->insert([
-                        'pour_id' => $id, 'key' => $act->id, 'kind' => $act->kind, 'position' => $position, 'due_min' => $act->due_min, 'title' => $act->title, 'how' => $act->how,
+                        'pour_id' => $id, 'key' => $act->value('id'), 'kind' => $act->value('kind'), 'position' => $position, 'due_min' => $act->value('due_min'), 'title' => $act->value('title'), 'how' => $act->value('how'),
                         'done_at' => $mark === null ? null : CarbonImmutable::createFromTimestampMs((int) $mark)->format('Y-m-d H:i:s.v'),
                     ]);
                 }
@@ -146,7 +146,7 @@ final class DatabaseTest extends TestCase
             $after = Pour::query()->where('title', $before->title)->where('started_at', $before->started_at->format('Y-m-d H:i:s.v'))->firstOrFail();
             self::assertEquals($before->poured_at, $after->poured_at);
             self::assertEqualsWithDelta($before->schedule, $after->schedule, 1e-9);
-            self::assertSame(array_map(static fn (mixed $mark): mixed => $mark->at, get_object_vars($before->marks)), array_map(static fn (mixed $mark): mixed => $mark->at, get_object_vars($after->marks)));
+            self::assertSame(array_map(static fn (Entry $mark): ?int => $mark->whole('at'), $before->marks->fields()), array_map(static fn (Entry $mark): ?int => $mark->whole('at'), $after->marks->fields()));
             self::assertEquals([$before->handle_at, $before->written_at, $before->used_a_ml, $before->note], [$after->handle_at, $after->written_at, $after->used_a_ml, $after->note]);
             self::assertEquals($before->plan(), $after->plan());
             self::assertTrue($after->begun->kept);

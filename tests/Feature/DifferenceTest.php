@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Editing\Difference;
-use App\PlanFile\Json;
+use OpenGlaze\Core\Document\Entry;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use stdClass;
 
 /** In which fields two versions of a row differ: what stale writes are judged by. */
 final class DifferenceTest extends TestCase
@@ -21,9 +20,9 @@ final class DifferenceTest extends TestCase
             $before = $this->made($random, 3);
             $after = $this->changed($random, $before);
             $difference = Difference::between($before, $after);
-            $made = Json::copy($before);
+            $made = $before;
             foreach ($difference as $path => $change) {
-                self::put($made, explode('.', $path), $change['to']);
+                $made = $made->with($path, $change['to']);
             }
             self::assertSame([], Difference::between($made, $after));
             $back = Difference::between($after, $before);
@@ -39,11 +38,11 @@ final class DifferenceTest extends TestCase
         $random = new Randomizer(new Mt19937(5));
         for ($times = 0; $times < 100; $times++) {
             $one = $this->made($random, 3);
-            self::assertSame([], Difference::between($one, Json::copy($one)));
+            self::assertSame([], Difference::between($one, $one));
         }
-        self::assertSame([], Difference::between((object) ['mm' => 2], (object) ['mm' => 2.0]));
-        self::assertSame(['mm'], array_keys(Difference::between((object) ['mm' => '2'], (object) ['mm' => 3])));
-        self::assertSame(['gone'], array_keys(Difference::between((object) ['gone' => 1], new stdClass)));
+        self::assertSame([], Difference::between(Entry::from(['mm' => 2]), Entry::from(['mm' => 2.0])));
+        self::assertSame(['mm'], array_keys(Difference::between(Entry::from(['mm' => '2']), Entry::from(['mm' => 3]))));
+        self::assertSame(['gone'], array_keys(Difference::between(Entry::from(['gone' => 1]), Entry::of())));
     }
 
     public function test_fields_touch_where_one_holds_the_other_and_not_where_their_names_begin_alike(): void
@@ -63,26 +62,26 @@ final class DifferenceTest extends TestCase
             $before = $this->made($random, 2);
             $change = $this->made($random, 2);
             $paths = Difference::paths($change);
-            $after = (object) array_replace(get_object_vars($before), get_object_vars($change));
+            $after = Entry::from(array_replace($before->fields(), $change->fields()));
             foreach (array_keys(Difference::between($before, $after)) as $path) {
                 $touched = array_filter($paths, static fn (string $one): bool => Difference::touches($one, $path));
-                $gone = ! property_exists($change, explode('.', $path)[0]) || $this->isUnder($change, $path);
+                $gone = ! $change->has(explode('.', $path)[0]) || $this->isUnder($change, $path);
                 self::assertTrue($touched !== [] || $gone, "$path by ".implode(', ', $paths));
             }
         }
     }
 
     /** Whether the change put another object where one stood: the fields of the old one go with it. */
-    private function isUnder(stdClass $change, string $path): bool
+    private function isUnder(Entry $change, string $path): bool
     {
-        return ($change->{explode('.', $path)[0]} ?? null) instanceof stdClass;
+        return $change->entry(explode('.', $path)[0]) !== null;
     }
 
-    private function made(Randomizer $random, int $deep): stdClass
+    private function made(Randomizer $random, int $deep): Entry
     {
-        $made = new stdClass;
+        $made = [];
         for ($fields = $random->getInt(1, 4); $fields > 0; $fields--) {
-            $made->{'f'.$random->getInt(1, 5)} = match ($random->getInt(0, $deep > 0 ? 5 : 4)) {
+            $made['f'.$random->getInt(1, 5)] = match ($random->getInt(0, $deep > 0 ? 5 : 4)) {
                 0 => $random->getInt(-5, 5),
                 1 => $random->getInt(-50, 50) / 4,
                 2 => 'word '.$random->getInt(1, 3),
@@ -92,35 +91,22 @@ final class DifferenceTest extends TestCase
             };
         }
 
-        return $made;
+        return Entry::from($made);
     }
 
-    private function changed(Randomizer $random, stdClass $one): stdClass
+    private function changed(Randomizer $random, Entry $one): Entry
     {
-        $changed = Json::copy($one);
-        foreach (array_keys(get_object_vars($one)) as $field) {
-            $was = $changed->{$field};
-            match ($random->getInt(0, 3)) {
-                0 => $changed->{$field} = $random->getInt(6, 9),
-                1 => $changed->{$field} = null,
-                2 => $changed->{$field} = $was instanceof stdClass ? $this->changed($random, $was) : $was,
-                default => null,
+        $changed = $one->fields();
+        foreach ($changed as $field => $was) {
+            $changed[$field] = match ($random->getInt(0, 3)) {
+                0 => $random->getInt(6, 9),
+                1 => null,
+                2 => $was instanceof Entry ? $this->changed($random, $was) : $was,
+                default => $was,
             };
         }
-        $changed->{'f'.$random->getInt(6, 7)} = 'new';
+        $changed['f'.$random->getInt(6, 7)] = 'new';
 
-        return $changed;
-    }
-
-    /** @param  non-empty-list<string>  $path */
-    private static function put(stdClass $into, array $path, mixed $value): void
-    {
-        $field = array_shift($path);
-        if ($path === []) {
-            $into->{$field} = $value;
-
-            return;
-        }
-        self::put($into->{$field}, $path, $value);
+        return Entry::from($changed);
     }
 }

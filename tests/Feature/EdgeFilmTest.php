@@ -55,15 +55,15 @@ final class EdgeFilmTest extends TestCase
         $coat = $this->autumnSky();
         $read = $this->get("/coats/{$coat->id}")->viewData('page')['props']['read'];
         $saved = $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => 0.5], 'read' => $read])->assertOk();
-        self::assertSame(0.5, $coat->piece->refresh()->spec->edge_radius_mm);
+        self::assertSame(0.5, $coat->piece->refresh()->spec->value('edge_radius_mm'));
         self::assertEqualsWithDelta(1.6049, $saved->json('answer.coat.edge.keeps_mm'), 2e-3);
         self::assertSame(['edge_radius_mm' => 0.5], $saved->json('edge'));
         $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => 3], 'read' => $read])->assertStatus(409);
         $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => null], 'read' => $saved->json('read')])->assertOk();
-        self::assertFalse(property_exists($coat->piece->refresh()->spec, 'edge_radius_mm'));
+        self::assertFalse($coat->piece->refresh()->spec->has('edge_radius_mm'));
         $this->putJson("/coats/{$coat->id}", ['piece' => ['edge_radius_mm' => '25'], 'read' => []])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains($sentences['piece.edge_radius_mm'] ?? '', 'from 0 to 20 mm'));
         $this->putJson("/coats/{$coat->id}", ['piece' => ['kind' => 'board', 'quantity' => 7], 'read' => []])->assertOk();
-        self::assertSame(['canvas', 1], [$coat->piece->refresh()->spec->kind, $coat->piece->spec->quantity], 'of the piece only its edge');
+        self::assertSame(['canvas', 1], [$coat->piece->refresh()->spec->value('kind'), $coat->piece->spec->value('quantity')], 'of the piece only its edge');
     }
 
     public function test_it_can_be_sized_by_what_is_to_stay(): void
@@ -85,10 +85,10 @@ final class EdgeFilmTest extends TestCase
         $this->postJson("/coats/{$coat->id}/split", ['count' => 2])->assertRedirect();
         $undo = session('undo');
         $runs = fn (): float => array_sum(array_map(fn (int $id): float => $this->postJson("/coats/$id/live", ['coat' => (object) []])->json('coat.edge.runs_off_ml'), $coat->piece->coats()->get()->pluck('id')->all()));
-        self::assertSame([0.8, 0.8], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->size_by->thickness_mm)->all());
+        self::assertSame([0.8, 0.8], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->value('size_by.thickness_mm'))->all());
         self::assertEqualsWithDelta(0.0, $runs(), 1e-9);
         $this->postJson($undo['url'] ?? $undo, $undo['body'] ?? [])->assertRedirect();
-        self::assertSame([1.6], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->size_by->thickness_mm)->all());
+        self::assertSame([1.6], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->value('size_by.thickness_mm'))->all());
         self::assertGreaterThan(120.0, $runs());
     }
 
@@ -132,7 +132,7 @@ final class EdgeFilmTest extends TestCase
     {
         $coat = $this->autumnSky();
         $spec = $coat->piece->spec;
-        $spec->coated_edges = 'none';
+        $spec = $spec->with('coated_edges', 'none');
         $coat->piece->update(['spec' => $spec]);
         $answer = $this->get("/coats/{$coat->id}")->assertOk()->viewData('page')['props']['answer'];
         self::assertSame([null, null, null], [$answer['edge_film'], $answer['coat']['edge'], $answer['coat']['drips']]);

@@ -9,13 +9,13 @@ use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Pour;
-use App\PlanFile\Json;
 use App\Planning\PlanAssembler;
 use App\Planning\PlanImporter;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Inertia\Testing\AssertableInertia;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use Tests\TestCase;
 
@@ -47,8 +47,8 @@ final class EveningTest extends TestCase
         self::assertSame(['Autumn sky', 'From a friend', 'ready'], [$theirs['piece'], $theirs['plan'], $theirs['state']]);
 
         $ours = Coat::query()->where('key', 'winter-flood')->firstOrFail();
-        $sheet = Json::copy($ours->resin->sheet);
-        $sheet->id = 'their-own-name';
+        $sheet = $ours->resin->sheet;
+        $sheet = $sheet->with('id', 'their-own-name');
         $plan->resins()->firstOrFail()->update(['sheet' => $sheet, 'key' => 'their-own-name']);
         $proposed = $this->postJson('/plans/1/evening/propose', ['coats' => ["{$plan->id}:flood", 'winter-flood']])->assertOk();
         $shared = collect($proposed->json('batches'))->pluck('coats')->all();
@@ -61,7 +61,7 @@ final class EveningTest extends TestCase
         $this->postJson("/plans/1/batches/{$batch['id']}/mixings")->assertRedirect();
         $mixing = Mixing::query()->latest('rowid')->firstOrFail();
         foreach (['a' => 'a_g', 'b' => 'b_g'] as $step => $part) {
-            $this->press($mixing->id, 'weighed', ['step' => $step, 'grams' => $mixing->result()->{$part}]);
+            $this->press($mixing->id, 'weighed', ['step' => $step, 'grams' => $mixing->result()->number($part)]);
         }
         $this->press($mixing->id, 'mixed');
         $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => []])->assertRedirect();
@@ -75,13 +75,13 @@ final class EveningTest extends TestCase
     {
         $plan = app(PlanImporter::class)->import((string) file_get_contents(base_path('docs/examples/autumn-sky.json')), 'From a friend');
         $ours = Coat::query()->where('key', 'winter-flood')->firstOrFail();
-        $sheet = Json::copy($ours->resin->sheet);
-        $sheet->id = 'their-own-name';
+        $sheet = $ours->resin->sheet;
+        $sheet = $sheet->with('id', 'their-own-name');
         $plan->resins()->firstOrFail()->update(['sheet' => $sheet, 'key' => 'their-own-name']);
         $document = app(PlanAssembler::class)->evening(Plan::own(), [], ["{$plan->id}:flood", 'winter-flood']);
-        $resins = collect($document->coats)->whereIn('id', ["{$plan->id}:flood", 'winter-flood'])->pluck('resin')->unique();
+        $resins = collect($document->coats())->filter(fn (Entry $coat): bool => in_array($coat->text('id'), ["{$plan->id}:flood", 'winter-flood'], true))->map(fn (Entry $coat): ?string => $coat->text('resin'))->unique();
         self::assertCount(1, $resins);
-        self::assertCount(count(array_unique(array_map(fn ($resin): string => $resin->id, $document->resins))), $document->resins);
+        self::assertCount(count(array_unique(array_map(fn (Entry $resin): ?string => $resin->text('id'), $document->resins()))), $document->resins());
     }
 
     public function test_a_plan_that_was_put_away_is_not_poured_tonight(): void
@@ -147,7 +147,7 @@ final class EveningTest extends TestCase
             self::assertSame($lift, $batches[0]['lift'] ?? 1);
             $this->post("/plans/1/batches/{$batches[0]['id']}/mixings")->assertRedirect();
             $mixing = Mixing::query()->latest('rowid')->firstOrFail();
-            $amounts[] = $mixing->result()->total_ml;
+            $amounts[] = $mixing->result()->value('total_ml');
             foreach ([0, 1] as $_) {
                 $state = $this->getJson("/mixings/{$mixing->id}/state")->json();
                 $this->press($mixing->id, 'weighed', ['step' => $state['next'], 'grams' => collect($state['steps'])->firstWhere('id', $state['next'])['target_g']]);
@@ -184,10 +184,10 @@ final class EveningTest extends TestCase
     public function test_a_cup_takes_one_resin_and_no_more_than_there_are(): void
     {
         $this->propose(['pendants-dome', 'tiles-base']);
-        $before = Plan::own()->document->batches;
+        $before = Plan::own()->document->value('batches');
         $this->postJson('/plans/1/evening/move', ['coat' => 'tiles-base', 'from' => 'batch-1', 'to' => 'batch-3'])->assertStatus(422);
         $this->postJson('/plans/1/evening/move', ['coat' => 'tiles-base', 'from' => 'batch-1', 'to' => null, 'count' => 99])->assertStatus(422)->assertJsonPath('sentences.count', fn (string $sentence): bool => str_contains($sentence, 'from 1 to'));
-        self::assertEquals($before, Plan::own()->document->batches, 'nothing was saved');
+        self::assertEquals($before, Plan::own()->document->value('batches'), 'nothing was saved');
     }
 
     public function test_typed_changes_are_computed_and_a_wrong_one_stands_at_its_field(): void

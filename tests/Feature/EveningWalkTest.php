@@ -189,7 +189,7 @@ final class EveningWalkTest extends TestCase
         }
         $cups = array_column($now['cups'], 'id');
         foreach (Mixing::query()->get() as $mixing) {
-            $holds = get_object_vars($mixing->weighed->got) !== [] || $mixing->mixed_at !== null;
+            $holds = ! $mixing->weighed->at('got')->isEmpty() || $mixing->mixed_at !== null;
             self::assertSame($holds && $mixing->discarded_at === null && Pour::query()->where('mixing_id', $mixing->id)->doesntExist(), in_array($mixing->id, $cups, true), 'a cup that holds something is in sight until it is poured or thrown away');
         }
     }
@@ -209,7 +209,7 @@ final class EveningWalkTest extends TestCase
             foreach ($state['steps'] as $step) {
                 if (in_array($step['id'], ['a', 'b'], true) || str_starts_with($step['id'], 'more_')) {
                     $part = str_contains($step['id'], 'b') && ! str_contains($step['id'], 'more_a') ? 'b' : 'a';
-                    $mixed += ($step['got_g'] ?? 0.0) * $mixing->result()->{$part.'_ml'} / $mixing->result()->{$part.'_g'};
+                    $mixed += ($step['got_g'] ?? 0.0) * $mixing->result()->number($part.'_ml') / $mixing->result()->number($part.'_g');
                 }
             }
         }

@@ -54,7 +54,7 @@ final class ManyPiecesTest extends TestCase
         $this->get('/pieces')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('plans.1.count', 130)->has('plans.1.pieces', 60)->where('plans.1.pages', 3));
         self::assertLessThanOrEqual(20, count(DB::getQueryLog()));
         $this->get("/pieces?plan={$plan->id}&page=3")->assertInertia(fn (AssertableInertia $page) => $page->has('plans', 1)->has('plans.0.pieces', 10));
-        Piece::query()->where('plan_id', $plan->id)->where('key', 'piece-77')->firstOrFail()->update(['spec' => (object) [...get_object_vars(Piece::query()->where('plan_id', $plan->id)->firstOrFail()->spec), 'id' => 'piece-77', 'name' => '100 % Fox_glove']]);
+        Piece::query()->where('plan_id', $plan->id)->where('key', 'piece-77')->firstOrFail()->update(['spec' => Piece::query()->where('plan_id', $plan->id)->firstOrFail()->spec->called('piece-77', '100 % Fox_glove')]);
         foreach (['fox_g' => 1, '100 %' => 1, 'Foxxglove' => 0, 'autumn' => 130] as $find => $count) {
             $found = array_sum(array_column($this->get('/pieces?find='.urlencode($find))->viewData('page')['props']['plans'], 'count'));
             self::assertSame($count, (int) $found, $find);

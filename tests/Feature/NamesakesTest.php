@@ -60,8 +60,8 @@ final class NamesakesTest extends TestCase
         $twins = collect($this->props('/pieces?plan=1&page=1')['plans'][0]['pieces'])->where('name', 'Winter sky');
         self::assertTrue($twins->every('twin'));
 
-        $spec = Json::copy($winter->spec);
-        $spec->name = 'Comet';
+        $spec = $winter->spec;
+        $spec = $spec->with('name', 'Comet');
         $own = Piece::query()->create(['plan_id' => $winter->plan_id, 'key' => 'comet', 'position' => 100, 'spec' => $spec]);
         $plan = DB::table('plans')->insertGetId(['name' => 'Another', 'document' => '{}']);
         $theirs = Piece::query()->create(['plan_id' => $plan, 'key' => 'comet', 'position' => 1, 'spec' => $spec]);

@@ -88,12 +88,12 @@ final class PagesTest extends TestCase
     {
         $this->putJson('/studio', ['name' => 'Night bench', 'studio' => ['temperature_c' => '19,5', 'margin_pct' => '']])->assertRedirect('/studio');
         self::assertSame('Night bench', Plan::own()->name);
-        self::assertSame(19.5, Plan::own()->studio()->temperature_c);
-        self::assertFalse(property_exists(Plan::own()->studio(), 'margin_pct'));
+        self::assertSame(19.5, Plan::own()->studio()->value('temperature_c'));
+        self::assertFalse(Plan::own()->studio()->has('margin_pct'));
         $this->sendForm('PUT', '/studio', ['name' => '', 'studio' => []])->assertSessionHasErrors('name');
         $this->sendForm('PUT', '/studio', ['name' => 'Night bench', 'studio' => ['humidity_pct' => '120']])->assertSessionHasErrors('studio.humidity_pct');
         $this->sendForm('PUT', '/studio', ['name' => 'Night bench', 'studio' => ['temperature_c' => '']])->assertSessionHasErrors('studio.temperature_c');
-        self::assertSame(19.5, Plan::own()->studio()->temperature_c);
+        self::assertSame(19.5, Plan::own()->studio()->value('temperature_c'));
     }
 
     private function coatAt(string $key): string

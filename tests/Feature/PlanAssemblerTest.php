@@ -9,7 +9,7 @@ use App\Models\Resin;
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
 use App\Planning\PlanAssembler;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 use Tests\TestCase;
 
 final class PlanAssemblerTest extends TestCase
@@ -21,7 +21,7 @@ final class PlanAssemblerTest extends TestCase
             'plan_id' => $coat->plan_id,
             'resin_id' => Resin::query()->create(['plan_id' => $coat->plan_id, 'key' => 'bench', 'position' => 9, 'sheet' => $this->thickSheet()])->id,
             'key' => 'second', 'position' => 1,
-            'spec' => Json::object('{"id": "second", "piece": "x", "resin": "bench", "size_by": {"thickness_mm": 1}}'),
+            'spec' => Json::read('{"id": "second", "piece": "x", "resin": "bench", "size_by": {"thickness_mm": 1}}'),
         ]);
         $document = (new PlanAssembler)->whole(Plan::own());
         $plan = PlanFile::read(Json::file($document))->plan;
@@ -29,14 +29,11 @@ final class PlanAssemblerTest extends TestCase
         [$first, $second] = $plan->coats;
         self::assertSame(1.1, $plan->resins[$first->resinId]->flow->viscosityPaS->value);
         self::assertSame(9.0, $plan->resins[$second->resinId]->flow->viscosityPaS->value);
-        self::assertSame('bench', Resin::query()->where('position', 9)->firstOrFail()->sheet->id, 'the row keeps its own');
+        self::assertSame('bench', Resin::query()->where('position', 9)->firstOrFail()->sheet->value('id'), 'the row keeps its own');
     }
 
-    private function thickSheet(): stdClass
+    private function thickSheet(): Entry
     {
-        $sheet = Json::copy(Resin::query()->where('key', 'bench')->firstOrFail()->sheet);
-        $sheet->viscosity_pa_s = 9;
-
-        return $sheet;
+        return Resin::query()->where('key', 'bench')->firstOrFail()->sheet->with('viscosity_pa_s', 9);
     }
 }

@@ -8,7 +8,6 @@ use App\Journal\ThisStudio;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Models\Resin;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -29,10 +28,10 @@ final class PourTest extends TestCase
         $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => 3]], 'studio' => ['temperature_c' => '28']])->assertOk();
         $this->putJson("/pieces/{$coat->piece_id}", ['name' => 'Another', 'outline' => ['shape' => 'rectangle', 'width_mm' => '1 m']])->assertRedirect();
         $resin = Resin::query()->findOrFail($coat->resin_id);
-        $resin->update(['sheet' => Json::object(str_replace('"open_min":45', '"open_min":5', Json::line($resin->sheet)))]);
+        $resin->update(['sheet' => Json::read(str_replace('"open_min":45', '"open_min":5', Json::line($resin->sheet)))]);
 
         self::assertSame($before, $this->frozen($pour));
-        self::assertSame(18, $pour->refresh()->plan()->studio->temperature_c);
+        self::assertSame(18, $pour->refresh()->plan()->value('studio.temperature_c'));
     }
 
     public function test_what_stood_in_the_cup_is_off_the_films_clock(): void
@@ -355,9 +354,7 @@ final class PourTest extends TestCase
     {
         $pour = $this->poured();
         $facts = $pour->begun->facts;
-        $facts->plan->resins[0]->density_b_g_ml = null;
-        $facts->result->coat->mix->b_g = null;
-        $pour->begun->update(['facts' => $facts]);
+        $pour->begun->update(['facts' => $facts->with('plan.resins.0.density_b_g_ml', null)->with('result.coat.mix.b_g', null)]);
         $this->post("/pours/{$pour->id}/finish", ['used_a' => '100', 'used_b' => '2'])->assertSessionHasErrors(['used_b' => 'The label gives no density of this part: write it down in ml.']);
         $this->post("/pours/{$pour->id}/finish", ['used_a' => '100', 'used_b' => '2', 'how_a' => 'read', 'how_b' => 'read'])->assertSessionHasNoErrors();
     }
@@ -376,8 +373,8 @@ final class PourTest extends TestCase
                 $planned[] = $page->toArray()['props']['planned']['planned']['total_ml'];
             });
         }
-        $answer = Dig::object($pour->result(), 'coat');
-        self::assertEqualsWithDelta(Dig::float($answer, 'mix.total_ml'), array_sum($planned), 1e-6);
+        $answer = $pour->result()->at('coat');
+        self::assertEqualsWithDelta($answer->number('mix.total_ml'), array_sum($planned), 1e-6);
         self::assertGreaterThan($planned[1], $planned[0], 'the first soaks in, and climbs');
     }
 }

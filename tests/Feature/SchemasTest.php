@@ -11,6 +11,7 @@ use BackedEnum;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
@@ -39,7 +40,7 @@ final class SchemasTest extends TestCase
 {
     public function test_every_result_is_as_the_schema_says(): void
     {
-        $plans = [Plans::autumnSky(), Plans::full(), Json::object((string) file_get_contents(database_path('demo/tea-room.json'))), ...array_map(RandomPlans::number(...), range(1, 60))];
+        $plans = [Plans::autumnSky(), Plans::full(), Json::read((string) file_get_contents(database_path('demo/tea-room.json')))->raw(), ...array_map(RandomPlans::number(...), range(1, 60))];
         $checked = 0;
         foreach ($plans as $at => $plan) {
             try {
@@ -57,7 +58,7 @@ final class SchemasTest extends TestCase
     {
         $plan = Plans::autumnSky();
         $result = self::computed($plan);
-        $result->ranges = Json::object(json_encode(RangesDocument::of(Ranges::of($plan), new Person(UnitSystem::Metric)), JSON_THROW_ON_ERROR));
+        $result->ranges = Json::read(json_encode(RangesDocument::of(Ranges::of(PlanDocument::of($plan)), new Person(UnitSystem::Metric)), JSON_THROW_ON_ERROR))->raw();
         self::assertNull(self::fault($result));
     }
 
@@ -80,10 +81,10 @@ final class SchemasTest extends TestCase
     /** What can be chosen is stated in the schema, and is what the core knows. */
     public function test_the_choices_of_the_plan_schema_are_those_of_the_core(): void
     {
-        $schema = Json::object((string) file_get_contents(resource_path('schema/plan.schema.json')));
+        $schema = Json::read((string) file_get_contents(resource_path('schema/plan.schema.json')));
         foreach (['Surface' => Surface::class, 'PieceKind' => PieceKind::class, 'CoatKind' => CoatKind::class, 'Containment' => Containment::class, 'Dam' => Dam::class, 'Laying' => Laying::class,
             'OverHard' => OverHard::class, 'StepState' => StepState::class, 'ResinFamily' => ResinFamily::class, 'EdgeTurn' => EdgeTurn::class, 'WayName' => MeasuredBy::class, 'Counted' => Counted::class] as $title => $enum) {
-            self::assertEqualsCanonicalizing(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema->{'$defs'}->{$title}->enum, $title);
+            self::assertEqualsCanonicalizing(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema->texts("\$defs.$title.enum"), $title);
         }
     }
 
@@ -98,7 +99,7 @@ final class SchemasTest extends TestCase
         $read = PlanFile::read(Json::file($plan))->plan;
         $coats = (new Planner)->plan($read);
 
-        return Json::object(json_encode(ResultDocument::of($read, new Person(UnitSystem::Metric), $coats, (new BatchPlanner)->plan($read, $coats)), JSON_THROW_ON_ERROR));
+        return Json::read(json_encode(ResultDocument::of($read, new Person(UnitSystem::Metric), $coats, (new BatchPlanner)->plan($read, $coats)), JSON_THROW_ON_ERROR))->raw();
     }
 
     private static function fault(stdClass $result): ?string

@@ -14,7 +14,7 @@ use App\Models\SupplyKind;
 use App\Planning\ShelfDesk;
 use Database\Seeders\DatabaseSeeder;
 use Inertia\Testing\AssertableInertia;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 use Tests\TestCase;
 
 /** What stands on the shelf, through the front door. */
@@ -32,9 +32,9 @@ final class ShelfTest extends TestCase
         $this->postJson('/shelf/resins', self::SHEET)->assertRedirectContains('/shelf?resin=');
         $resin = Resin::query()->latest('id')->firstOrFail();
         self::assertSame('plain-coat', $resin->key);
-        self::assertSame(1.12, $resin->sheet->density_a_g_ml);
-        self::assertEqualsWithDelta(22.7778, $resin->sheet->reference_c, 1e-3);
-        self::assertObjectNotHasProperty('recoat_from_h', $resin->sheet);
+        self::assertSame(1.12, $resin->sheet->value('density_a_g_ml'));
+        self::assertEqualsWithDelta(22.7778, $resin->sheet->value('reference_c'), 1e-3);
+        self::assertFalse($resin->sheet->has('recoat_from_h'));
         $this->get('/shelf')->assertInertia(fn (AssertableInertia $page) => $page->where('resins', function ($resins) use ($resin): bool {
             $row = collect($resins)->firstWhere('id', $resin->id);
 
@@ -49,9 +49,9 @@ final class ShelfTest extends TestCase
             'recoat_from_h' => '3-4 h', 'recoat_to_h' => '10-12 h', 'handle_h' => '1 day', 'sand_from_h' => '18-24', 'full_cure_h' => '72 hours',
         ])->assertSessionHasNoErrors();
         $sheet = Resin::query()->latest('id')->firstOrFail()->sheet;
-        self::assertSame('As printed', $sheet->name);
+        self::assertSame('As printed', $sheet->value('name'));
         self::assertEqualsWithDelta([0.9, 25, 40, 30, 4, 4, 10, 24, 24, 72], [
-            $sheet->viscosity_pa_s, $sheet->viscosity_at_c, $sheet->open_min, $sheet->pot_life_min, $sheet->mix_min, $sheet->recoat_from_h, $sheet->recoat_to_h, $sheet->handle_h, $sheet->sand_from_h, $sheet->full_cure_h,
+            $sheet->value('viscosity_pa_s'), $sheet->value('viscosity_at_c'), $sheet->value('open_min'), $sheet->value('pot_life_min'), $sheet->value('mix_min'), $sheet->value('recoat_from_h'), $sheet->value('recoat_to_h'), $sheet->value('handle_h'), $sheet->value('sand_from_h'), $sheet->value('full_cure_h'),
         ], 1e-9);
         $this->sendForm('POST', '/shelf/resins', [...self::SHEET, 'recoat_from_h' => '4-3 h', 'viscosity_pa_s' => 'like honey'])->assertSessionHasErrors(['recoat_from_h', 'viscosity_pa_s']);
     }
@@ -62,10 +62,10 @@ final class ShelfTest extends TestCase
         $this->postJson('/shelf/check', $ofTheCup)->assertOk();
         $this->sendForm('POST', '/shelf/resins', $ofTheCup)->assertSessionHasNoErrors();
         $resin = Resin::query()->latest('id')->firstOrFail();
-        self::assertEquals([25, 25], [$resin->sheet->open_min, $resin->sheet->pot_life_min]);
+        self::assertEquals([25, 25], [$resin->sheet->value('open_min'), $resin->sheet->value('pot_life_min')]);
         // of a kept sheet nobody empties it unawares
         $this->sendForm('PUT', "/shelf/resins/{$resin->id}", ['name' => 'Plain Coat', 'open_min' => null, 'read' => ['resin' => $resin->version]])->assertSessionHasErrors('open_min');
-        self::assertEquals(25, $resin->refresh()->sheet->open_min);
+        self::assertEquals(25, $resin->refresh()->sheet->value('open_min'));
     }
 
     public function test_a_sheet_that_cannot_be_read_is_refused_at_its_fields(): void
@@ -92,19 +92,19 @@ final class ShelfTest extends TestCase
         $before = $pour->plan();
         $this->putJson("/shelf/resins/{$resin->id}", ['name' => $resin->name(), 'open_min' => '99', 'recoat_to_h' => null])->assertRedirect('/shelf')->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'as it was'));
         self::assertEquals($before, $pour->refresh()->plan());
-        self::assertSame(99, $resin->refresh()->sheet->open_min);
-        self::assertObjectNotHasProperty('recoat_to_h', $resin->sheet);
+        self::assertSame(99, $resin->refresh()->sheet->value('open_min'));
+        self::assertFalse($resin->sheet->has('recoat_to_h'));
     }
 
     public function test_fields_nobody_here_knows_survive_a_change(): void
     {
         $resin = Resin::query()->where('key', 'bench')->firstOrFail();
         $sheet = $resin->sheet;
-        $sheet->smell = (object) ['of' => 'apples'];
+        $sheet = $sheet->with('smell', ['of' => 'apples']);
         $resin->update(['sheet' => $sheet]);
         $this->putJson("/shelf/resins/{$resin->id}", ['name' => 'Bench Coat 2:1', 'mix_min' => '4', 'label_words' => [['word' => 'dry', 'hours' => '6', 'stage' => 'recoat_from_h']]])->assertRedirect();
-        self::assertSame('apples', $resin->refresh()->sheet->smell->of);
-        self::assertSame('dry', $resin->sheet->label_words[0]->word);
+        self::assertSame('apples', $resin->refresh()->sheet->value('smell.of'));
+        self::assertSame('dry', $resin->sheet->value('label_words.0.word'));
     }
 
     public function test_what_is_used_stays_and_what_is_not_can_go_and_come_back(): void
@@ -164,21 +164,21 @@ final class ShelfTest extends TestCase
     public function test_what_is_only_called_alike_can_be_taken_from_the_shelf(): void
     {
         $desk = app(ShelfDesk::class);
-        $white = $desk->addSupply(SupplyKind::Colourant, (object) ['name' => 'White', 'form' => 'paste']);
+        $white = $desk->addSupply(SupplyKind::Colourant, Entry::from(['name' => 'White', 'form' => 'paste']));
         $plan = Plan::own();
-        $put = static fn (stdClass $batch) => $plan->update(['document' => (object) [...(array) $plan->document, 'batches' => [$batch]]]);
+        $put = static fn (array $batch) => $plan->update(['document' => $plan->document->with('batches', [$batch])]);
         $away = fn () => $this->sendForm('DELETE', "/shelf/supplies/{$white->id}", []);
         // a cup, a vessel and a recipe of that name are not it
-        $cup = (object) ['name' => $white->key, 'recipe' => $white->key, 'share_pct' => 40];
-        $put((object) ['id' => $white->key, 'coats' => ['x'], 'vessel' => $white->key, 'colours' => [$cup]]);
+        $cup = ['name' => $white->key, 'recipe' => $white->key, 'share_pct' => 40];
+        $put(['id' => $white->key, 'coats' => ['x'], 'vessel' => $white->key, 'colours' => [$cup]]);
         $away()->assertSessionDoesntHaveErrors();
         self::assertSoftDeleted($white);
         $white->restore();
         // a dose of it is
-        $put((object) ['id' => 'b', 'coats' => ['x'], 'colours' => [(object) ['share_pct' => 40, 'doses' => [(object) ['colourant' => $white->key, 'ml' => 1]]]]]);
+        $put(['id' => 'b', 'coats' => ['x'], 'colours' => [['share_pct' => 40, 'doses' => [['colourant' => $white->key, 'ml' => 1]]]]]);
         $away()->assertSessionHasErrors(['form' => 'White is in a cup that is planned: take it out there first.']);
-        $put((object) ['id' => 'b', 'coats' => ['x']]);
-        $desk->addSupply(SupplyKind::Recipe, (object) ['name' => 'Snow', 'per_ml' => 100, 'doses' => [(object) ['colourant' => $white->key, 'ml' => 2]]]);
+        $put(['id' => 'b', 'coats' => ['x']]);
+        $desk->addSupply(SupplyKind::Recipe, Entry::from(['name' => 'Snow', 'per_ml' => 100, 'doses' => [['colourant' => $white->key, 'ml' => 2]]]));
         $away()->assertSessionHasErrors(['form' => 'White is in the recipe "Snow": take it out there first.']);
     }
 }

@@ -20,7 +20,7 @@ final class StackTest extends TestCase
         $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'held']])->assertOk();
         $this->postJson("/pieces/{$coat->piece_id}/coats", ['kind' => 'top'])->assertRedirect();
         $top = Coat::query()->latest('id')->firstOrFail();
-        self::assertSame(['held', 'top'], [$top->spec->containment, $top->kind()]);
+        self::assertSame(['held', 'top'], [$top->spec->value('containment'), $top->kind()]);
         $this->get("/coats/{$top->id}")->assertInertia(fn (AssertableInertia $page) => $page
             ->where('answer.coat.volume_ml.soak', 0)
             ->where('answer.stack', fn ($stack): bool => collect($stack)->pluck('kind')->all() === ['flood', 'top'] && abs($stack[1]['below_mm'] - 1.6) < 1e-9));
@@ -69,9 +69,9 @@ final class StackTest extends TestCase
         $undo = session('undo');
         self::assertSame(['flood', 'top'], $this->kinds());
         $laid = $small->coats()->firstOrFail();
-        self::assertFalse(property_exists($laid->spec, 'steps'));
-        self::assertFalse(property_exists($laid->spec, 'inclusions'));
-        self::assertSame('calm', $laid->spec->mood, 'what nobody here knows goes along');
+        self::assertFalse($laid->spec->has('steps'));
+        self::assertFalse($laid->spec->has('inclusions'));
+        self::assertSame('calm', $laid->spec->value('mood'), 'what nobody here knows goes along');
         $this->get("/coats/{$laid->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('answer.coat.volume_ml.film', 16));
         $laid = $small->coats()->pluck('id')->all();
         self::assertIsString($undo);
@@ -88,7 +88,7 @@ final class StackTest extends TestCase
         $again = $this->piece();
         self::assertSame('Autumn sky, again', $again->name());
         self::assertCount(1, $again->coats()->get());
-        self::assertSame($again->key, $again->coats()->firstOrFail()->spec->piece);
+        self::assertSame($again->key, $again->coats()->firstOrFail()->spec->value('piece'));
     }
 
     public function test_a_coat_above_that_cannot_be_computed_does_not_stand_in_the_way(): void
@@ -97,7 +97,7 @@ final class StackTest extends TestCase
         $this->postJson("/pieces/{$flood->piece_id}/coats", ['kind' => 'top']);
         $top = Coat::query()->latest('id')->firstOrFail();
         $spec = $top->spec;
-        $spec->size_by = (object) ['ml_per_piece' => 1, 'counted' => 'mixed'];
+        $spec = $spec->with('size_by', ['ml_per_piece' => 1, 'counted' => 'mixed']);
         $top->update(['spec' => $spec]);
         $this->get("/coats/{$flood->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('sentences', null)->has('answer.stack', 1));
         $this->get("/coats/{$top->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('answer', null)->has('sentences', 1));

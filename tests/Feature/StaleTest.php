@@ -31,10 +31,10 @@ final class StaleTest extends TestCase
         $refused = $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => '1.2']], 'read' => $read])->assertStatus(409);
         self::assertSame('stale', $refused->json('code'));
         self::assertMatchesRegularExpression('/^Changed meanwhile on a tablet, at \d\d:\d\d: the film in mm, from 1\.6 to 2\./', $refused->json('sentences.form'));
-        self::assertSame(2, $coat->refresh()->spec->size_by->thickness_mm);
+        self::assertSame(2, $coat->refresh()->spec->value('size_by.thickness_mm'));
 
         $this->putJson("/coats/{$coat->id}", ['coat' => ['size_by' => ['thickness_mm' => '1.2']], 'read' => ['coat' => $refused->json('version')]])->assertOk();
-        self::assertSame(1.2, $coat->refresh()->spec->size_by->thickness_mm, 'on purpose');
+        self::assertSame(1.2, $coat->refresh()->spec->value('size_by.thickness_mm'), 'on purpose');
     }
 
     public function test_changes_of_other_fields_lie_side_by_side(): void
@@ -46,7 +46,7 @@ final class StaleTest extends TestCase
         $this->putJson('/plans/1/evening', ['batches' => [], 'read' => $read])->assertOk();
         $this->putJson("/coats/{$coat->id}", ['coat' => [], 'studio' => ['temperature_c' => '23'], 'read' => $read])->assertOk();
         $spec = $coat->refresh()->spec;
-        self::assertSame([2, 5, 23], [$spec->size_by->thickness_mm, $spec->runoff_pct, Plan::own()->studio()->temperature_c]);
+        self::assertSame([2, 5, 23], [$spec->value('size_by.thickness_mm'), $spec->value('runoff_pct'), Plan::own()->studio()->value('temperature_c')]);
         $this->putJson("/coats/{$coat->id}", ['coat' => [], 'studio' => ['temperature_c' => '18'], 'read' => $read])->assertStatus(409);
     }
 
@@ -73,7 +73,7 @@ final class StaleTest extends TestCase
             self::assertContains($this->putJson($url, [...$first, 'read' => $read])->status(), [200, 302], $url);
             self::assertSame('stale', $this->putJson($url, [...$second, 'read' => $read])->assertStatus(409)->json('code'), $url);
         }
-        self::assertSame(['One', 40, 'One', 'One'], [$piece->refresh()->name(), $resin->refresh()->sheet->open_min, $cup->refresh()->name(), $lot->refresh()->name]);
+        self::assertSame(['One', 40, 'One', 'One'], [$piece->refresh()->name(), $resin->refresh()->sheet->value('open_min'), $cup->refresh()->name(), $lot->refresh()->name]);
     }
 
     public function test_a_form_is_told_so_at_its_foot_and_keeps_what_was_typed(): void
@@ -89,7 +89,7 @@ final class StaleTest extends TestCase
         $coat = Coat::query()->where('key', 'autumn-flood')->firstOrFail();
         $this->putJson("/coats/{$coat->id}", ['coat' => ['id' => 'winter-flood', 'piece' => 'winter']])->assertOk();
         $this->putJson("/pieces/{$coat->piece_id}", ['id' => 'winter', 'name' => 'Autumn sky'])->assertRedirect();
-        self::assertSame(['autumn-flood', 'autumn'], [$coat->refresh()->spec->id, $coat->piece->spec->id]);
+        self::assertSame(['autumn-flood', 'autumn'], [$coat->refresh()->spec->value('id'), $coat->piece->spec->value('id')]);
     }
 
     public function test_moves_at_once_are_all_made(): void

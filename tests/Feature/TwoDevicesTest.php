@@ -12,10 +12,10 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use OpenGlaze\Core\Document\Entry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use stdClass;
 use Tests\TestCase;
 
 /** A phone and a tablet at one bench: clocks wrong, out of reach now and then, each in its own order. */
@@ -68,7 +68,7 @@ final class TwoDevicesTest extends TestCase
         self::assertSame([$after(19), 'No bubbles.'], self::mark($pour, 'pass-2'));
         self::assertSame([330.0, 'weighed', 165.0, 'read', 'Even.'], [$pour->used_a_ml, $pour->used_a_how, $pour->used_b_ml, $pour->used_b_how, $pour->note]);
         self::assertSame(12.5, $pour->added_ml);
-        self::assertSame([$after(13), $after(17)], array_map(static fn (stdClass $one): int => $one->at, $pour->seen->entries));
+        self::assertSame([$after(13), $after(17)], array_map(static fn (Entry $one): ?int => $one->whole('at'), $pour->seen->entries('entries')));
         self::assertSame(13, JournalEvent::query()->where('subject', $pour->id)->count(), 'the beginning and twelve presses, each once');
         $this->assertFoldsToTheSame();
     }
@@ -199,7 +199,7 @@ final class TwoDevicesTest extends TestCase
     /** @return array{int, string|null} when, and why not */
     private static function mark(Pour $pour, string $act): array
     {
-        return [$pour->marks->{$act}->at, $pour->marks->{$act}->because];
+        return [$pour->marks->whole("$act.at"), $pour->marks->text("$act.because")];
     }
 
     private function dueAt(Pour $pour, string $act): int

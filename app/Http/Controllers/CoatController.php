@@ -13,7 +13,6 @@ use App\Models\Plan;
 use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Template;
-use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
@@ -23,23 +22,23 @@ use App\Planning\PieceDesk;
 use App\Planning\PlanAssembler;
 use App\Planning\RangeAnswer;
 use App\Planning\StackAnswer;
-use App\Planning\TypedFields;
 use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
 use App\Saying\Person;
 use App\Typed\FieldException;
+use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\PieceKind;
 use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
-use stdClass;
 
 /** One coat: its section, its answer, its traces, its mix sheet. */
 final readonly class CoatController
@@ -66,7 +65,7 @@ final readonly class CoatController
             ...$answer,
             'weighable' => data_get($answer, 'answer.coat.mix.total_g') !== null,
             // by typical densities nothing is weighed anyway
-            'asks_how' => Dig::text(Plan::own()->studio(), 'measure_by') === null && data_get($answer, 'answer.weighed_off_pct') === 0.0,
+            'asks_how' => Plan::own()->studio()->text('measure_by') === null && data_get($answer, 'answer.weighed_off_pct') === 0.0,
             'cautions' => $this->cautions($coat, Person::of($request)),
             'colour_stops' => CoatAnswer::advice(ColourStops::of($assembler->forCoat($coat)), Person::of($request)),
         ]);
@@ -76,8 +75,8 @@ final readonly class CoatController
     private function cautions(Coat $coat, Speaker $say): array
     {
         $cautions = Caution::ofMixing(
-            ($coat->resin->sheet->family ?? null) === ResinFamily::Polyester->value,
-            ($coat->spec->containment ?? null) === Containment::Dammed->value && ($coat->piece->spec->kind ?? null) === PieceKind::Tabletop->value,
+            $coat->resin->sheet->text('family') === ResinFamily::Polyester->value,
+            $coat->spec->text('containment') === Containment::Dammed->value && $coat->piece->spec->text('kind') === PieceKind::Tabletop->value,
         );
 
         return array_map($say->say(...), Caution::together($cautions));
@@ -157,10 +156,10 @@ final readonly class CoatController
         return $trays === null ? null : ['share' => $trays->share, 'pours' => $trays->pours];
     }
 
-    /** @return stdClass what is set of the edge of its piece */
-    private static function edge(Coat $coat): stdClass
+    /** @return Entry what is set of the edge of its piece */
+    private static function edge(Coat $coat): Entry
     {
-        return (object) array_intersect_key((array) $coat->piece->spec, ['edge_radius_mm' => true]);
+        return Entry::from(array_intersect_key($coat->piece->spec->fields(), ['edge_radius_mm' => true]));
     }
 
     /** @return array{coat: int, plan: int, piece: int} the versions that the page shows */
@@ -173,7 +172,7 @@ final readonly class CoatController
     private function lastTook(Coat $coat): ?float
     {
         $pour = Pour::query()->where('coat_id', $coat->id)->whereNotNull('used_a_ml')->whereNotNull('used_b_ml')->with('begun')->latest('started_at')->first();
-        $quantity = $pour === null ? null : $pour->count ?? Dig::float($pour->result(), 'quantity');
+        $quantity = $pour === null ? null : $pour->count ?? $pour->result()->pieces();
 
         return $pour?->used_a_ml === null || $pour->used_b_ml === null ? null : ($pour->used_a_ml + $pour->used_b_ml) / max(1.0, $quantity ?? 1.0);
     }

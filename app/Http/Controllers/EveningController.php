@@ -13,12 +13,11 @@ use App\Mixing\EveningDesk;
 use App\Mixing\Move;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\RangeAnswer;
-use App\Planning\TypedFields;
 use App\Saying\Person;
 use App\Typed\FieldException;
+use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -27,12 +26,12 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\NumberParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Trace\Traces;
-use stdClass;
 
 /** Tonight's batches, and each of them by itself. */
 final readonly class EveningController
@@ -92,7 +91,7 @@ final readonly class EveningController
 
     public function propose(Request $request, Plan $plan): JsonResponse
     {
-        $keys = Dig::value(Body::of($request), 'coats');
+        $keys = Body::of($request)->value('coats');
         $keys = array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
         [$batches, $apart] = $this->desk->propose($plan, $keys);
 
@@ -102,10 +101,8 @@ final readonly class EveningController
     /** Pieces go into another cup; it is saved. */
     public function move(Request $request, Plan $plan): JsonResponse
     {
-        $body = Body::of($request);
-        $text = static fn (string $field): ?string => is_string($body->{$field} ?? null) ? $body->{$field} : null;
-        $whole = static fn (string $field): ?int => is_numeric($body->{$field} ?? null) ? (int) $body->{$field} : null;
-        [$batches, $evening] = $this->desk->move($plan, new Move($text('coat') ?? '', $text('from') ?? '', $text('to'), $whole('count'), $whole('at')), Editing::by($request, $body));
+        $body = (new TypedFields(Person::of($request)->units))->read(Body::of($request));
+        [$batches, $evening] = $this->desk->move($plan, new Move($body->text('coat') ?? '', $body->text('from') ?? '', $body->text('to'), $body->whole('count'), $body->whole('at')), Editing::by($request, $body));
 
         return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
     }
@@ -156,7 +153,7 @@ final readonly class EveningController
 
     public function bath(Request $request, Plan $plan, string $batch): JsonResponse
     {
-        $typed = Body::of($request)->celsius ?? null;
+        $typed = Body::of($request)->value('celsius');
         try {
             $celsius = NumberParser::celsius(is_scalar($typed) ? (string) $typed : '', Person::of($request)->units);
         } catch (QuantityException $exception) {
@@ -188,20 +185,20 @@ final readonly class EveningController
     }
 
     /**
-     * @param  list<stdClass>  $batches
-     * @return array{batches: list<stdClass>, answer: array<string, mixed>}
+     * @param  list<BatchEntry>  $batches
+     * @return array{batches: list<BatchEntry>, answer: array<string, mixed>}
      */
     private function answer(Evening $evening, array $batches, Request $request): array
     {
         return ['batches' => $batches, 'answer' => EveningAnswer::of($evening, CarbonImmutable::now(), Person::of($request))];
     }
 
-    /** @return list<stdClass> */
+    /** @return list<BatchEntry> */
     private function typed(Request $request): array
     {
-        $read = (new TypedFields(Person::of($request)->units))->read(Body::of($request), '');
+        $read = (new TypedFields(Person::of($request)->units))->read(Body::of($request));
 
-        return Dig::objects($read, 'batches');
+        return $read->entries('batches', BatchEntry::class);
     }
 
     /** @return array<string, array{id: string, mixed: bool, poured: bool}> by batch */

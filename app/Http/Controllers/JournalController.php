@@ -12,14 +12,13 @@ use App\Mixing\CupReader;
 use App\Mixing\MixingState;
 use App\Models\Mixing;
 use App\Models\Pour;
-use App\PlanFile\Dig;
 use App\Pouring\PourState;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use stdClass;
+use OpenGlaze\Core\Document\Entry;
 
 /** Takes down what devices send of what happened, and answers what became of it. */
 final readonly class JournalController
@@ -39,13 +38,13 @@ final readonly class JournalController
         $heard = CarbonImmutable::now();
         $person = Person::of($request);
         $body = Body::of($request);
-        $this->presses->refuseOthers(Dig::text($body, 'studio'));
-        $device = Presses::device(Dig::object($body, 'device'), $heard);
+        $this->presses->refuseOthers($body->text('studio'));
+        $device = Presses::device($body->at('device'), $heard);
         $results = $subjects = [];
-        foreach (array_slice(Dig::objects($body, 'events'), 0, self::MOST_AT_ONCE) as $sent) {
-            $subject = Dig::text($sent, 'subject') ?? '';
+        foreach (array_slice($body->entries('events'), 0, self::MOST_AT_ONCE) as $sent) {
+            $subject = $sent->text('subject') ?? '';
             $subjects[$subject] = true;
-            $results[] = ['id' => Dig::text($sent, 'id'), ...$this->take($sent, $device, $heard, $person)];
+            $results[] = ['id' => $sent->text('id'), ...$this->take($sent, $device, $heard, $person)];
         }
 
         return response()->json([
@@ -56,7 +55,7 @@ final readonly class JournalController
     }
 
     /** @return array{status: string, code?: string, sentence?: string, field?: string} */
-    private function take(stdClass $sent, string $device, CarbonImmutable $heard, Person $person): array
+    private function take(Entry $sent, string $device, CarbonImmutable $heard, Person $person): array
     {
         try {
             $this->bench->write($this->presses->pressed($sent, $device, $heard), $person);

@@ -13,13 +13,12 @@ use App\Mixing\MixingState;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
-use App\PlanFile\Dig;
-use App\Planning\TypedFields;
 use App\Pouring\BatchPours;
 use App\Saying\Person;
 use App\Scale\Scale;
 use App\Scale\ScaleReading;
 use App\Scale\SocketScale;
+use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -28,7 +27,6 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Message\Message;
-use stdClass;
 
 /** A batch being weighed, stirred and coloured; and the scale that it stands on. */
 final readonly class MixingController
@@ -47,7 +45,7 @@ final readonly class MixingController
     /** The first time it is said too how this studio measures. */
     public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->beginAlone($coat, Dig::text(Body::of($request), 'measure_by'), $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::of($request)));
+        return redirect()->route('mixings.show', $desk->beginAlone($coat, Body::of($request)->text('measure_by'), $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     public function show(Request $request, Mixing $mixing, MixingDesk $desk): Response
@@ -60,7 +58,7 @@ final readonly class MixingController
             'batch' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now(), Person::of($request)),
             'plan_id' => $mixing->plan_id,
             'takes_now_g' => $desk->takesNowG($mixing),
-            'room' => $evening->document->studio,
+            'room' => $evening->document->studio(),
             'cautions' => EveningAnswer::cautions($batch, Person::of($request)),
         ]);
     }
@@ -73,9 +71,9 @@ final readonly class MixingController
     public function pour(Request $request, Mixing $mixing, BatchPours $pours): RedirectResponse
     {
         $body = Body::of($request);
-        $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
+        $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
-        $reason = $body->reason ?? null;
+        $reason = $body->value('reason');
         $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
 
         return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
@@ -95,8 +93,8 @@ final readonly class MixingController
     public function hand(Request $request, SocketScale $scale): JsonResponse
     {
         $body = Body::of($request);
-        $what = $body->hand ?? null;
-        $grams = $body->grams ?? 0;
+        $what = $body->value('hand');
+        $grams = $body->value('grams') ?? 0;
         $scale->hand(is_string($what) ? $what : '', is_int($grams) || is_float($grams) ? (float) $grams : 0.0);
 
         return self::read($request, $scale->reading());

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
-use App\PlanFile\Dig;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Outlines;
@@ -24,7 +24,6 @@ use OpenGlaze\Core\Tracing\KnownSheet;
 use OpenGlaze\Core\Tracing\PhotoScale;
 use OpenGlaze\Core\Tracing\Tracing;
 use OpenGlaze\Core\Tracing\TracingException;
-use stdClass;
 
 /** Outlines that are not typed: traced over a photo, or brought in an SVG drawing. Nothing is saved. */
 final class OutlineController
@@ -69,15 +68,16 @@ final class OutlineController
     }
 
     /** @return list<list<Knot>> */
-    private function loops(stdClass $body): array
+    private function loops(Entry $body): array
     {
         $loops = [];
         $count = 0;
-        foreach (is_array($body->loops ?? null) ? $body->loops : [] as $loop) {
+        $written = $body->value('loops');
+        foreach (is_array($written) ? $written : [] as $loop) {
             $knots = [];
             foreach (is_array($loop) ? $loop : [] as $knot) {
-                if ($knot instanceof stdClass) {
-                    $knots[] = new Knot($this->point($knot), ($knot->corner ?? false) === true);
+                if ($knot instanceof Entry) {
+                    $knots[] = new Knot($this->point($knot), $knot->isTrue('corner'));
                 }
             }
             $count += count($knots);
@@ -92,29 +92,29 @@ final class OutlineController
         return $loops;
     }
 
-    private function scale(stdClass $body, Request $request): PhotoScale
+    private function scale(Entry $body, Request $request): PhotoScale
     {
-        $sheet = $body->sheet ?? null;
-        if ($sheet instanceof stdClass) {
-            $corners = array_map($this->point(...), Dig::objects($sheet, 'corners'));
+        $sheet = $body->entry('sheet');
+        if ($sheet !== null) {
+            $corners = array_map($this->point(...), $sheet->entries('corners'));
             if (count($corners) !== 4) {
                 throw FieldException::at(['outline' => Message::of('refused.four_corners')]);
             }
 
-            return KnownSheet::at($corners, $this->mm($sheet->width_mm ?? '', 'width_mm', $request), $this->mm($sheet->height_mm ?? '', 'height_mm', $request));
+            return KnownSheet::at($corners, $this->mm($sheet->value('width_mm'), 'width_mm', $request), $this->mm($sheet->value('height_mm'), 'height_mm', $request));
         }
-        $length = $body->length ?? null;
-        if (! $length instanceof stdClass || ! ($length->from ?? null) instanceof stdClass || ! ($length->to ?? null) instanceof stdClass) {
+        [$from, $to] = [$body->entry('length.from'), $body->entry('length.to')];
+        if ($from === null || $to === null) {
             throw FieldException::at(['outline' => Message::of('refused.no_scale')]);
         }
 
-        return KnownLength::between($this->point($length->from), $this->point($length->to), $this->mm($length->mm ?? '', 'mm', $request));
+        return KnownLength::between($this->point($from), $this->point($to), $this->mm($body->value('length.mm'), 'mm', $request));
     }
 
-    private function point(stdClass $at): Point
+    private function point(Entry $at): Point
     {
-        $x = Dig::float($at, 'x');
-        $y = Dig::float($at, 'y');
+        $x = $at->number('x');
+        $y = $at->number('y');
         if ($x === null || $y === null || abs($x) > 1e6 || abs($y) > 1e6) {
             throw FieldException::at(['outline' => Message::of('refused.point_without_place')]);
         }

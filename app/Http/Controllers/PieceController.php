@@ -15,11 +15,11 @@ use App\Planning\CoatAnswer;
 use App\Planning\Namesakes;
 use App\Planning\OutlineDrawing;
 use App\Planning\PieceDesk;
-use App\Planning\TypedFields;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
 use App\Saying\Person;
 use App\Typed\FieldException;
+use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -28,6 +28,8 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Answer\ResultDocument;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Inset;
 use OpenGlaze\Core\Outline\OutlineException;
@@ -38,7 +40,6 @@ use OpenGlaze\Core\Plan\UsualPiece;
 use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Trace\Traces;
-use stdClass;
 
 /** Taking pieces in, and looking back at them. */
 final readonly class PieceController
@@ -136,7 +137,7 @@ final readonly class PieceController
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body, ''), $edit);
+        $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body), $edit);
         $coat = $piece->coats()->first();
 
         return $coat === null ? redirect()->route('pieces') : redirect()->route('coats.show', $coat);
@@ -224,15 +225,11 @@ final readonly class PieceController
     /** The piece as it is typed, whether it has a name yet or not. */
     private function unsaved(Request $request): CorePiece
     {
-        $spec = $this->typed($request);
-        $spec->id = 'live';
-        $spec->name = 'live';
-
-        return $this->desk->check(Plan::own(), $spec);
+        return $this->desk->check(Plan::own(), PieceEntry::of($this->typed($request)->raw())->called('live', 'live'));
     }
 
-    private function typed(Request $request): stdClass
+    private function typed(Request $request): Entry
     {
-        return (new TypedFields(Person::of($request)->units))->read(Body::of($request), '');
+        return (new TypedFields(Person::of($request)->units))->read(Body::of($request));
     }
 }

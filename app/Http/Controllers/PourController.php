@@ -12,13 +12,13 @@ use App\Models\Pour;
 use App\Photos\PhotoStore;
 use App\PlanFile\Json;
 use App\Planning\CoatAnswer;
-use App\Planning\TypedFields;
 use App\Pouring\FilmSchedule;
 use App\Pouring\PourDesk;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
 use App\Pouring\UsedFields;
 use App\Saying\Person;
+use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -28,11 +28,11 @@ use Illuminate\Support\Facades\Storage;
 use Inertia\Inertia;
 use Inertia\Response;
 use JsonException;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
-use stdClass;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** A pour from the start of its clock to what it took; what is pressed in between comes through the journal. */
@@ -45,9 +45,9 @@ final readonly class PourController
     public function start(Request $request, Coat $coat, PourDesk $desk): RedirectResponse
     {
         $body = Body::of($request);
-        $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
+        $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
-        $reason = $body->reason ?? null;
+        $reason = $body->value('reason');
         $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
 
         return redirect()->route('pours.show', $pour);
@@ -95,8 +95,8 @@ final readonly class PourController
         $before = $pour->photo;
         $photo = $file instanceof UploadedFile ? $photos->keep($file) : null;
         try {
-            $pressed = $this->presses->ofForm((object) ['press' => self::press($request)], EventKind::Took, $pour->id);
-            $bench->write($pressed->saying((object) [...get_object_vars($facts), ...($photo === null ? [] : ['photo' => $photo])]), Person::of($request));
+            $pressed = $this->presses->ofForm(Entry::from(['press' => self::press($request)]), EventKind::Took, $pour->id);
+            $bench->write($pressed->saying($photo === null ? $facts : $facts->with('photo', $photo)), Person::of($request));
         } finally {
             // what is not the photo of this pour now is nobody's
             foreach (array_diff(array_filter([$before, $photo]), [$pour->refresh()->photo]) as $nobodys) {
@@ -110,10 +110,10 @@ final readonly class PourController
     }
 
     /** A form with a file has no objects: the press is one field of JSON. */
-    private static function press(Request $request): ?stdClass
+    private static function press(Request $request): ?Entry
     {
         try {
-            return Json::object(Body::text($request, 'press'));
+            return Json::read(Body::text($request, 'press'));
         } catch (JsonException) {
             return null;
         }

@@ -21,12 +21,11 @@ use App\Models\Pour;
 use App\Models\Resin;
 use App\Models\Supply;
 use App\Models\SupplyKind;
-use App\PlanFile\Dig;
 use App\Planning\CoatAnswer;
 use App\Planning\ShelfDesk;
-use App\Planning\TypedFields;
 use App\Saying\Person;
 use App\Stock\LotDesk;
+use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -35,6 +34,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Message\Message;
@@ -44,7 +44,6 @@ use OpenGlaze\Core\Plan\ResinReader;
 use OpenGlaze\Core\Plan\SheetCheck;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Stock\Packs;
-use stdClass;
 
 /** The shelf: resins as their labels have them, colourants and recipes, vessels, and the bottles that are open. */
 final readonly class ShelfController
@@ -163,7 +162,7 @@ final readonly class ShelfController
         $away = LotRecord::of($journal->of($lot->subject))->thrownAway;
         if ($away !== null) {
             $pressed = $this->presses->ofForm(Body::of($request), EventKind::Undone, $lot->subject);
-            $bench->write($pressed->saying((object) ['of' => $away->id]), Person::of($request));
+            $bench->write($pressed->saying(Entry::from(['of' => $away->id])), Person::of($request));
         }
 
         return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.lot_back', name: $lot->name)));
@@ -179,24 +178,24 @@ final readonly class ShelfController
         abort(404);
     }
 
-    private function typed(Request $request): stdClass
+    private function typed(Request $request): Entry
     {
         return $this->edited($request)[0];
     }
 
-    /** @return array{stdClass, Edit} what is typed, and by whom */
+    /** @return array{Entry, Edit} what is typed, and by whom */
     private function edited(Request $request): array
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        unset($body->press);
+        $body = $body->without('press');
 
         return [$this->sheet($request, $body), $edit];
     }
 
-    private function sheet(Request $request, stdClass $body): stdClass
+    private function sheet(Request $request, Entry $body): Entry
     {
-        return (new TypedFields(Person::of($request)->units))->readSheet($body);
+        return (new TypedFields(Person::of($request)->units))->read($body);
     }
 
     /** @return array<string, mixed> */
@@ -204,7 +203,7 @@ final readonly class ShelfController
     {
         $sheet = (new ResinReader)->saved($resin->sheet);
         $left = $resin->lots->sum(fn (Lot $lot): float => ($lot->left_a_ml ?? 0.0) + ($lot->left_b_ml ?? 0.0));
-        $packs = array_map(floatval(...), array_filter((array) Dig::value($resin->sheet, 'packs_ml'), is_numeric(...)));
+        $packs = array_map(floatval(...), array_filter((array) $resin->sheet->value('packs_ml'), is_numeric(...)));
 
         return [
             'id' => $resin->id,
@@ -257,7 +256,7 @@ final readonly class ShelfController
         ];
     }
 
-    private static function flammable(stdClass $sheet): Flammable
+    private static function flammable(Entry $sheet): Flammable
     {
         $form = Form::tryFrom(is_string($sheet->form ?? null) ? $sheet->form : '') ?? Form::Additive;
 

@@ -9,7 +9,6 @@ use App\Http\Editing;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Template;
-use App\PlanFile\Dig;
 use App\PlanFile\Json;
 use App\Planning\CoatChanges;
 use App\Planning\CoatDesk;
@@ -21,9 +20,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use JsonException;
 use OpenGlaze\Core\Coating\WhatKeepsIt;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
-use stdClass;
 
 /** The stack of coats of a piece, and the studio's templates. */
 final readonly class StackController
@@ -34,7 +33,7 @@ final readonly class StackController
 
     public function add(Request $request, Piece $piece): RedirectResponse
     {
-        $kind = Body::of($request)->kind ?? null;
+        $kind = Body::of($request)->value('kind');
         $kind = CoatKind::tryFrom(is_string($kind) ? $kind : '') ?? throw FieldException::at(['form' => Message::of('refused.kind_of_coat')]);
 
         return redirect()->route('coats.show', $this->stacks->add($piece, $kind));
@@ -48,12 +47,12 @@ final readonly class StackController
     /** The same film as so many coats: what a stop for its depth or heat offers. */
     public function split(Request $request, Coat $coat, CoatDesk $coats): RedirectResponse
     {
-        $count = Body::of($request)->count ?? null;
+        $count = Body::of($request)->value('count');
         $film = $coats->saved($coat)->coat->case->thicknessMm?->value;
         if (! is_int($count) || $count < 2 || $count > WhatKeepsIt::MOST_COATS || $film === null) {
             throw FieldException::at(['form' => Message::of('refused.count_of_coats', most: WhatKeepsIt::MOST_COATS)]);
         }
-        $before = Json::line(Dig::object($coat->spec, 'size_by'));
+        $before = Json::line($coat->spec->sizeBy());
         $new = $this->stacks->split($coat, $film, $count, Editing::by($request, Body::of($request)));
 
         return redirect()->route('coats.show', $coat)
@@ -65,12 +64,12 @@ final readonly class StackController
     {
         [$others, $size] = [$request->query('others'), $request->query('size')];
         try {
-            $sizeBy = Json::object(is_string($size) ? $size : '');
+            $sizeBy = Json::read(is_string($size) ? $size : '');
         } catch (JsonException) {
             throw FieldException::at(['form' => Message::of('refused.thickness_before')]);
         }
         // read before it is kept, of a copy: what is asked for comes in the address
-        $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, (object) ['size_by' => $sizeBy], new stdClass));
+        $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, Entry::from(['size_by' => $sizeBy]), Entry::of(), Entry::of()));
         $this->stacks->whole($coat, array_map(intval(...), explode(',', is_string($others) ? $others : '')), $sizeBy, Editing::by($request, Body::of($request)));
 
         return redirect()->route('coats.show', $coat)->with('said', Person::of($request)->say(Message::of('said.one_coat_again')));
@@ -78,7 +77,7 @@ final readonly class StackController
 
     public function move(Request $request, Coat $coat): RedirectResponse
     {
-        $by = Body::of($request)->by ?? null;
+        $by = Body::of($request)->value('by');
         $this->stacks->move($coat, is_int($by) ? $by : 0);
 
         return redirect()->route('coats.show', $coat);
@@ -109,7 +108,7 @@ final readonly class StackController
 
     public function keep(Request $request, Piece $piece): RedirectResponse
     {
-        $name = Body::of($request)->name ?? null;
+        $name = Body::of($request)->value('name');
         $template = $this->stacks->keep($piece, is_string($name) ? $name : '');
 
         return back()->with('said', Person::of($request)->say(Message::of('said.stack_kept', name: $template->name)));

@@ -9,14 +9,13 @@ use App\Http\Editing;
 use App\Models\Plan;
 use App\Planning\RoomDesk;
 use App\Planning\RoomInForce;
-use App\Planning\TypedFields;
 use App\Saying\Person;
+use App\Typed\TypedFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Message\Message;
-use stdClass;
 
 /** The studio itself: its name, its room, its signs. */
 final readonly class StudioController
@@ -39,9 +38,9 @@ final readonly class StudioController
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        $typed = ($body->studio ?? null) instanceof stdClass ? $body->studio : new stdClass;
+        $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
-        $name = $body->name ?? null;
+        $name = $body->value('name');
         $desk->change(Plan::own(), is_string($name) ? $name : '', $room, $edit);
 
         return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('said.saved')));

@@ -25,7 +25,7 @@ readonly class Entry implements JsonSerializable
         return new static($written);
     }
 
-    /** @param  array<string, mixed>  $fields  lists and objects within them as arrays, objects or entries */
+    /** @param  array<array-key, mixed>  $fields  lists and objects within them as arrays, objects or entries */
     final public static function from(array $fields): static
     {
         return new static(self::object($fields));
@@ -56,15 +56,13 @@ readonly class Entry implements JsonSerializable
     /** @return array<array-key, mixed> as they are written, by their names; objects as entries */
     final public function fields(): array
     {
-        return array_map(static fn (mixed $value): mixed => $value instanceof stdClass ? Entry::of($value) : $value, get_object_vars($this->written));
+        return array_map(self::dressed(...), get_object_vars($this->written));
     }
 
     /** As it is written; an object as an entry. */
     final public function value(string $path): mixed
     {
-        $value = $this->found($path);
-
-        return $value instanceof stdClass ? self::of($value) : $value;
+        return self::dressed($this->found($path));
     }
 
     final public function text(string $path): ?string
@@ -94,12 +92,19 @@ readonly class Entry implements JsonSerializable
         return $this->found($path) === true;
     }
 
-    /** The object that stands there, empty where none does. */
-    final public function at(string $path): self
+    /**
+     * The object that stands there, empty where none does.
+     *
+     * @template T of Entry
+     *
+     * @param  class-string<T>  $as
+     * @return T
+     */
+    final public function at(string $path, string $as = self::class): self
     {
         $value = $this->found($path);
 
-        return self::of($value instanceof stdClass ? $value : new stdClass);
+        return $as::of($value instanceof stdClass ? $value : new stdClass);
     }
 
     /** The object that stands there, if any. */
@@ -226,6 +231,16 @@ readonly class Entry implements JsonSerializable
         }
 
         return $object;
+    }
+
+    /** Objects as entries, in lists too. */
+    private static function dressed(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof stdClass => self::of($value),
+            is_array($value) => array_map(self::dressed(...), $value),
+            default => $value,
+        };
     }
 
     private static function bare(mixed $value): mixed

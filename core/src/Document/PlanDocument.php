@@ -70,6 +70,6 @@ final readonly class PlanDocument extends Entry
      */
     public function withBatchesOf(array $coats): self
     {
-        return $this->has('batches') ? $this->withBatches(BatchEntry::allOf($this->batches(), $coats)) : $this;
+        return $this->batches() === [] ? $this : $this->with('batches', BatchEntry::allOf($this->batches(), $coats));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Journal;
 
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Plan\PartName;
 
 /** What became of a cup, from its first gram until it is poured or thrown away: a fold of its events. */
@@ -23,6 +24,12 @@ final readonly class CupRecord
         public ?Event $mixed,
         public ?Event $discarded,
     ) {
+    }
+
+    /** As it was planned when it began. */
+    public function plan(): PlanDocument
+    {
+        return $this->begun?->facts->at('plan', PlanDocument::class) ?? PlanDocument::of();
     }
 
     /** @param  iterable<Event>  $events  of one cup, in any order, some of them twice */

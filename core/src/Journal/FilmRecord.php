@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Journal;
 
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
 
 /**
  * What became of a film, from the end of its stirring until it is off the bench: a fold of its events.
@@ -25,6 +26,12 @@ final readonly class FilmRecord
         public Took $took,
         public ?Event $off,
     ) {
+    }
+
+    /** As it was planned when it began. */
+    public function plan(): PlanDocument
+    {
+        return $this->begun?->facts->at('plan', PlanDocument::class) ?? PlanDocument::of();
     }
 
     /** @param  iterable<Event>  $events  of one film, in any order, some of them twice */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
@@ -35,10 +36,10 @@ final readonly class BatchReader
     }
 
     /** One on the shelf; null where it cannot be read. */
-    public static function saved(stdClass $sheet): ?VesselSheet
+    public static function saved(Entry $sheet): ?VesselSheet
     {
         $faults = new Faults;
-        $vessel = self::vessel(new Node($sheet, '', $faults, Origin::Entered));
+        $vessel = self::vessel(new Node($sheet->raw(), '', $faults, Origin::Entered));
 
         return $faults->any() ? null : $vessel;
     }

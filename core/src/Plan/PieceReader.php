@@ -10,6 +10,7 @@ use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Body\CylinderSide;
 use OpenGlaze\Core\Body\Ellipsoid;
 use OpenGlaze\Core\Body\Hollow;
+use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Outline;
@@ -18,7 +19,6 @@ use OpenGlaze\Core\Outline\Side;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;
-use stdClass;
 
 /** Reads one piece. */
 final class PieceReader
@@ -113,9 +113,9 @@ final class PieceReader
     }
 
     /** A piece that was read before, and is known to be sound. */
-    public function saved(stdClass $piece): Piece
+    public function saved(PieceEntry $piece): Piece
     {
-        return $this->read(new Node($piece, '', new Faults, Origin::Entered));
+        return $this->read(new Node($piece->raw(), '', new Faults, Origin::Entered));
     }
 
     /** A depth of 0 means a piece without an edge to coat. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\CatalystTable;
@@ -12,7 +13,6 @@ use OpenGlaze\Core\Mix\Ratio;
 use OpenGlaze\Core\Mix\RatioBy;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
-use stdClass;
 
 /** Reads one resin's data sheet. */
 final class ResinReader
@@ -20,9 +20,9 @@ final class ResinReader
     private const MOST_ROWS = 100;
 
     /** A sheet that was read before, and is known to be sound. */
-    public function saved(stdClass $sheet): ResinSheet
+    public function saved(Entry $sheet): ResinSheet
     {
-        return $this->read(new Node($sheet, '', new Faults, Origin::Label));
+        return $this->read(new Node($sheet->raw(), '', new Faults, Origin::Label));
     }
 
     public function read(Node $node): ResinSheet

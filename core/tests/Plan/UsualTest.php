@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Plan;
 
 use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\PieceKind;
@@ -40,7 +41,7 @@ final class UsualTest extends TestCase
             ]));
             self::assertInstanceOf(stdClass::class, $piece);
             foreach (CoatKind::cases() as $coatKind) {
-                $coat = UsualCoat::of((new PieceReader)->saved($piece), $coatKind, null);
+                $coat = UsualCoat::of((new PieceReader)->saved(PieceEntry::of($piece)), $coatKind, null);
                 if ($coat->containment === Containment::Held && ! isset($piece->outline)) {
                     continue; // a dome wants an outline, and says so
                 }
@@ -55,8 +56,8 @@ final class UsualTest extends TestCase
 
     public function test_what_is_filled_is_dammed_and_a_coat_ends_as_the_one_below_does(): void
     {
-        $tray = (new PieceReader)->saved((object) ['id' => 'tray', 'surface' => 'slate', 'recess_mm' => 6, 'outline' => (object) self::OUTLINES['ellipse']]);
-        $mould = (new PieceReader)->saved((object) ['id' => 'mould', 'surface' => 'sealed', 'measure' => (object) ['water_g' => 200]]);
+        $tray = (new PieceReader)->saved(PieceEntry::of((object) ['id' => 'tray', 'surface' => 'slate', 'recess_mm' => 6, 'outline' => (object) self::OUTLINES['ellipse']]));
+        $mould = (new PieceReader)->saved(PieceEntry::of((object) ['id' => 'mould', 'surface' => 'sealed', 'measure' => (object) ['water_g' => 200]]));
         self::assertSame(Containment::Dammed, UsualCoat::of($tray, CoatKind::Base, null)->containment);
         self::assertSame(Containment::Open, UsualCoat::of($tray, CoatKind::Top, Containment::Open)->containment);
         self::assertSame(Containment::Held, UsualCoat::of($tray, CoatKind::Dome, Containment::Open)->containment);
@@ -68,7 +69,7 @@ final class UsualTest extends TestCase
         $first = static function (string $kind, array $more = []): Containment {
             $piece = (object) ['id' => 'one', 'kind' => $kind, 'surface' => 'sealed', 'outline' => (object) self::OUTLINES['rectangle'], ...$more];
 
-            return UsualCoat::of((new PieceReader)->saved($piece), CoatKind::Flood, null)->containment;
+            return UsualCoat::of((new PieceReader)->saved(PieceEntry::of($piece)), CoatKind::Flood, null)->containment;
         };
         foreach (['tile', 'coaster', 'pendant', 'print'] as $kind) {
             self::assertSame(Containment::Held, $first($kind), $kind);
@@ -76,7 +77,7 @@ final class UsualTest extends TestCase
         }
         self::assertSame(Containment::Dammed, $first('tray', ['lip_mm' => 6]));
         self::assertSame([Containment::Open, Containment::Open], [$first('tray'), $first('canvas')]);
-        $counted = (new PieceReader)->saved((object) ['id' => 'one', 'kind' => 'pendant', 'surface' => 'metal', 'measure' => (object) ['each_ml' => 2]]);
+        $counted = (new PieceReader)->saved(PieceEntry::of((object) ['id' => 'one', 'kind' => 'pendant', 'surface' => 'metal', 'measure' => (object) ['each_ml' => 2]]));
         self::assertSame(Containment::Open, UsualCoat::of($counted, CoatKind::Flood, null)->containment, 'nothing is known of its edge');
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Stock;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\BatchReader;
 use OpenGlaze\Core\Plan\VesselSheet;
@@ -55,13 +56,13 @@ final class VesselStockTest extends TestCase
     public function test_a_sheet_of_the_shelf_is_read_with_its_count_or_not_at_all(): void
     {
         $sheet = (object) ['id' => 'cup', 'bottom_mm' => 60, 'top_mm' => 70, 'height_mm' => 90, 'material' => 'silicone', 'have' => 3];
-        self::assertSame(3, BatchReader::saved($sheet)?->have);
+        self::assertSame(3, BatchReader::saved(Entry::of($sheet))?->have);
         unset($sheet->have);
-        self::assertNull(BatchReader::saved($sheet)->have ?? null);
+        self::assertNull(BatchReader::saved(Entry::of($sheet))->have ?? null);
         foreach (['have' => 2.5, 'top_mm' => 'wide'] as $field => $value) {
             $wrong = clone $sheet;
             $wrong->{$field} = $value;
-            self::assertNull(BatchReader::saved($wrong), $field);
+            self::assertNull(BatchReader::saved(Entry::of($wrong)), $field);
         }
     }
 
