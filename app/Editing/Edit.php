@@ -21,8 +21,8 @@ final readonly class Edit
     }
 
     /** By the studio itself, which has just read what is there. */
-    public static function byStudio(): self
+    public static function byStudio(CarbonImmutable $now): self
     {
-        return new self([], null, CarbonImmutable::now());
+        return new self([], null, $now);
     }
 }

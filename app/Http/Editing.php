@@ -23,7 +23,7 @@ final class Editing
                 $read[(string) $kind] = $version;
             }
         }
-        $now = CarbonImmutable::now();
+        $now = Arrival::of($request);
 
         return new Edit($read, self::device($request, $now), $now);
     }

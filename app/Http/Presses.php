@@ -46,9 +46,8 @@ final readonly class Presses
     }
 
     /** The press that came with a form; where a page sent none, the studio's own. @throws Refused */
-    public function ofForm(Entry $body, EventKind $kind, ?string $subject = null, ?CarbonImmutable $heard = null): Pressed
+    public function ofForm(Entry $body, CarbonImmutable $heard, EventKind $kind, ?string $subject = null): Pressed
     {
-        $heard ??= CarbonImmutable::now();
         $sent = $body->at('press');
         if ($sent->value('id') === null) {
             return $this->byStudio($kind, $subject ?? (string) Str::uuid(), $heard);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Clock\StudioClock;
 use App\Journal\ThisStudio;
 use App\PlanFile\Json;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
@@ -21,8 +21,10 @@ final readonly class Backup
 
     public const LIST = 'backup.json';
 
-    public function __construct(private ThisStudio $studio)
-    {
+    public function __construct(
+        private ThisStudio $studio,
+        private StudioClock $clock,
+    ) {
     }
 
     /**
@@ -51,7 +53,7 @@ final readonly class Backup
             }
         }
         File::put($part.'/'.self::LIST, Json::file((object) [
-            'format' => self::FORMAT, 'version' => 1, 'studio' => Schema::hasTable('studio') ? $this->studio->id() : null, 'made' => CarbonImmutable::now()->toIso8601String(), 'sha256' => (object) $files,
+            'format' => self::FORMAT, 'version' => 1, 'studio' => Schema::hasTable('studio') ? $this->studio->id() : null, 'made' => $this->clock->now()->toIso8601String(), 'sha256' => (object) $files,
         ]));
         File::move($part, $folder);
 

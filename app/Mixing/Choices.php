@@ -34,7 +34,7 @@ final readonly class Choices
     {
         $pieces = $this->pieces();
         $amounts = $this->amounts->of($pieces);
-        $still = StillToPour::now();
+        $still = StillToPour::read();
         $films = FilmsNow::ofPieces(array_values($pieces->map(fn (Piece $piece): int => $piece->id)->all()), $now);
         $plans = $pieces->pluck('plan_id')->unique()->count();
         $namesakes = Namesakes::among($pieces);
@@ -72,7 +72,7 @@ final readonly class Choices
     {
         $pieces = $this->pieces();
         $amounts = $this->amounts->of($pieces);
-        $still = StillToPour::now();
+        $still = StillToPour::read();
         $needed = [];
         foreach ($pieces as $piece) {
             foreach ($piece->coats as $coat) {

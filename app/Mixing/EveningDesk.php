@@ -146,14 +146,14 @@ final readonly class EveningDesk
      *
      * @throws FieldException when nothing is chosen, or a coat cannot be computed
      */
-    public function propose(Plan $plan, array $keys): array
+    public function propose(Plan $plan, array $keys, CarbonImmutable $now): array
     {
         if ($keys === []) {
             throw FieldException::at(['coats' => Message::of('refused.no_coats')]);
         }
         $evening = $this->computed($this->assembler->evening($plan, [], $keys));
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
-        $atHand = VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now());
+        $atHand = VesselsAtHand::of($evening->plan->vessels, $now);
         $cups = self::cups($evening, $atHand, []);
         $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), ...self::still($chosen));
         $others = [];
@@ -212,7 +212,7 @@ final readonly class EveningDesk
     public function move(Plan $plan, Move $move, Edit $edit): array
     {
         return DB::transaction(function () use ($plan, $move, $edit): array {
-            $batches = $this->moved($plan, $this->kept($plan->refresh()), $move);
+            $batches = $this->moved($plan, $this->kept($plan->refresh()), $move, $edit->at);
 
             return [$batches, $this->save($plan, $batches, new Edit([], $edit->device, $edit->at))];
         });
@@ -237,7 +237,7 @@ final readonly class EveningDesk
                 $count = min($left, $turn->count);
                 if ($count > 0) {
                     $before = self::idsOf($batches);
-                    $batches = $this->moved($plan, $batches, new Move($turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0));
+                    $batches = $this->moved($plan, $batches, new Move($turn->coat->case->coat->id, $batchId, $into, $count, $into === null ? null : 0), $edit->at);
                     $into ??= array_values(array_diff(self::idsOf($batches), $before))[0] ?? null;
                 }
                 $left -= $count;
@@ -263,7 +263,7 @@ final readonly class EveningDesk
      *
      * @throws FieldException when it cannot be moved so
      */
-    private function moved(Plan $plan, array $batches, Move $move): array
+    private function moved(Plan $plan, array $batches, Move $move, CarbonImmutable $now): array
     {
         $evening = $this->compute($plan, $batches);
         $quantities = [];
@@ -272,7 +272,7 @@ final readonly class EveningDesk
         }
         $moved = (new BatchMove($batches, $quantities, $this->mixed($plan)))->make($move);
 
-        return $this->refitted($plan, $moved);
+        return $this->refitted($plan, $moved, $now);
     }
 
     /**
@@ -283,7 +283,7 @@ final readonly class EveningDesk
      */
     private static function still(array $coats): array
     {
-        $still = StillToPour::now();
+        $still = StillToPour::read();
         $rows = CoatKeys::find(array_map(static fn (CoatResult $result): string => $result->case->coat->id, $coats))->keyBy(CoatKeys::of(...));
         $counts = $lifts = [];
         foreach ($coats as $result) {
@@ -308,10 +308,10 @@ final readonly class EveningDesk
      * @param  list<BatchEntry>  $batches
      * @return list<BatchEntry> the same, those whose cup does not take them in another
      */
-    private function refitted(Plan $plan, array $batches): array
+    private function refitted(Plan $plan, array $batches, CarbonImmutable $now): array
     {
         $evening = $this->compute($plan, array_map(static fn (BatchEntry $batch): BatchEntry => $batch->without('vessel', 'measure'), $batches));
-        $cups = self::cups($evening, VesselsAtHand::of($evening->plan->vessels, CarbonImmutable::now()), []);
+        $cups = self::cups($evening, VesselsAtHand::of($evening->plan->vessels, $now), []);
         foreach ($evening->batches as $index => $result) {
             $own = $evening->plan->vessels[$batches[$index]->vessel() ?? ''] ?? null;
             if ($own !== null && $own->shape->stirrableMl() >= $result->mix->totalMl()) {

@@ -55,7 +55,7 @@ final readonly class MixingDesk
     {
         return DB::transaction(function () use ($coat, $measureBy, $pressed, $person): Mixing {
             if ($measureBy !== null) {
-                $this->rooms->change(Plan::own(), Plan::own()->name, Entry::from(['measure_by' => $measureBy]), Edit::byStudio());
+                $this->rooms->change(Plan::own(), Plan::own()->name, Entry::from(['measure_by' => $measureBy]), Edit::byStudio($pressed->at()));
             }
 
             return $this->goOn($coat->piece->plan, CoatAlone::key($coat), $pressed, $person, fn (): BatchEntry => $this->plannedAlone($coat));
@@ -98,7 +98,7 @@ final readonly class MixingDesk
     {
         $result = $this->coats->saved($coat)->coat;
 
-        return CoatAlone::spec($coat, $result, StillToPour::now()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->hands->measuredBy);
+        return CoatAlone::spec($coat, $result, StillToPour::read()->nextLift($coat, count($result->lifts)), $this->rooms->inForce(Plan::own())->hands->measuredBy);
     }
 
     /**

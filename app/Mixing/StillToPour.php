@@ -15,7 +15,7 @@ final readonly class StillToPour
     {
     }
 
-    public static function now(): self
+    public static function read(): self
     {
         $pours = [];
         // of many pours of one coat it is enough to know how many there were, and of how many pieces

@@ -58,7 +58,7 @@ final class PlanImporter
      */
     private function insert(Plan $plan, string $model, string $column, array $entries, ?callable $relations = null): array
     {
-        $now = now();
+        $now = (new $model)->freshTimestamp();
         foreach (array_chunk($entries, self::AT_A_TIME, true) as $chunk) {
             $rows = [];
             foreach ($chunk as $position => $entry) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Clock\StudioClock;
 use App\Database\ImmediateSQLiteConnector;
 use App\Journal\Bench;
 use App\Journal\FoldTheBench;
@@ -33,6 +34,11 @@ final class AppServiceProvider extends ServiceProvider
             return new SocketScale(is_string($path) && $path !== '' ? $path : null);
         });
         $this->app->bind(Scale::class, SocketScale::class);
+        $this->app->bind(StudioClock::class, static function (): StudioClock {
+            $path = config('studio.clock');
+
+            return new StudioClock(is_string($path) && $path !== '' ? $path : null);
+        });
         $this->app->scoped(ThisStudio::class);
         $this->app->tag([CupRules::class, FilmRules::class, LotRules::class], SubjectRules::class);
         $this->app->when([Bench::class, Words::class])->needs('$rules')->giveTagged(SubjectRules::class);

@@ -84,7 +84,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $plan = Plan::own();
-        $this->room->change($plan, 'Halfmoon Bench', Entry::from(['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5, 'measure_by' => 'scale']), Edit::byStudio());
+        $this->room->change($plan, 'Halfmoon Bench', Entry::from(['temperature_c' => 21, 'humidity_pct' => 50, 'slope_mm_per_m' => 0, 'margin_pct' => 5, 'measure_by' => 'scale']), Edit::byStudio(CarbonImmutable::now()));
         $this->commission($plan);
         $coats = Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', ['autumn-flood', 'winter-flood', 'comet-flood'])->get()
             ->mapWithKeys(fn (Coat $coat): array => [(string) strstr($coat->key, '-', true) => $coat])->all();
@@ -101,7 +101,7 @@ final class DemoSeeder extends Seeder
         foreach (Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', self::YESTERDAY)->get() as $coat) {
             $this->yesterday($coat);
         }
-        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT)[0], Edit::byStudio());
+        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT, CarbonImmutable::now())[0], Edit::byStudio(CarbonImmutable::now()));
         $this->running($coats['autumn'], minutesAgo: 9.0, done: 1);
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }

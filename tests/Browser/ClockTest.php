@@ -57,6 +57,19 @@ final class ClockTest extends BrowserTestCase
         }
     }
 
+    public function test_an_hour_goes_by_in_no_time_and_every_page_counts_on_from_there(): void
+    {
+        $page = $this->open(self::POUR);
+        $due = $this->dueAt($page);
+        self::assertGreaterThan(microtime(true), $due, 'something is still to come');
+        self::$studio->pass(60);
+        $page = $this->open(self::POUR);
+        self::assertSame(0, $this->seconds($page), 'it is over');
+        self::assertEqualsWithDelta(3_600_000, (float) $page->js('return JSON.parse(localStorage.getItem("server-ahead-ms"))'), 5000);
+        self::$studio->pass(-60);
+        self::assertEqualsWithDelta($due, $this->dueAt($this->open(self::POUR)), 3, 'and back');
+    }
+
     public function test_a_second_browser_sees_what_the_first_one_did(): void
     {
         $first = $this->open(self::POUR);

@@ -28,7 +28,7 @@ final class HouseTest extends TestCase
             ['Keeping', 'Range'],
         ],
         'app' => [
-            ['PlanFile', 'Saying', 'Scale', 'Typed'],
+            ['Clock', 'PlanFile', 'Saying', 'Scale', 'Typed'],
             ['Database', 'Models', 'Photos'],
             ['Journal'],
             ['Editing', 'Keeping'],
@@ -69,6 +69,13 @@ final class HouseTest extends TestCase
     {
         yield 'the core' => ['core/src', 'OpenGlaze\\\\Core'];
         yield 'the application' => ['app', 'App'];
+    }
+
+    public function test_what_time_it_is_is_asked_of_one_clock(): void
+    {
+        foreach (array_diff(array_map(basename(...), glob(self::ROOT.'app/*', GLOB_ONLYDIR) ?: []), ['Clock', 'Database']) as $room) {
+            $this->assertNothingUses('app/'.$room, '/Carbon(Immutable)?::now|[^>:\w]now\(\)|\btime\(\)|new DateTime(Immutable)?(\(\))?;|Date::now/');
+        }
     }
 
     public function test_plan_files_are_read_without_a_database(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Editing;
 use App\Mixing\ColourStops;
@@ -27,7 +28,6 @@ use App\Pouring\RanOff;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use App\Typed\TypedFields;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -144,7 +144,7 @@ final readonly class CoatController
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
                 'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
             ]),
-            'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->setting(CarbonImmutable::now())->latest('started_at')->value('id'),
+            'running_pour_id' => Pour::query()->where('coat_id', $coat->id)->setting(Arrival::of($request))->latest('started_at')->value('id'),
         ];
     }
 
@@ -186,7 +186,7 @@ final readonly class CoatController
     /** @return array<string, mixed> */
     private function answer(Request $request, Coat $coat): array
     {
-        $phases = FilmsNow::ofPiece($coat->piece_id, CarbonImmutable::now());
+        $phases = FilmsNow::ofPiece($coat->piece_id, Arrival::of($request));
         try {
             $stack = $this->desk->saved($coat);
 

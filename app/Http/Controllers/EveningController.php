@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Editing;
 use App\Mixing\Choices;
@@ -18,7 +19,6 @@ use App\Planning\RangeAnswer;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use App\Typed\TypedFields;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -56,7 +56,7 @@ final readonly class EveningController
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
             'read' => ['plan' => $plan->version],
             // of hundreds of pieces: asked for when somebody chooses
-            'choices' => Inertia::optional(fn (): array => $choices->of(CarbonImmutable::now(), Person::of($request))),
+            'choices' => Inertia::optional(fn (): array => $choices->of(Arrival::of($request), Person::of($request))),
             ...$this->kept($request, $plan)[0],
             'mixings' => $this->mixings($plan),
         ]);
@@ -93,7 +93,7 @@ final readonly class EveningController
     {
         $keys = Body::of($request)->value('coats');
         $keys = array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
-        [$batches, $apart] = $this->desk->propose($plan, $keys);
+        [$batches, $apart] = $this->desk->propose($plan, $keys, Arrival::of($request));
 
         return response()->json(['apart' => $apart, ...$this->answer($this->desk->compute($plan, $batches), $batches, $request)]);
     }
@@ -122,7 +122,7 @@ final readonly class EveningController
         $evening = $this->desk->compute($plan, $this->typed($request), $one);
         $batch = $evening->batch($one) ?? abort(404);
 
-        return response()->json(['figures' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now(), Person::of($request)), 'cup' => EveningAnswer::cup($evening, $batch)]);
+        return response()->json(['figures' => EveningAnswer::batch($evening, $batch, Arrival::of($request), Person::of($request)), 'cup' => EveningAnswer::cup($evening, $batch)]);
     }
 
     public function update(Request $request, Plan $plan): JsonResponse
@@ -190,7 +190,7 @@ final readonly class EveningController
      */
     private function answer(Evening $evening, array $batches, Request $request): array
     {
-        return ['batches' => $batches, 'answer' => EveningAnswer::of($evening, CarbonImmutable::now(), Person::of($request))];
+        return ['batches' => $batches, 'answer' => EveningAnswer::of($evening, Arrival::of($request), Person::of($request))];
     }
 
     /** @return list<BatchEntry> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clock\StudioClock;
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Presses;
 use App\Journal\Bench;
@@ -29,13 +31,14 @@ final readonly class JournalController
         private Bench $bench,
         private Presses $presses,
         private CupReader $cups,
+        private StudioClock $clock,
     ) {
     }
 
     /** Each press by itself: one that cannot be does not hold up the others. */
     public function append(Request $request): JsonResponse
     {
-        $heard = CarbonImmutable::now();
+        $heard = Arrival::of($request);
         $person = Person::of($request);
         $body = Body::of($request);
         $this->presses->refuseOthers($body->text('studio'));
@@ -48,9 +51,9 @@ final readonly class JournalController
         }
 
         return response()->json([
-            'now' => (int) CarbonImmutable::now()->valueOf(),
+            'now' => (int) ($now = $this->clock->now())->valueOf(),
             'results' => $results,
-            'states' => (object) $this->states(array_map(strval(...), array_keys($subjects)), $person),
+            'states' => (object) $this->states(array_map(strval(...), array_keys($subjects)), $person, $now),
         ]);
     }
 
@@ -72,14 +75,14 @@ final readonly class JournalController
      * @param  list<string>  $subjects
      * @return array<string, array<string, mixed>> as their pages show them
      */
-    private function states(array $subjects, Person $person): array
+    private function states(array $subjects, Person $person, CarbonImmutable $now): array
     {
         $states = [];
         foreach (Pour::query()->whereKey($subjects)->get() as $pour) {
-            $states[$pour->id] = PourState::of($pour, CarbonImmutable::now());
+            $states[$pour->id] = PourState::of($pour, $now);
         }
         foreach (Mixing::query()->whereKey($subjects)->get() as $mixing) {
-            $states[$mixing->id] = MixingState::of($mixing, $this->cups, $person, CarbonImmutable::now());
+            $states[$mixing->id] = MixingState::of($mixing, $this->cups, $person, $now);
         }
 
         return $states;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Presses;
 use App\Mixing\CupReader;
@@ -19,7 +20,6 @@ use App\Scale\Scale;
 use App\Scale\ScaleReading;
 use App\Scale\SocketScale;
 use App\Typed\TypedFields;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -39,13 +39,13 @@ final readonly class MixingController
 
     public function begin(Request $request, Plan $plan, string $batch, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::of($request)));
+        return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     /** The first time it is said too how this studio measures. */
     public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->beginAlone($coat, Body::of($request)->text('measure_by'), $this->presses->ofForm(Body::of($request), EventKind::MixingBegun), Person::of($request)));
+        return redirect()->route('mixings.show', $desk->beginAlone($coat, Body::of($request)->text('measure_by'), $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     public function show(Request $request, Mixing $mixing, MixingDesk $desk): Response
@@ -54,8 +54,8 @@ final readonly class MixingController
         $batch = $evening->batches[0];
 
         return Inertia::render('Weigh', [
-            'mixing' => MixingState::of($mixing, $this->cups, Person::of($request), CarbonImmutable::now()),
-            'batch' => EveningAnswer::batch($evening, $batch, CarbonImmutable::now(), Person::of($request)),
+            'mixing' => MixingState::of($mixing, $this->cups, Person::of($request), Arrival::of($request)),
+            'batch' => EveningAnswer::batch($evening, $batch, Arrival::of($request), Person::of($request)),
             'plan_id' => $mixing->plan_id,
             'takes_now_g' => $desk->takesNowG($mixing),
             'room' => $evening->document->studio(),
@@ -65,7 +65,7 @@ final readonly class MixingController
 
     public function state(Request $request, Mixing $mixing): JsonResponse
     {
-        return response()->json(MixingState::of($mixing, $this->cups, Person::of($request), CarbonImmutable::now()));
+        return response()->json(MixingState::of($mixing, $this->cups, Person::of($request), Arrival::of($request)));
     }
 
     public function pour(Request $request, Mixing $mixing, BatchPours $pours): RedirectResponse
@@ -74,7 +74,7 @@ final readonly class MixingController
         $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $reason = $body->value('reason');
-        $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
+        $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
 
         return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
@@ -13,6 +14,7 @@ use App\Planning\PieceDesk;
 use App\Pouring\OnTheBench;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -25,26 +27,24 @@ final readonly class NowController
     {
     }
 
-    public function __invoke(): Response
+    public function __invoke(Request $request): Response
     {
         return Inertia::render('Now', [
-            ...$this->onTheBench(),
-            'waiting' => $this->waiting(CarbonImmutable::now()),
+            ...$this->onTheBench(Arrival::of($request)),
+            'waiting' => $this->waiting(Arrival::of($request)),
             'pieces' => Piece::query()->count(),
             'bottles' => Resin::query()->count(),
         ]);
     }
 
-    public function pours(): JsonResponse
+    public function pours(Request $request): JsonResponse
     {
-        return response()->json($this->onTheBench());
+        return response()->json($this->onTheBench(Arrival::of($request)));
     }
 
     /** @return array{now: int, pours: list<array<string, mixed>>, cups: list<array<string, mixed>>} */
-    private function onTheBench(): array
+    private function onTheBench(CarbonImmutable $now): array
     {
-        $now = CarbonImmutable::now();
-
         return ['now' => (int) $now->valueOf(), 'pours' => OnTheBench::films($now), 'cups' => OnTheBench::cups($now)];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Editing;
 use App\Journal\Moment;
@@ -60,7 +61,7 @@ final readonly class PieceController
     /** The pieces of the open plans: so many of each, or one plan page by page, or those that were taken away. */
     public function index(Request $request): Response
     {
-        $now = CarbonImmutable::now();
+        $now = Arrival::of($request);
         $wanted = trim(Body::text($request, 'find'));
         $one = $request->integer('plan');
         $away = $request->boolean('away');
@@ -161,7 +162,7 @@ final readonly class PieceController
     /** A piece that something is setting on is not taken away with one press. */
     public function destroy(Request $request, Piece $piece): RedirectResponse
     {
-        $wet = $piece->pours()->setting(CarbonImmutable::now())->orderByDesc('handle_at')->first();
+        $wet = $piece->pours()->setting(Arrival::of($request))->orderByDesc('handle_at')->first();
         if ($wet !== null && ! $request->boolean('all_the_same')) {
             throw FieldException::at(['away' => (string) $piece->id, 'away_until' => (string) Moment::ms($wet->handle_at)]);
         }
@@ -195,7 +196,7 @@ final readonly class PieceController
         return Inertia::render('Template', ['piece' => $this->desk->summary($piece), 'less_mm' => $lessMm, ...$shape]);
     }
 
-    public function history(Piece $piece): Response
+    public function history(Request $request, Piece $piece): Response
     {
         $pours = $piece->pours()->with(['begun', 'poured'])->paginate(self::POURS_AT_A_TIME);
 
@@ -206,7 +207,7 @@ final readonly class PieceController
                 'next_coat_id' => $piece->trashed() ? null : $this->desk->nextCoat($piece)?->id,
             ],
             'pours' => $pours->getCollection()->map(fn (Pour $pour): array => [
-                ...PourState::of($pour, CarbonImmutable::now()),
+                ...PourState::of($pour, Arrival::of($request)),
                 ...UsedBesidePlanned::of($pour),
             ])->values(),
             'page' => $pours->currentPage(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Mixing\Choices;
 use App\Models\Plan;
 use App\Models\Pour;
@@ -13,7 +14,6 @@ use App\Planning\PlanAssembler;
 use App\Planning\PlanImporter;
 use App\Saying\Person;
 use App\Typed\FieldException;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -59,7 +59,7 @@ final readonly class PlanController
     public function putAway(Request $request, Plan $plan): RedirectResponse
     {
         self::refuseOwn($plan);
-        $plan->update(['put_away_at' => CarbonImmutable::now()]);
+        $plan->update(['put_away_at' => Arrival::of($request)]);
 
         return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('plans.put_away', name: $plan->name)))->with('undo', "/plans/{$plan->id}/back");
     }
@@ -78,7 +78,7 @@ final readonly class PlanController
         if ($plan->put_away_at === null) {
             throw FieldException::at(['form' => Message::of('plans.put_away_first', name: $plan->name)]);
         }
-        $wet = Pour::query()->setting(CarbonImmutable::now())->whereIn('piece_id', $plan->pieces()->withTrashed()->select('id'))->first();
+        $wet = Pour::query()->setting(Arrival::of($request))->whereIn('piece_id', $plan->pieces()->withTrashed()->select('id'))->first();
         if ($wet !== null) {
             throw FieldException::at(['form' => Message::of('plans.still_wet', title: $wet->title)]);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Presses;
 use App\Journal\Bench;
@@ -19,7 +20,6 @@ use App\Pouring\UsedBesidePlanned;
 use App\Pouring\UsedFields;
 use App\Saying\Person;
 use App\Typed\TypedFields;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -48,7 +48,7 @@ final readonly class PourController
         $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $reason = $body->value('reason');
-        $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, EventKind::PourBegun), Person::of($request));
+        $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
 
         return redirect()->route('pours.show', $pour);
     }
@@ -58,7 +58,7 @@ final readonly class PourController
         $person = Person::of($request);
 
         return Inertia::render('Pour', [
-            'pour' => PourState::of($pour, CarbonImmutable::now()),
+            'pour' => PourState::of($pour, Arrival::of($request)),
             'cautions' => [
                 'pour' => array_map($person->say(...), Caution::Mix->said()),
                 'heat' => array_map($person->say(...), (Caution::tryFrom(PourState::tool($pour)) ?? Caution::Breath)->said()),
@@ -67,9 +67,9 @@ final readonly class PourController
         ]);
     }
 
-    public function state(Pour $pour): JsonResponse
+    public function state(Request $request, Pour $pour): JsonResponse
     {
-        return response()->json(PourState::of($pour, CarbonImmutable::now()));
+        return response()->json(PourState::of($pour, Arrival::of($request)));
     }
 
     public function trace(Request $request, Pour $pour, string $figure, FilmSchedule $schedule): JsonResponse
@@ -79,10 +79,10 @@ final readonly class PourController
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404), Person::of($request)));
     }
 
-    public function finishing(Pour $pour): Response
+    public function finishing(Request $request, Pour $pour): Response
     {
         return Inertia::render('Finish', [
-            'pour' => PourState::of($pour, CarbonImmutable::now()),
+            'pour' => PourState::of($pour, Arrival::of($request)),
             'planned' => UsedBesidePlanned::of($pour),
             'photo_limits' => ['megabytes' => PhotoStore::MOST_MEGABYTES, 'megapixels' => PhotoStore::MOST_MEGAPIXELS],
         ]);
@@ -95,7 +95,7 @@ final readonly class PourController
         $before = $pour->photo;
         $photo = $file instanceof UploadedFile ? $photos->keep($file) : null;
         try {
-            $pressed = $this->presses->ofForm(Entry::from(['press' => self::press($request)]), EventKind::Took, $pour->id);
+            $pressed = $this->presses->ofForm(Entry::from(['press' => self::press($request)]), Arrival::of($request), EventKind::Took, $pour->id);
             $bench->write($pressed->saying($photo === null ? $facts : $facts->with('photo', $photo)), Person::of($request));
         } finally {
             // what is not the photo of this pour now is nobody's

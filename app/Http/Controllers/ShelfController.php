@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Editing\Edit;
+use App\Http\Arrival;
 use App\Http\Body;
 use App\Http\Editing;
 use App\Http\Presses;
@@ -57,11 +58,11 @@ final readonly class ShelfController
     public function show(Request $request, Choices $choices): Response
     {
         $needed = $choices->needed();
-        $say = Person::of($request);
+        [$say, $now] = [Person::of($request), Arrival::of($request)];
 
         return Inertia::render('Shelf', [
-            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0, $say)),
-            'supplies' => array_merge(...array_map(static fn (SupplyKind $kind): array => Supply::onShelf($kind)->map(self::supply(...))->all(), SupplyKind::cases())),
+            'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0, $say, $now)),
+            'supplies' => array_merge(...array_map(static fn (SupplyKind $kind): array => Supply::onShelf($kind)->map(static fn (Supply $supply): array => self::supply($supply, $now))->all(), SupplyKind::cases())),
             'tab' => $request->query('tab', 'resins'),
         ]);
     }
@@ -113,7 +114,7 @@ final readonly class ShelfController
 
     public function addSupply(Request $request, string $list): JsonResponse
     {
-        return response()->json(self::supply($this->desk->addSupply($this->kind($list), $this->typed($request))));
+        return response()->json(self::supply($this->desk->addSupply($this->kind($list), $this->typed($request)), Arrival::of($request)));
     }
 
     public function changeSupply(Request $request, Supply $supply): JsonResponse
@@ -121,7 +122,7 @@ final readonly class ShelfController
         [$typed, $edit] = $this->edited($request);
         $this->desk->changeSupply($supply, $typed, $edit);
 
-        return response()->json(self::supply($supply->refresh()));
+        return response()->json(self::supply($supply->refresh(), Arrival::of($request)));
     }
 
     public function takeSupplyAway(Request $request, Supply $supply): RedirectResponse
@@ -140,19 +141,19 @@ final readonly class ShelfController
 
     public function addLot(Request $request, Resin $resin, LotDesk $lots): JsonResponse
     {
-        return response()->json(self::lot($lots->add($resin, $this->typed($request), $this->presses->ofForm(Body::of($request), EventKind::Counted))));
+        return response()->json(self::lot($lots->add($resin, $this->typed($request), $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::Counted)), Arrival::of($request)));
     }
 
     public function changeLot(Request $request, Lot $lot, LotDesk $lots): JsonResponse
     {
         [$typed, $edit] = $this->edited($request);
 
-        return response()->json(self::lot($lots->change($lot, $typed, $this->presses->ofForm(Body::of($request), EventKind::Counted, $lot->subject), $edit)));
+        return response()->json(self::lot($lots->change($lot, $typed, $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::Counted, $lot->subject), $edit), Arrival::of($request)));
     }
 
     public function takeLotAway(Request $request, Lot $lot, Bench $bench): RedirectResponse
     {
-        $bench->write($this->presses->ofForm(Body::of($request), EventKind::ThrownAway, $lot->subject), Person::of($request));
+        $bench->write($this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::ThrownAway, $lot->subject), Person::of($request));
 
         return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.lot_away', name: $lot->name)))->with('undo', "/shelf/lots/{$lot->id}/restore");
     }
@@ -161,7 +162,7 @@ final readonly class ShelfController
     {
         $away = LotRecord::of($journal->of($lot->subject))->thrownAway;
         if ($away !== null) {
-            $pressed = $this->presses->ofForm(Body::of($request), EventKind::Undone, $lot->subject);
+            $pressed = $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::Undone, $lot->subject);
             $bench->write($pressed->saying(Entry::from(['of' => $away->id])), Person::of($request));
         }
 
@@ -199,7 +200,7 @@ final readonly class ShelfController
     }
 
     /** @return array<string, mixed> */
-    private static function resin(Resin $resin, float $neededMl, Speaker $say): array
+    private static function resin(Resin $resin, float $neededMl, Speaker $say, CarbonImmutable $now): array
     {
         $sheet = (new ResinReader)->saved($resin->sheet);
         $left = $resin->lots->sum(fn (Lot $lot): float => ($lot->left_a_ml ?? 0.0) + ($lot->left_b_ml ?? 0.0));
@@ -216,12 +217,12 @@ final readonly class ShelfController
             'needed_ml' => $neededMl,
             'left_ml' => (float) $left,
             'to_buy' => (object) Packs::of($neededMl - ((float) $left), array_values($packs)),
-            'lots' => $resin->lots->map(self::lot(...)),
+            'lots' => $resin->lots->map(static fn (Lot $lot): array => self::lot($lot, $now)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function lot(Lot $lot): array
+    private static function lot(Lot $lot, CarbonImmutable $now): array
     {
         return [
             'id' => $lot->id,
@@ -229,7 +230,7 @@ final readonly class ShelfController
             'name' => $lot->name,
             'opened_on' => $lot->opened_on?->format('Y-m-d'),
             'best_before' => $lot->best_before?->format('Y-m-d'),
-            'past' => $lot->inCore()->isPast(CarbonImmutable::now()),
+            'past' => $lot->inCore()->isPast($now),
             'left_a_ml' => $lot->left_a_ml,
             'left_b_ml' => $lot->left_b_ml,
             'bought_ml' => $lot->bought_ml,
@@ -238,7 +239,7 @@ final readonly class ShelfController
     }
 
     /** @return array<string, mixed> */
-    private static function supply(Supply $supply): array
+    private static function supply(Supply $supply, CarbonImmutable $now): array
     {
         $vessel = $supply->kind === SupplyKind::Vessel ? BatchReader::saved($supply->sheet) : null;
 
@@ -250,17 +251,17 @@ final readonly class ShelfController
             'name' => $supply->name(),
             'sheet' => $supply->sheet,
             'flammable' => $supply->kind === SupplyKind::Colourant ? self::flammable($supply->sheet)->value : null,
-            'past' => ShelfDesk::date($supply->sheet, 'best_before')?->isBefore(CarbonImmutable::now()->startOfDay()) ?? false,
+            'past' => ShelfDesk::date($supply->sheet, 'best_before')?->isBefore($now->startOfDay()) ?? false,
             'vessel' => self::vessel($vessel),
-            'counted' => self::counted($vessel),
+            'counted' => self::counted($vessel, $now),
         ];
     }
 
     private static function flammable(Entry $sheet): Flammable
     {
-        $form = Form::tryFrom(is_string($sheet->form ?? null) ? $sheet->form : '') ?? Form::Additive;
+        $form = Form::tryFrom($sheet->text('form') ?? '') ?? Form::Additive;
 
-        return Flammable::tryFrom(is_string($sheet->flammable ?? null) ? $sheet->flammable : '') ?? $form->usuallyFlammable();
+        return Flammable::tryFrom($sheet->text('flammable') ?? '') ?? $form->usuallyFlammable();
     }
 
     /** @return array<string, mixed>|null */
@@ -270,9 +271,8 @@ final readonly class ShelfController
     }
 
     /** @return array{free: int, used_once: bool, back_h: float|null}|null null where nobody counts it */
-    private static function counted(?VesselSheet $sheet): ?array
+    private static function counted(?VesselSheet $sheet, CarbonImmutable $now): ?array
     {
-        $now = CarbonImmutable::now();
         $stock = $sheet === null ? null : VesselsAtHand::of([$sheet->id => $sheet], $now)->stock($sheet->id);
 
         return $stock === null ? null : ['free' => $stock->free, 'used_once' => $stock->sheet->isUsedOnce(), 'back_h' => $stock->nextMs === null ? null : ($stock->nextMs - Moment::ms($now)) / 3_600_000];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Document;
 
 use JsonSerializable;
+use LogicException;
 use stdClass;
 
 /**
@@ -40,6 +41,12 @@ readonly class Entry implements JsonSerializable
     final public function jsonSerialize(): stdClass
     {
         return $this->written;
+    }
+
+    /** What is written is asked for by its path: a property that is looked for here is a mistake. */
+    final public function __isset(string $name): never
+    {
+        throw new LogicException("$name is no property of an entry");
     }
 
     /** Whether the field stands there, be it with null. */

@@ -67,6 +67,13 @@ final class Studio
         return $this->folder.'/scale.sock';
     }
 
+    /** So much time goes by in the studio, at once; pages hear of it when they are opened. */
+    public function pass(float $minutes): void
+    {
+        $clock = $this->folder.'/clock';
+        file_put_contents($clock, (string) (60 * $minutes + (is_file($clock) ? (float) file_get_contents($clock) : 0.0)));
+    }
+
     public function database(): PDO
     {
         return new PDO('sqlite:'.$this->folder.'/studio.sqlite', options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
@@ -189,6 +196,7 @@ final class Studio
             'LARAVEL_STORAGE_PATH' => $this->folder,
             'SERVED_AT' => "127.0.0.1:{$this->port}",
             'SCALE_SOCKET' => $this->scaleSocket(),
+            'STUDIO_CLOCK' => $this->folder.'/clock',
             'SESSION_DRIVER' => 'cookie',
             'CACHE_STORE' => 'file',
         ];
