@@ -67,7 +67,7 @@ if (in_array('core', $wanted, true)) {
         Figures::milliseconds("one $shape dome by what it holds", 50, fn () => Dome::holding($edge, 1.6272, 1.835, 125), 'aim 2 ms');
     }
     Figures::milliseconds('one edge: what stays, runs off, its wipes', 200, fn () => EdgeRun::of($result->case->wetEdge() ?? throw new LogicException('an edge'), 1.0), 'aim 1 ms');
-    Figures::milliseconds('how it looks from the pour until it has set', 50, fn () => FilmStrip::of($result->case->wetEdge() ?? throw new LogicException('an edge'), $result->film->gelsMin));
+    Figures::milliseconds('how it looks from the pour until it has set', 50, fn () => FilmStrip::of($result->case->wetEdge() ?? throw new LogicException('an edge'), $result->film->flowing->gelsMin));
     Figures::milliseconds('every way to keep it, beside the plan', 20, fn () => WaysToKeep::of(Json::read($example, PlanDocument::class), 0));
     printf("%-48s %.4f %%\n", 'the table of edges, at worst beside its solver', 100 * Edges::worstShare());
     $evening = PlanFile::read(Plans::large($example, 15))->plan;

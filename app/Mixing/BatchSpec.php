@@ -65,7 +65,7 @@ final class BatchSpec
         return Entry::from([
             ...is_string($cup->name) ? ['name' => $cup->name] : [],
             'share_pct' => $cup->sharePct,
-            ...$cup->recipeId === null ? ['doses' => []] : ['recipe' => $cup->recipeId],
+            ...$cup->colour->recipeId === null ? ['doses' => []] : ['recipe' => $cup->colour->recipeId],
             ...$cup->coatIds === null ? [] : ['coats' => $cup->coatIds],
         ]);
     }

@@ -37,7 +37,7 @@ final class CoatAlone
         $residue = $coat->spec->value('residue_ml_per_cup');
 
         return BatchEntry::from([
-            'id' => self::key($coat), 'coats' => [CoatKeys::of($coat)], 'cups' => $result->case->coat->cups, 'measure' => BatchSpec::measure($result->case->resin, $usual),
+            'id' => self::key($coat), 'coats' => [CoatKeys::of($coat)], 'cups' => $result->case->coat->manner->cup->cups, 'measure' => BatchSpec::measure($result->case->resin, $usual),
             ...count($result->lifts) > 1 ? ['lift' => $lift] : [],
             ...$residue === null ? [] : ['residue_ml_per_cup' => $residue],
         ]);

@@ -171,7 +171,7 @@ final readonly class CupRules implements SubjectRules
     /** @return array{a: float, b: float} ml */
     private static function intoTheCup(BatchResult $batch, Weighing $weighing): array
     {
-        return ['a' => $weighing->gotAG / $batch->mix->aG * $batch->mix->aMl, 'b' => $weighing->gotBG / ($batch->mix->bG ?? INF) * $batch->mix->bMl];
+        return ['a' => $weighing->gotAG / $batch->mixed->portions->aG * $batch->mixed->portions->aMl, 'b' => $weighing->gotBG / ($batch->mixed->portions->bG ?? INF) * $batch->mixed->portions->bMl];
     }
 
     /**

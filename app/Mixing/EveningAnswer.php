@@ -44,7 +44,7 @@ final class EveningAnswer
     /** @return array<string, mixed> */
     public static function of(Evening $evening, DateTimeImmutable $today, Speaker $say): array
     {
-        $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->emptiedMin, $evening->batches));
+        $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->standing->emptiedMin, $evening->batches));
         $vessels = VesselsAtHand::of($evening->plan->vessels, $today, $evening->document->batches());
         $lots = Lot::ofResins(array_map(self::resinOf(...), $evening->batches));
 
@@ -78,9 +78,9 @@ final class EveningAnswer
             'mixing_min' => Hands::mixingMin($result->resin),
             'stir_min' => $result->resin->times->mixMin?->value,
             'colouring_min' => $result->colouringMin(),
-            'hot_min' => $result->run?->minutesToC(Heating::HOT_C),
-            'spread_until_min' => $result->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->times->openMin->value),
-            'runs_away' => ($result->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
+            'hot_min' => $result->standing->run?->minutesToC(Heating::HOT_C),
+            'spread_until_min' => $result->standing->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->times->openMin->value),
+            'runs_away' => ($result->standing->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
             'wipe_rounds' => self::wipeRounds($result),
             'vessel' => self::vessel($evening, $result, $say),
             'lines' => self::lines($result),
@@ -96,7 +96,7 @@ final class EveningAnswer
                 // of those that are poured from this cup
                 'dripped_ml' => ($turn->coat->edge->drippedMl ?? 0.0) * $turn->count / $turn->coat->case->piece->quantity,
                 'last_wipe_min' => $turn->coat->edge?->lastWipeMin(),
-                'parts' => array_map(static fn (Part $part): array => ['colour' => $part->colour, 'share_pct' => $part->sharePct, 'laying' => $part->laying?->value], $turn->coat->case->coat->parts),
+                'parts' => array_map(static fn (Part $part): array => ['colour' => $part->colour, 'share_pct' => $part->sharePct, 'laying' => $part->laying?->value], $turn->coat->case->coat->manner->parts),
             ], $result->turns),
         ];
     }
@@ -110,8 +110,8 @@ final class EveningAnswer
     {
         $clock = CupClock::of($evening->plan->studio, $result);
         $compared = $clock?->compared() ?? [];
-        $until = $compared === [] ? 0.0 : 1.25 * max($result->emptiedMin, $compared['cup']->potLifeMin ?? 0.0, min(240.0, $compared['dish']->potLifeMin ?? 0.0));
-        $vessel = $result->batch->vesselId === null ? null : $evening->plan->vessels[$result->batch->vesselId] ?? null;
+        $until = $compared === [] ? 0.0 : 1.25 * max($result->standing->emptiedMin, $compared['cup']->potLifeMin ?? 0.0, min(240.0, $compared['dish']->potLifeMin ?? 0.0));
+        $vessel = $result->batch->in->vesselId === null ? null : $evening->plan->vessels[$result->batch->in->vesselId] ?? null;
 
         return [
             'until_min' => $until,
@@ -121,8 +121,8 @@ final class EveningAnswer
                 'hot_min' => $standing->hotMin,
                 'peak_c' => $standing->run->peakC,
                 'runs_away' => $standing->run->peakC > Heating::RUNAWAY_C,
-                'emptied_c' => $standing->run->celsiusAt($result->emptiedMin),
-                'emptied_pa_s' => $standing->viscosityAt($result->emptiedMin),
+                'emptied_c' => $standing->run->celsiusAt($result->standing->emptiedMin),
+                'emptied_pa_s' => $standing->viscosityAt($result->standing->emptiedMin),
             ], $compared),
             'dish_mm' => $clock?->dishMm(),
             'waits' => $clock === null ? [] : array_map(static fn (float $paS): array => ['pa_s' => $paS, 'wait' => $clock->waitFor($paS)], CupClock::WAITS_PA_S),
@@ -133,20 +133,20 @@ final class EveningAnswer
                 'likely' => $way->error->likelyPct,
                 'densities' => $way->densitiesPct,
                 'clings' => $way->clingsPct,
-                'fills' => $way->fills === null ? null : ['a' => $way->fills->a, 'b' => $way->fills->b, 'ml' => $way->fills->ml, 'cup_ml' => $result->batch->fillMl ?? EqualFills::USUAL_ML],
-                'from_ml' => $result->mix->totalMl() * $way->error->measurableFrom,
+                'fills' => $way->fills === null ? null : ['a' => $way->fills->a, 'b' => $way->fills->b, 'ml' => $way->fills->ml, 'cup_ml' => $result->batch->measure->fillMl ?? EqualFills::USUAL_ML],
+                'from_ml' => $result->mixed->portions->totalMl() * $way->error->measurableFrom,
             ], WayToMeasure::all(
-                $result->mix,
-                $result->batch->cup,
+                $result->mixed->portions,
+                $result->batch->in->cup,
                 $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML,
                 WayToMeasure::USUAL_RESOLUTION_G,
                 $evening->plan->studio->hands->residueFilmMm->value,
                 $result->resin->weighedOffPct(),
-                $result->batch->fillMl ?? EqualFills::USUAL_ML,
-                $result->batch->measuredBy === MeasuredBy::Fills ? $result->batch->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,
+                $result->batch->measure->fillMl ?? EqualFills::USUAL_ML,
+                $result->batch->measure->by === MeasuredBy::Fills ? $result->batch->measure->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,
             )),
             'tolerance_pct' => $result->resin->limits->ratioTolerancePct->value,
-            'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mix->aMl / $unit->ml(), 'b' => $result->mix->bMl / $unit->ml()], self::OTHERWISE),
+            'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mixed->portions->aMl / $unit->ml(), 'b' => $result->mixed->portions->bMl / $unit->ml()], self::OTHERWISE),
         ];
     }
 
@@ -180,7 +180,7 @@ final class EveningAnswer
     /** @return array<string, mixed>|null */
     private static function vessel(Evening $evening, BatchResult $result, Speaker $say): ?array
     {
-        $sheet = $result->batch->vesselId === null ? null : $evening->plan->vessels[$result->batch->vesselId] ?? null;
+        $sheet = $result->batch->in->vesselId === null ? null : $evening->plan->vessels[$result->batch->in->vesselId] ?? null;
 
         return $sheet === null ? null : [
             'id' => $sheet->id,
@@ -211,11 +211,11 @@ final class EveningAnswer
     /** @return array{first_mm: float, both_mm: float}|null */
     private static function lines(BatchResult $result): ?array
     {
-        $cup = $result->batch->cup;
+        $cup = $result->batch->in->cup;
         if (! $cup instanceof Markable) {
             return null;
         }
-        $mix = $result->mix;
+        $mix = $result->mixed->portions;
         [$first, $second] = $result->resin->parts->firstPart === PartName::A ? [$mix->aMl, $mix->bMl] : [$mix->bMl, $mix->aMl];
         try {
             $lines = FillLines::of($cup, $first, $second);

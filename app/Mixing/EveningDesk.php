@@ -163,7 +163,7 @@ final readonly class EveningDesk
             $own = array_map(static fn (string $id): CoatResult => array_values(array_filter($chosen, static fn (CoatResult $coat): bool => $coat->case->coat->id === $id))[0], $batch->coatIds);
             $vessel = self::vessel($evening, $batch, $own, $cups, $atHand, $others);
             if ($vessel !== null) {
-                $others[$vessel] = ($others[$vessel] ?? 0) + $batch->cups;
+                $others[$vessel] = ($others[$vessel] ?? 0) + $batch->in->cups;
             }
             $taken[] = $id = BatchMove::freeId($taken);
             $specs[] = BatchSpec::of($id, $batch, $own, $vessel, ColourProposal::of($batch, $own, $evening->plan->recipes), $evening->plan->studio->hands->measuredBy);
@@ -193,8 +193,8 @@ final readonly class EveningDesk
     private static function vessel(Evening $evening, Batch $batch, array $coats, array $cups, VesselsAtHand $atHand, array $others): ?string
     {
         $of = static fn (mixed $shape): ?string => array_values(array_filter($cups, static fn (VesselSheet $sheet): bool => $sheet->shape === $shape))[0]->id ?? null;
-        $proposed = $of($batch->cup);
-        if ($proposed === null || $atHand->has($proposed, $batch->cups, $others[$proposed] ?? 0)) {
+        $proposed = $of($batch->in->cup);
+        if ($proposed === null || $atHand->has($proposed, $batch->in->cups, $others[$proposed] ?? 0)) {
             return $proposed;
         }
         $left = self::cups($evening, $atHand, $others);
@@ -314,7 +314,7 @@ final readonly class EveningDesk
         $cups = self::cups($evening, VesselsAtHand::of($evening->plan->vessels, $now), []);
         foreach ($evening->batches as $index => $result) {
             $own = $evening->plan->vessels[$batches[$index]->vessel() ?? ''] ?? null;
-            if ($own !== null && $own->shape->stirrableMl() >= $result->mix->totalMl()) {
+            if ($own !== null && $own->shape->stirrableMl() >= $result->mixed->portions->totalMl()) {
                 continue;
             }
             $coats = array_map(static fn (Turn $turn): CoatResult => $turn->coat, $result->turns);

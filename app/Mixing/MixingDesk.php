@@ -73,7 +73,7 @@ final readonly class MixingDesk
         }
         try {
             $spec = $coat === null ? $this->planned($plan, $mixing->batch_key) : $this->plannedAlone($coat);
-            $now = $this->evenings->computed($this->assembler->evening($plan, [$spec]))->batches[0]->mix->totalG();
+            $now = $this->evenings->computed($this->assembler->evening($plan, [$spec]))->batches[0]->mixed->portions->totalG();
         } catch (FieldException) {
             return null;
         }
@@ -130,7 +130,7 @@ final readonly class MixingDesk
         $hardensH = $windows->handleH ?? $windows->fullCureH;
 
         return Entry::from([
-            ...$batch->batch->vesselId === null ? [] : ['vessel' => ['id' => $batch->batch->vesselId, 'cups' => $batch->batch->cups, ...$hardensH === null ? [] : ['hardens_min' => 60 * $hardensH]]],
+            ...$batch->batch->in->vesselId === null ? [] : ['vessel' => ['id' => $batch->batch->in->vesselId, 'cups' => $batch->batch->in->cups, ...$hardensH === null ? [] : ['hardens_min' => 60 * $hardensH]]],
             'plan_id' => $plan->id,
             'batch' => $batchId,
             'title' => CoatAlone::coatId($batchId) === null ? $batch->resin->name : $batch->turns[0]->coat->case->piece->name,

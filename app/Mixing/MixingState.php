@@ -34,7 +34,7 @@ final class MixingState
             'id' => $mixing->id,
             'title' => $mixing->title,
             'planned_at' => self::plannedAt($mixing),
-            'by_volume' => $batch->batch->measuredBy?->isByVolume() === true,
+            'by_volume' => $batch->batch->measure->by?->isByVolume() === true,
             'now' => Moment::ms($now),
             'steps' => array_map(static fn (WeighStep $step): array => [
                 'id' => $step->id,
@@ -57,7 +57,7 @@ final class MixingState
             'last_reading' => $mixing->last_reading,
             'stirred_from' => Moment::ms($mixing->stirred_from),
             'first_stirred_at' => Moment::ms($mixing->first_stirred_at),
-            'second_cup_ml' => Residue::ml($batch->batch->cup, $batch->mix->totalMl() / $batch->batch->cups, $evening->plan->studio->hands->residueFilmMm->value) * $batch->batch->cups,
+            'second_cup_ml' => Residue::ml($batch->batch->in->cup, $batch->mixed->portions->totalMl() / $batch->batch->in->cups, $evening->plan->studio->hands->residueFilmMm->value) * $batch->batch->in->cups,
             'mixed_at' => Moment::ms($mixing->mixed_at),
             'mixed_event' => $mixing->mixed_event,
             'discarded_at' => Moment::ms($mixing->discarded_at),

@@ -61,12 +61,12 @@ final readonly class StepAmount
         } catch (QuantityException) {
             // no volume: a height then
         }
-        $cup = $this->batch->batch->cup;
+        $cup = $this->batch->batch->in->cup;
         if ($this->mark?->upToMm === null || ! $cup instanceof Markable) {
             return null;
         }
         try {
-            return $cup->volumeMl(LengthParser::mm($written, $this->units->lengthUnit())) * $this->batch->batch->cups;
+            return $cup->volumeMl(LengthParser::mm($written, $this->units->lengthUnit())) * $this->batch->batch->in->cups;
         } catch (QuantityException) {
             return null;
         }

@@ -75,7 +75,7 @@ final readonly class VesselsAtHand
     /** Where there are not enough of a batch's vessel, with what tonight takes before it; of a cup that is mixed nothing is said. */
     public function advise(BatchResult $result): ?Advice
     {
-        $stock = $this->stocks[$result->batch->vesselId ?? ''] ?? null;
+        $stock = $this->stocks[$result->batch->in->vesselId ?? ''] ?? null;
         if ($stock === null || isset($this->mixed[$result->batch->id])) {
             return null;
         }

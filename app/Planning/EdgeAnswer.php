@@ -20,7 +20,7 @@ final class EdgeAnswer
         if ($edge === null || $result->edge === null) {
             return null;
         }
-        $strip = FilmStrip::of($edge, $result->film->gelsMin);
+        $strip = FilmStrip::of($edge, $result->film->flowing->gelsMin);
 
         return [
             'radius_mm' => $result->case->piece->edge->radiusMm->value,
@@ -29,7 +29,7 @@ final class EdgeAnswer
             'asked_mm' => $result->case->askedMm(),
             'most_stays_mm' => $result->case->laidToStay()?->mostMm(),
             'thin_within_mm' => $strip->thinWithinMm,
-            'gels_min' => $result->film->gelsMin,
+            'gels_min' => $result->film->flowing->gelsMin,
             'wipes_min' => $result->edge->wipesMin,
             // what still drips after the first wipe, where it is the only one
             'one_wipe_ml_per_m' => $edge->stillToDripMlPerM($edge->clock->mobilityAfter($result->edge->wipesMin[0])),
@@ -68,7 +68,7 @@ final class EdgeAnswer
                 'wipes' => $way->wipes(),
                 'next_from_h' => count($way->coats) > 1 ? $first->windows->recoatFromH : null,
                 'next_to_h' => count($way->coats) > 1 ? $first->windows->recoatToH : null,
-                'thicker' => $first->film->viscosityPaS / $ways[0][0]->coats[0]->film->viscosityPaS,
+                'thicker' => $first->film->flowing->viscosityPaS / $ways[0][0]->coats[0]->film->flowing->viscosityPaS,
                 'change' => self::change($way, $resinId),
             ];
         }, $ways);

@@ -61,31 +61,31 @@ final class StackAnswer
             'id' => $id,
             'kind' => $case->coat->kind->value,
             'resin' => $resin,
-            'containment' => $case->coat->containment->value,
+            'containment' => $case->coat->asked->containment->value,
             'layer' => $case->ground->layer,
             'below_mm' => $case->ground->belowMm,
             'thickness_mm' => $case->thicknessMm?->value,
             'lifts' => $case->lifts->count,
             'total_ml' => $result->volume->totalMl(),
             'share' => $case->piece->areaMm2() === null ? 1.0 : $case->volume->coveredMm2 / $case->piece->areaMm2(),
-            'zone' => $case->coat->zone?->name,
+            'zone' => $case->coat->asked->coverage->zone?->name,
             'from_share' => self::fromShare($result),
             'stop' => in_array(Level::Stop, $levels, true),
             'rim' => array_map(static fn (array $point): array => [round($point[0], 3), round($point[1], 3)], $rim),
             'inclusions' => array_map(static fn (Inclusion $one): array => [
                 'name' => $one->name,
                 'count' => $one->count,
-                'bottom_mm' => $one->onTop ? ($case->thicknessMm->value ?? 0.0) : $one->bottomMm,
-                'height_mm' => $one->heightMm,
-                'ball' => $one->isBall,
-            ], $case->coat->inclusions),
+                'bottom_mm' => $one->place->onTop ? ($case->thicknessMm->value ?? 0.0) : $one->place->bottomMm,
+                'height_mm' => $one->place->heightMm,
+                'ball' => $one->place->isBall,
+            ], $case->coat->asked->coverage->inclusions),
         ];
     }
 
     /** Where along the piece a zone begins, as a share of its width; null where it has no place. */
     private static function fromShare(CoatResult $result): ?float
     {
-        $zone = $result->case->coat->zone;
+        $zone = $result->case->coat->asked->coverage->zone;
         $width = $result->case->piece->outline?->boxWidthMm();
 
         return $zone?->at === null || $width === null || $zone->outline === null ? null : max(0.0, $zone->at->x / $width);

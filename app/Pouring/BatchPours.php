@@ -90,8 +90,8 @@ final readonly class BatchPours
             'count' => $turn->count,
             'title' => $turn->count < $all ? $person->say(Message::of('pours.some', title: $title, count: $turn->count, of: $all)) : $title,
             'share' => self::share($batch, $part),
-            'a' => $known(PartName::A, $part * $batch->mix->aMl * $weighing->gotAG / $batch->mix->aG),
-            'b' => $known(PartName::B, $part * $batch->mix->bMl * $weighing->gotBG / ($batch->mix->bG ?? INF)),
+            'a' => $known(PartName::A, $part * $batch->mixed->portions->aMl * $weighing->gotAG / $batch->mixed->portions->aG),
+            'b' => $known(PartName::B, $part * $batch->mixed->portions->bMl * $weighing->gotBG / ($batch->mixed->portions->bG ?? INF)),
         ]));
     }
 
@@ -103,7 +103,7 @@ final readonly class BatchPours
 
     private static function share(BatchResult $batch, float $part): Entry
     {
-        $mix = $batch->mix;
+        $mix = $batch->mixed->portions;
         $of = static fn (?float $amount): ?float => $amount === null ? null : $part * $amount;
 
         return Entry::from([

@@ -68,9 +68,9 @@ final readonly class FilmSchedule
     {
         $cup = $film->begun?->facts->text('cup');
         $mixing = $cup === null ? null : Mixing::query()->find($cup);
-        $age = $mixing === null ? null : $this->cups->batch($mixing)->run?->ageAt($inCupMin);
+        $age = $mixing === null ? null : $this->cups->batch($mixing)->standing->run?->ageAt($inCupMin);
 
-        return $age ?? $inCupMin * $this->coats->computeLast($plan)->film->rate;
+        return $age ?? $inCupMin * $this->coats->computeLast($plan)->film->flowing->rate;
     }
 
     /** The plan whose last coat had such an age, in minutes at the reference temperature, when it was poured. */

@@ -217,7 +217,7 @@ final readonly class EveningController
     {
         return [
             'vessels' => array_values(array_map(static fn (VesselSheet $sheet): array => ['id' => $sheet->id, 'name' => $sheet->name, 'capacity_ml' => $sheet->shape->capacityMl()], $evening->plan->vessels)),
-            'colourants' => array_values(array_map(static fn (Colourant $one): array => ['id' => $one->id, 'name' => $one->name, 'form' => $one->form->value, 'colour' => $one->colour], $evening->plan->colourants)),
+            'colourants' => array_values(array_map(static fn (Colourant $one): array => ['id' => $one->id, 'name' => $one->name, 'form' => $one->form->value, 'colour' => $one->look->colour], $evening->plan->colourants)),
             'recipes' => array_values(array_map(static fn (Recipe $one): array => ['id' => $one->id, 'name' => $one->name], $evening->plan->recipes)),
         ];
     }

@@ -54,17 +54,17 @@ final readonly class CoatVolume
         Ground $ground,
         Liquid $liquid,
     ) {
-        $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->coveragePct->value / 100;
+        $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->asked->coverage->coveragePct->value / 100;
         $edgeMm = $coat->isOpen() ? $face->coatedEdgeMm : 0.0;
-        $this->edgesMl = $edgeMm * $piece->edge->depthMm->value * $coat->edgeFilmMm->value / 1000;
-        $this->rawMm2 = $ground->wetted->rawMm2($this->coveredMm2, $coat->zone, $piece->areaMm2() ?? 0.0);
+        $this->edgesMl = $edgeMm * $piece->edge->depthMm->value * $coat->asked->edge->filmMm->value / 1000;
+        $this->rawMm2 = $ground->wetted->rawMm2($this->coveredMm2, $coat->asked->coverage->zone, $piece->areaMm2() ?? 0.0);
         $this->rawEdgeMm = $ground->wetted->rawEdgeMm($edgeMm, $piece->coatedEdgeMm());
         $this->soakMl = ($this->rawMm2 + $this->rawEdgeMm * $piece->edge->depthMm->value) / 1e6 * $face->soakMlPerM2->value;
         $this->climbMl = $coat->isDammed()
             ? Meniscus::climbMlPerM($liquid->capillaryLengthMm(), $studio->wetting->wallAngleDeg->value) * ($face->edgeMm ?? 0.0) / 1000
             : 0.0;
         // where no edge is coated nothing runs over, unless somebody says so
-        $this->runoffPct = $edgeMm <= 0 && $coat->runoffPct->origin === Origin::Assumed ? Sourced::assumed(0.0) : $coat->runoffPct;
+        $this->runoffPct = $edgeMm <= 0 && $coat->asked->edge->runoffPct->origin === Origin::Assumed ? Sourced::assumed(0.0) : $coat->asked->edge->runoffPct;
         $this->runoffShare = $coat->isOpen() ? $this->runoffPct->value / 100 : 0.0;
     }
 
@@ -73,18 +73,18 @@ final readonly class CoatVolume
     {
         $share = $fullMm > 0 ? ($toMm - $fromMm) / $fullMm : 1.0;
 
-        return $this->coat->displacedMl->value * $share + array_sum(array_map(
+        return $this->coat->asked->coverage->displacedMl->value * $share + array_sum(array_map(
             static fn (Inclusion $inclusion): float => $inclusion->solidMlBetween($fromMm, $toMm, $fullMm),
-            $this->coat->inclusions,
+            $this->coat->asked->coverage->inclusions,
         ));
     }
 
     /** Ml per piece that inclusions take when the depth is not known: all of them lie below the surface. */
     public function allSolidMl(): float
     {
-        return $this->coat->displacedMl->value + array_sum(array_map(
-            static fn (Inclusion $inclusion): float => $inclusion->onTop ? 0.0 : $inclusion->solidMl,
-            $this->coat->inclusions,
+        return $this->coat->asked->coverage->displacedMl->value + array_sum(array_map(
+            static fn (Inclusion $inclusion): float => $inclusion->place->onTop ? 0.0 : $inclusion->solidMl,
+            $this->coat->asked->coverage->inclusions,
         ));
     }
 
@@ -137,14 +137,14 @@ final readonly class CoatVolume
 
     private function residueMl(float $pouredMl): float
     {
-        return $this->coat->cups * ($this->coat->residueMlPerCup->value
-            ?? Residue::ml(new UnknownCup, $pouredMl / $this->coat->cups, $this->studio->hands->residueFilmMm->value));
+        return $this->coat->manner->cup->cups * ($this->coat->manner->cup->residueMlPerCup->value
+            ?? Residue::ml(new UnknownCup, $pouredMl / $this->coat->manner->cup->cups, $this->studio->hands->residueFilmMm->value));
     }
 
     /** What is poured when so much is in the cups: p + residue(p) = out, by Newton's steps from above. */
     private function pouredOf(float $outMl): float
     {
-        if ($this->coat->residueMlPerCup !== null) {
+        if ($this->coat->manner->cup->residueMlPerCup !== null) {
             return max(0.0, $outMl - $this->residueMl($outMl));
         }
         $poured = $outMl;

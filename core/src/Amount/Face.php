@@ -43,7 +43,7 @@ final readonly class Face
     /** @throws SizingException when a zone has no face to lie on, or lies beside it */
     public static function of(Piece $piece, Coat $coat): self
     {
-        $zone = $coat->zone;
+        $zone = $coat->asked->coverage->zone;
         if ($zone === null) {
             return self::whole($piece);
         }

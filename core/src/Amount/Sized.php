@@ -29,15 +29,15 @@ final readonly class Sized
     /** @throws SizingException when the coat's size cannot be worked out for this piece */
     public static function of(Piece $piece, Coat $coat, Face $face, Ground $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct, ?LaidToStay $laidToStay = null): self
     {
-        $value = $coat->size->value->value;
+        $value = $coat->asked->size->value->value;
         $each = $piece->body?->eachMl();
-        if ($each !== null && $coat->size->by === SizeBy::Thickness) {
+        if ($each !== null && $coat->asked->size->by === SizeBy::Thickness) {
             // what is counted takes its own amount, whatever its film is
-            return $volume->coveredMm2 > 0 ? self::laid($each, $volume) : new self($coat->size->value, $each);
+            return $volume->coveredMm2 > 0 ? self::laid($each, $volume) : new self($coat->asked->size->value, $each);
         }
 
-        return match ($coat->size->by) {
-            SizeBy::Thickness, SizeBy::TotalDepth => self::thick($coat->size->value, $coat, $volume, $face, $shrinkagePct),
+        return match ($coat->asked->size->by) {
+            SizeBy::Thickness, SizeBy::TotalDepth => self::thick($coat->asked->size->value, $coat, $volume, $face, $shrinkagePct),
             SizeBy::Stays => self::thick(self::stays($value, $volume, $laidToStay), $coat, $volume, $face, $shrinkagePct),
             SizeBy::EdgeAngle => self::thick(Sourced::from($lipMm + self::domeMm($face, $value, $liquid), Origin::Computed), $coat, $volume, $face, $shrinkagePct),
             SizeBy::RestLeavingMm => self::thick(self::rest($piece, $ground, $value), $coat, $volume, $face, $shrinkagePct),
@@ -52,7 +52,7 @@ final readonly class Sized
         if ($face->areaMm2 === null) {
             throw SizingException::noFace();
         }
-        $texture = $coat->size->by === SizeBy::Thickness ? $coat->texture->value : 1.0;
+        $texture = $coat->asked->size->by === SizeBy::Thickness ? $coat->asked->coverage->texture->value : 1.0;
 
         return new self($mm, $volume->coveredMm2 * $mm->value / 1000 * $texture / (1 - $shrinkagePct / 100));
     }
@@ -60,7 +60,7 @@ final readonly class Sized
     /** An amount that was laid, or what is left as a film of what was mixed. */
     private static function amount(float $ml, Coat $coat, CoatVolume $volume): self
     {
-        return self::laid($coat->size->isMixed() ? $volume->filmOfMixed($ml, $volume->allSolidMl()) : $ml, $volume);
+        return self::laid($coat->asked->size->isMixed() ? $volume->filmOfMixed($ml, $volume->allSolidMl()) : $ml, $volume);
     }
 
     private static function laid(float $filmMl, CoatVolume $volume): self

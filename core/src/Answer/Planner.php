@@ -12,6 +12,9 @@ use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Coating\Stacks;
 use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Film\FilmBehaviour;
+use OpenGlaze\Core\Film\FilmCase;
+use OpenGlaze\Core\Film\Fluid;
+use OpenGlaze\Core\Film\HeatHabits;
 use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Judging\Advisor;
 use OpenGlaze\Core\Plan\Faults;
@@ -74,18 +77,15 @@ final readonly class Planner
             $case->mixture()->split($volume->totalMl()),
             $this->lifts($case),
             FilmBehaviour::of(
-                $case->flowing()?->value,
-                $resin->kinetics($case->studio),
-                $case->coat->markMm->value,
-                $case->face->longestMm,
-                $case->studio->room->slopeMmPerM->value,
-                $case->studio->hands->spreadMin->value,
-                $case->studio->hands->secondTorchMin->value,
-                $case->studio->wetting->advancingAngleDeg->value,
-                $case->heatTool(),
-                $case->airFromBelow(),
-                $case->liquid,
-                $case->clock,
+                new FilmCase(
+                    $case->flowing()?->value,
+                    $case->face->longestMm,
+                    $case->coat->ground->markMm->value,
+                    $case->studio->room->slopeMmPerM->value,
+                    $case->studio->wetting->advancingAngleDeg->value,
+                    new Fluid($resin->kinetics($case->studio), $case->liquid, $case->clock),
+                ),
+                new HeatHabits($case->studio->hands->spreadMin->value, $case->studio->hands->secondTorchMin->value, $case->heatTool(), $case->airFromBelow()),
             ),
             $edge === null ? null : EdgeRun::of($edge, $case->coatedEdgeM()),
             $resin->labelWindows()->by($case->clock),

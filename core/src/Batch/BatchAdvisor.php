@@ -32,31 +32,31 @@ final class BatchAdvisor
     /** @return list<Advice> */
     private static function colour(BatchResult $result): array
     {
-        return $result->colours === [] ? [] : ColourAdvisor::advise($result);
+        return $result->coloured->shares === [] ? [] : ColourAdvisor::advise($result);
     }
 
     /** @return list<Advice> */
     private static function heat(BatchResult $result, Studio $studio): array
     {
-        $run = $result->run;
+        $run = $result->standing->run;
         if ($run === null) {
             return [Advice::note(Topic::Heat, Message::of('advice.value_unknown.heat_in_cup'))];
         }
         $advice = [];
         $hot = $run->minutesToC(Heating::HOT_C);
-        $ends = min($result->potLifeMin ?? INF, $hot ?? INF);
-        if ($ends - $result->emptiedMin < self::CLOSE_SHARE * $ends) {
-            $best = self::best($result, $studio, $ends - $result->emptiedMin);
+        $ends = min($result->standing->potLifeMin ?? INF, $hot ?? INF);
+        if ($ends - $result->standing->emptiedMin < self::CLOSE_SHARE * $ends) {
+            $best = self::best($result, $studio, $ends - $result->standing->emptiedMin);
             $said = Message::of(
                 $hot !== null && $hot <= $ends ? 'advice.hot_batch.hot' : 'advice.hot_batch.over',
                 remedy: self::remedy($best),
                 hot: Measure::temperature(Heating::HOT_C),
                 ends: Measure::minutes($ends),
-                emptied: Measure::minutes($result->emptiedMin),
+                emptied: Measure::minutes($result->standing->emptiedMin),
             );
             $pieces = array_sum(array_map(static fn (Turn $turn): int => $turn->count, $result->turns));
             $remedies = $pieces > 1 && ($best === null || $best[0] === 'halved') ? [Remedy::halve()] : [];
-            $advice[] = $ends < $result->emptiedMin ? Advice::stop(Topic::Heat, $said, ...$remedies) : Advice::caution(Topic::Heat, $said, ...$remedies);
+            $advice[] = $ends < $result->standing->emptiedMin ? Advice::stop(Topic::Heat, $said, ...$remedies) : Advice::caution(Topic::Heat, $said, ...$remedies);
         }
         if ($hot !== null) {
             $advice[] = Advice::note(Topic::Heat, Message::of(
@@ -65,8 +65,8 @@ final class BatchAdvisor
                 after: Measure::minutes($hot),
             ));
         }
-        if ($result->resin->setting->heatKjKg === null && $result->resin->times->potLifeMin !== null && $result->resin->times->potLifeMassG !== null && $result->heatKjKg === Curing::HEAT_KJ_KG) {
-            $advice[] = Advice::note(Topic::Heat, Message::of('advice.value_unknown.heat_of_reaction', heat: Measure::number($result->heatKjKg)));
+        if ($result->resin->setting->heatKjKg === null && $result->resin->times->potLifeMin !== null && $result->resin->times->potLifeMassG !== null && $result->standing->heatKjKg === Curing::HEAT_KJ_KG) {
+            $advice[] = Advice::note(Topic::Heat, Message::of('advice.value_unknown.heat_of_reaction', heat: Measure::number($result->standing->heatKjKg)));
         }
 
         return $advice;
@@ -79,7 +79,7 @@ final class BatchAdvisor
      */
     private static function best(BatchResult $result, Studio $studio, float $leftMin): ?array
     {
-        $emptied = $result->emptiedMin;
+        $emptied = $result->standing->emptiedMin;
         $left = [];
         foreach (CupClock::of($studio, $result)?->compared() ?? [] as $way => $standing) {
             $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - ($way === 'halved' ? $emptied / 2 : $emptied);
@@ -121,17 +121,17 @@ final class BatchAdvisor
     /** @return list<Advice> */
     private static function measuring(BatchResult $result): array
     {
-        $error = $result->ratioError;
+        $error = $result->mixed->ratioError;
         if ($error === null) {
             return [];
         }
         if ($error->likelyPct === null) {
-            return [Advice::stop(Topic::Sheet, Message::of('advice.cannot_be_measured', least: Measure::volume($result->mix->totalMl() * $error->measurableFrom)))];
+            return [Advice::stop(Topic::Sheet, Message::of('advice.cannot_be_measured', least: Measure::volume($result->mixed->portions->totalMl() * $error->measurableFrom)))];
         }
         $advice = [];
         $tolerance = $result->resin->limits->ratioTolerancePct->value;
         $off = $result->resin->weighedOffPct();
-        $isWeighed = $result->batch->measuredBy?->isByVolume() === false;
+        $isWeighed = $result->batch->measure->by?->isByVolume() === false;
         if ($off > 0 && $isWeighed) {
             $advice[] = Advice::caution(Topic::Sheet, Message::of('advice.weigh_needs_density', off: Measure::percent($off, 1)));
         }
@@ -145,7 +145,7 @@ final class BatchAdvisor
                 },
                 likely: Measure::percent($error->likelyPct, 1),
                 tolerance: Measure::percent($tolerance, 1),
-                from: Measure::volume($result->mix->totalMl() * $error->factorWithin($tolerance)),
+                from: Measure::volume($result->mixed->portions->totalMl() * $error->factorWithin($tolerance)),
             ));
         }
 
@@ -173,7 +173,7 @@ final class BatchAdvisor
     private static function size(BatchResult $result): array
     {
         $least = $result->resin->limits->minBatchMl?->value;
-        $total = $result->mix->totalMl();
+        $total = $result->mixed->portions->totalMl();
 
         if ($least === null || $total >= $least) {
             return [];

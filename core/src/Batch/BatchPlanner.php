@@ -63,7 +63,7 @@ final readonly class BatchPlanner
                     $faults->add("/batches/$index/coats/$at", Message::of('plan.other_catalyst'));
                 }
             }
-            if ($batch->measuredBy === MeasuredBy::Fills && EqualFills::of($own[0]->case->mixture()->split(1.0), EqualFills::USUAL_ML) === null) {
+            if ($batch->measure->by === MeasuredBy::Fills && EqualFills::of($own[0]->case->mixture()->split(1.0), EqualFills::USUAL_ML) === null) {
                 $faults->add("/batches/$index/measure/by", Message::of('plan.equal_fills'));
             }
             try {
@@ -90,30 +90,23 @@ final readonly class BatchPlanner
         $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
         $colouring = Hands::colouringMin(Colouring::count($batch, $coats));
         $hands = $colouring + array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
-        $each = $batch->residueMlPerCup?->value;
-        $residue = $batch->cups * ($each ?? Residue::ml($batch->cup, $poured / $batch->cups, $studio->hands->residueFilmMm->value))
-            + array_sum(array_map(static fn (ColourCup $cup): float => Colouring::residueMl($cup, self::resinIn($cup, $poured), $studio, $each), $batch->colours));
+        $each = $batch->in->residueMlPerCup?->value;
+        $residue = $batch->in->cups * ($each ?? Residue::ml($batch->in->cup, $poured / $batch->in->cups, $studio->hands->residueFilmMm->value))
+            + array_sum(array_map(static fn (ColourCup $cup): float => Colouring::residueMl($cup, self::resinIn($cup, $poured), $studio, $each), $batch->stirredIn->colours));
         $margin = ($poured + $residue) * $studio->hands->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
-        $emptied = $batch->emptiedMin->value ?? $hands;
+        $emptied = $batch->in->emptiedMin->value ?? $hands;
         $curing = $case->selfHeating?->inCup();
-        $standing = $curing === null || ! $followed ? null : Standing::of($curing, $mix->totalMl() / $batch->cups, $case->liquid->densityKgM3, $batch->cup, $studio->room->temperatures, $batch->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value, max($emptied, $hands));
+        $standing = $curing === null || ! $followed ? null : Standing::of($curing, $mix->totalMl() / $batch->in->cups, $case->liquid->densityKgM3, $batch->in->cup, $studio->room->temperatures, $batch->in->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value, max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(
             $batch,
             $case->resin,
-            $residue,
-            $margin,
-            $mix,
+            new BatchMix($residue, $margin, $mix, self::ratioError($batch, $mix, $case->resin->parts->firstPart)),
             self::turns($shares, $run, $colouring, $hands > 0 ? $emptied / $hands : 1.0),
-            $run,
-            $curing?->heatKjKg,
-            $standing?->potLifeMin,
-            $emptied,
-            self::ratioError($batch, $mix, $case->resin->parts->firstPart),
-            $colours,
-            self::swatches($colours, $coats, $grounds ?? Grounds::of($coats)),
+            new InTheCup($run, $curing?->heatKjKg, $standing?->potLifeMin, $emptied),
+            new ColouredBatch($colours, self::swatches($colours, $coats, $grounds ?? Grounds::of($coats))),
         );
 
         return $this->advises ? $result->withAdvice(BatchAdvisor::advise($result, $studio)) : $result;
@@ -131,8 +124,8 @@ final readonly class BatchPlanner
         return Colouring::inOrder(array_map(static fn (ColourCup $cup): ColourShare => new ColourShare(
             $cup,
             self::resinIn($cup, $mix->totalMl()),
-            Colouring::residueMl($cup, self::resinIn($cup, $pouredMl), $studio, $batch->residueMlPerCup?->value),
-        ), $batch->colours));
+            Colouring::residueMl($cup, self::resinIn($cup, $pouredMl), $studio, $batch->in->residueMlPerCup?->value),
+        ), $batch->stirredIn->colours));
     }
 
     /**
@@ -184,23 +177,23 @@ final readonly class BatchPlanner
     private static function ratioError(Batch $batch, Portions $mix, PartName $first): ?RatioError
     {
         $isA = $first === PartName::A;
-        $of = static fn (float $a, float $b): array => $isA ? [$a / $batch->cups, $b / $batch->cups] : [$b / $batch->cups, $a / $batch->cups];
-        if ($batch->measuredBy === null) {
+        $of = static fn (float $a, float $b): array => $isA ? [$a / $batch->in->cups, $b / $batch->in->cups] : [$b / $batch->in->cups, $a / $batch->in->cups];
+        if ($batch->measure->by === null) {
             return null;
         }
-        if ($batch->step === null) {
-            return $batch->cup instanceof Markable ? FillLines::of($batch->cup, ...$of($mix->aMl, $mix->bMl))->error : null;
+        if ($batch->measure->step === null) {
+            return $batch->in->cup instanceof Markable ? FillLines::of($batch->in->cup, ...$of($mix->aMl, $mix->bMl))->error : null;
         }
-        if ($batch->measuredBy === MeasuredBy::Fills) {
-            return EqualFills::of($mix, $batch->fillMl ?? EqualFills::USUAL_ML)?->error($batch->step->value, $isA);
+        if ($batch->measure->by === MeasuredBy::Fills) {
+            return EqualFills::of($mix, $batch->measure->fillMl ?? EqualFills::USUAL_ML)?->error($batch->measure->step->value, $isA);
         }
-        if ($batch->measuredBy->isByVolume()) {
+        if ($batch->measure->by->isByVolume()) {
             [$one, $other] = $of($mix->aMl, $mix->bMl);
 
-            return RatioError::of($one, $other, $batch->step->value, $batch->measuredBy);
+            return RatioError::of($one, $other, $batch->measure->step->value, $batch->measure->by);
         }
         [$one, $other] = $of($mix->aG, $mix->bG ?? 0.0);
 
-        return $mix->bG === null ? null : RatioError::of($one, $other, $batch->step->value, $batch->measuredBy);
+        return $mix->bG === null ? null : RatioError::of($one, $other, $batch->measure->step->value, $batch->measure->by);
     }
 }

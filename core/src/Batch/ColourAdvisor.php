@@ -24,11 +24,11 @@ final class ColourAdvisor
     public static function advise(BatchResult $result): array
     {
         $advice = [];
-        $taken = array_sum(array_map(static fn (ColourShare $share): float => $share->resinMl, $result->colours));
-        if ($taken > $result->mix->totalMl() * (1 + 1e-9)) {
-            $advice[] = Advice::stop(Topic::Sheet, Message::of('advice.colours_over_batch', taken: Measure::volume($taken), mixed: Measure::volume($result->mix->totalMl())));
+        $taken = array_sum(array_map(static fn (ColourShare $share): float => $share->resinMl, $result->coloured->shares));
+        if ($taken > $result->mixed->portions->totalMl() * (1 + 1e-9)) {
+            $advice[] = Advice::stop(Topic::Sheet, Message::of('advice.colours_over_batch', taken: Measure::volume($taken), mixed: Measure::volume($result->mixed->portions->totalMl())));
         }
-        foreach ($result->colours as $share) {
+        foreach ($result->coloured->shares as $share) {
             array_push($advice, ...self::limits($share, $result), ...self::filler($share, $result), ...self::flags($share));
         }
 
@@ -47,7 +47,7 @@ final class ColourAdvisor
         };
         $own = $share->overOwnLimit();
         if ($over === null && $own !== null) {
-            $over = ['own', 100 * $own->ml() / $share->resinMl, $own->colourant->limitPct ?? 0.0, $own->colourant->name, false];
+            $over = ['own', 100 * $own->ml() / $share->resinMl, $own->colourant->stuff->limitPct ?? 0.0, $own->colourant->name, false];
         }
 
         if ($over === null) {
@@ -102,10 +102,10 @@ final class ColourAdvisor
     private static function flags(ColourShare $share): array
     {
         $advice = [];
-        $burning = self::first($share, static fn (Colourant $one): bool => $one->flammable->forbidsFlame());
+        $burning = self::first($share, static fn (Colourant $one): bool => $one->stuff->flammable->forbidsFlame());
         if ($burning !== null) {
             $advice[] = Advice::caution(Topic::Heat, Message::of(
-                $burning->flammable === Flammable::Yes ? 'advice.no_flame.cup_burns' : 'advice.no_flame.cup_may_burn',
+                $burning->stuff->flammable === Flammable::Yes ? 'advice.no_flame.cup_burns' : 'advice.no_flame.cup_may_burn',
                 cup: $share->cup->name,
                 what: $burning->name,
             ));
@@ -120,11 +120,11 @@ final class ColourAdvisor
     /** @return list<Advice> */
     private static function oil(BatchResult $result): array
     {
-        $oily = array_filter($result->colours, static fn (ColourShare $share): bool => $share->hasOil());
+        $oily = array_filter($result->coloured->shares, static fn (ColourShare $share): bool => $share->hasOil());
         if ($oily === []) {
             return [];
         }
-        $allOfIt = count($oily) === count($result->colours) && $result->clearMl() < 0.01 * $result->mix->totalMl();
+        $allOfIt = count($oily) === count($result->coloured->shares) && $result->clearMl() < 0.01 * $result->mixed->portions->totalMl();
 
         return [
             ...($allOfIt ? [Advice::caution(Topic::Sheet, Message::of('advice.oil_in_every_cup'))] : []),

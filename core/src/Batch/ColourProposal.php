@@ -8,6 +8,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
+use OpenGlaze\Core\Plan\CupColour;
 
 /** The colour cups that a batch's coats ask for, by the parts in which they are laid. */
 final class ColourProposal
@@ -26,7 +27,7 @@ final class ColourProposal
         [$ml, $names, $on] = [[], [], []];
         foreach ($shares as $share) {
             $colours = Colouring::coloursOf($share->coat);
-            foreach ($share->coat->case->coat->parts as $part) {
+            foreach ($share->coat->case->coat->manner->parts as $part) {
                 $key = Colouring::named($part->colour);
                 if (in_array($key, $colours, true)) {
                     $ml[$key] = ($ml[$key] ?? 0.0) + $share->pouredMl * $part->sharePct / 100;
@@ -42,9 +43,7 @@ final class ColourProposal
                 $names[$key],
                 round(100 * $amount / $all, 2),
                 null,
-                $recipe->doses ?? [],
-                $recipe?->perMl,
-                $recipe?->id,
+                new CupColour($recipe->doses ?? [], $recipe?->perMl, $recipe?->id),
                 count(array_unique($on[$key])) === count($coats) ? null : array_values(array_unique($on[$key])),
                 0,
                 0.0,

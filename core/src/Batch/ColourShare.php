@@ -31,7 +31,7 @@ final readonly class ColourShare
         public float $resinMl,
         public float $residueMl,
     ) {
-        $this->doses = $cup->dosesFor($resinMl);
+        $this->doses = $cup->colour->dosesFor($resinMl);
         $this->reserveMl = $resinMl * $cup->reservePct / 100;
         $this->smallCupMl = $cup->smallCups === 0 ? null : ($resinMl - $this->reserveMl) / $cup->smallCups;
     }
@@ -44,12 +44,12 @@ final readonly class ColourShare
 
     public function wateryPct(): float
     {
-        return $this->pct(static fn (Colourant $one): bool => $one->isColour() && $one->isWatery);
+        return $this->pct(static fn (Colourant $one): bool => $one->isColour() && $one->stuff->isWatery);
     }
 
     public function fillerPct(): float
     {
-        return $this->pct(static fn (Colourant $one): bool => $one->isFiller);
+        return $this->pct(static fn (Colourant $one): bool => $one->stuff->isFiller);
     }
 
     /** @param  callable(Colourant): bool  $what */
@@ -60,7 +60,7 @@ final readonly class ColourShare
 
     public function hasOil(): bool
     {
-        return $this->has(static fn (Colourant $one): bool => $one->isOil);
+        return $this->has(static fn (Colourant $one): bool => $one->stuff->isOil);
     }
 
     /** Grains settle: it is stirred once more before it is poured. */
@@ -73,7 +73,7 @@ final readonly class ColourShare
     public function overOwnLimit(): ?Dose
     {
         foreach ($this->doses as $dose) {
-            if ($dose->colourant->limitPct !== null && 100 * $dose->ml() / $this->resinMl > $dose->colourant->limitPct * (1 + 1e-9)) {
+            if ($dose->colourant->stuff->limitPct !== null && 100 * $dose->ml() / $this->resinMl > $dose->colourant->stuff->limitPct * (1 + 1e-9)) {
                 return $dose;
             }
         }

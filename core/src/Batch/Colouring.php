@@ -35,15 +35,15 @@ final class Colouring
      */
     public static function count(Batch $batch, array $coats): int
     {
-        return $batch->colours === []
+        return $batch->stirredIn->colours === []
             ? count(array_unique(array_merge([], ...array_map(self::coloursOf(...), $coats))))
-            : count(array_filter($batch->colours, static fn (ColourCup $cup): bool => $cup->doses !== []));
+            : count(array_filter($batch->stirredIn->colours, static fn (ColourCup $cup): bool => $cup->colour->doses !== []));
     }
 
     /** @return list<string> the colours that a coat is laid in, wet on wet */
     public static function coloursOf(CoatResult $coat): array
     {
-        $colours = array_map(static fn (Part $part): string => self::named($part->colour), $coat->case->coat->parts);
+        $colours = array_map(static fn (Part $part): string => self::named($part->colour), $coat->case->coat->manner->parts);
 
         return array_values(array_unique(array_filter($colours, static fn (string $colour): bool => $colour !== self::CLEAR)));
     }

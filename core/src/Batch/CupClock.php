@@ -54,8 +54,8 @@ final class CupClock
         return [
             'cup' => $this->in('cup'),
             'dish' => $this->in('dish'),
-            'halved' => $this->standing($this->result->batch->cup, 0.5, 0.0),
-            'cooler' => $this->standing($this->result->batch->cup, 1.0, -self::COOLER_K),
+            'halved' => $this->standing($this->result->batch->in->cup, 0.5, 0.0),
+            'cooler' => $this->standing($this->result->batch->in->cup, 1.0, -self::COOLER_K),
         ];
     }
 
@@ -99,8 +99,8 @@ final class CupClock
         return [
             // a bubble's speed goes with one over the thickness (Stokes), so it rises as many times faster
             'thinner' => $kinetics->viscosity($room, 0.0) / $kinetics->viscosity($celsius, 0.0),
-            'pot_life_min' => $this->standing($this->result->batch->cup, 1.0, $celsius - $room, roomToo: false)->potLifeMin,
-            'pot_life_in_room_min' => $this->standing($this->result->batch->cup, 1.0, 0.0, roomToo: false)->potLifeMin,
+            'pot_life_min' => $this->standing($this->result->batch->in->cup, 1.0, $celsius - $room, roomToo: false)->potLifeMin,
+            'pot_life_in_room_min' => $this->standing($this->result->batch->in->cup, 1.0, 0.0, roomToo: false)->potLifeMin,
             // a film takes the room's temperature within minutes
             'open_on_piece_min' => $kinetics->openMin / $kinetics->rate($room),
         ];
@@ -109,7 +109,7 @@ final class CupClock
     /** @param  'cup'|'dish'  $in */
     private function in(string $in): Standing
     {
-        return $this->followed[$in] ??= $this->standing($in === 'cup' ? $this->result->batch->cup : $this->dish(), 1.0, 0.0);
+        return $this->followed[$in] ??= $this->standing($in === 'cup' ? $this->result->batch->in->cup : $this->dish(), 1.0, 0.0);
     }
 
     private function curing(): Curing
@@ -119,7 +119,7 @@ final class CupClock
 
     private function inOneCupMl(): float
     {
-        return $this->result->mix->totalMl() / $this->result->batch->cups;
+        return $this->result->mixed->portions->totalMl() / $this->result->batch->in->cups;
     }
 
     private function dish(): StraightCup
@@ -130,7 +130,7 @@ final class CupClock
     private function standing(Container $in, float $share, float $warmerK, bool $roomToo = true): Standing
     {
         $room = $this->studio->room->temperatures;
-        $start = ($roomToo ? $this->result->batch->mixedAtC->value ?? $room->at(0.0) : $room->at(0.0)) + $warmerK;
+        $start = ($roomToo ? $this->result->batch->in->mixedAtC->value ?? $room->at(0.0) : $room->at(0.0)) + $warmerK;
 
         return Standing::of(
             $this->curing(),
@@ -140,7 +140,7 @@ final class CupClock
             $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room,
             $start,
             $this->studio->pace->heatLossWM2K->value,
-            $this->result->emptiedMin,
+            $this->result->standing->emptiedMin,
         );
     }
 }

@@ -58,13 +58,13 @@ final class Hands
     /** How much longer its way of laying takes; parts that are laid in ways of their own count by their share. */
     private static function slowness(CoatCase $case): float
     {
-        $parts = $case->coat->parts;
+        $parts = $case->coat->manner->parts;
         $all = array_sum(array_map(static fn ($part): float => $part->sharePct, $parts));
         if ($all <= 0) {
-            return self::factor($case->coat->laying);
+            return self::factor($case->coat->manner->laying);
         }
 
-        return array_sum(array_map(static fn ($part): float => $part->sharePct * self::factor($part->laying ?? $case->coat->laying), $parts)) / $all;
+        return array_sum(array_map(static fn ($part): float => $part->sharePct * self::factor($part->laying ?? $case->coat->manner->laying), $parts)) / $all;
     }
 
     private static function factor(Laying $laying): float

@@ -8,6 +8,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\MixedIn;
 use OpenGlaze\Core\Plan\Studio;
 
 /**
@@ -112,11 +113,10 @@ final readonly class Proposal
             "batch-$number",
             array_keys($counts),
             $counts,
-            1,
-            $allowance->vesselFor(
+            new MixedIn(1, $allowance->vesselFor(
                 array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
                 Share::minutes($shares),
-            ) ?? new UnknownCup,
+            ) ?? new UnknownCup),
             lift: $shares[0]->lift,
         );
     }

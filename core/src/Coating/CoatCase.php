@@ -93,7 +93,7 @@ final readonly class CoatCase
         $this->volume = new CoatVolume($studio, $piece, $coat, $this->face, $ground, $this->liquid);
         $kinetics = $resin->kinetics($studio);
         // older than ages go is the same
-        $age = min($coat->ageMin->value, $kinetics->stiffAgeMin());
+        $age = min($coat->manner->ageMin->value, $kinetics->stiffAgeMin());
         $this->clock = $studio->room->temperatures->isSteady()
             ? new SteadyFilmClock($kinetics, $studio->room->temperatures->at(0.0), $age)
             : new ChangingFilmClock($kinetics, $studio->room->temperatures, $age);
@@ -119,7 +119,7 @@ final readonly class CoatCase
 
     public function isInLifts(): bool
     {
-        return $this->coat->isDammed() && $this->coat->size->by === SizeBy::TotalDepth;
+        return $this->coat->isDammed() && $this->coat->asked->size->by === SizeBy::TotalDepth;
     }
 
     /** Depth in mm of one pour, where its film has one. */
@@ -177,7 +177,7 @@ final readonly class CoatCase
     /** How much of a lip still stands above what lies in it, mm. */
     public function lipMm(): float
     {
-        return $this->coat->zone !== null || $this->piece->rim->lipMm === null ? 0.0 : max(0.0, $this->piece->rim->lipMm->value - $this->ground->belowMm);
+        return $this->coat->asked->coverage->zone !== null || $this->piece->rim->lipMm === null ? 0.0 : max(0.0, $this->piece->rim->lipMm->value - $this->ground->belowMm);
     }
 
     public function heatTool(): HeatTool
@@ -187,7 +187,7 @@ final readonly class CoatCase
             $this->face->areaMm2 === null ? ($this->piece->body?->eachMl() === null ? INF : 0.0) : $this->face->areaMm2 / 100,
             $this->toleratesHeat(),
             // it blows loose dust about, and pushes a held film over its edge
-            ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE && $this->coat->dryMedia === null,
+            ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE && $this->coat->manner->dryMedia === null,
         );
     }
 
@@ -206,14 +206,14 @@ final readonly class CoatCase
     public function airFromBelow(): bool
     {
         return ($this->volume->rawMm2 > 0 && $this->coat->kind !== CoatKind::Seal && $this->face->soakMlPerM2->value >= Surface::SEAL_FROM_ML_M2)
-            || array_filter($this->coat->inclusions, static fn (Inclusion $one): bool => $one->drinks || $one->trapsAir) !== [];
+            || array_filter($this->coat->asked->coverage->inclusions, static fn (Inclusion $one): bool => $one->traits->drinks || $one->traits->trapsAir) !== [];
     }
 
     /** What makes the mix flammable, or may; null when nothing does. */
     public function flammable(): ?Colourant
     {
         foreach ($this->colourants as $colourant) {
-            if ($colourant->flammable->forbidsFlame()) {
+            if ($colourant->stuff->flammable->forbidsFlame()) {
                 return $colourant;
             }
         }
@@ -224,13 +224,13 @@ final readonly class CoatCase
     /** Whether oil stands under it, or comes to: nothing bonds to that in the window. */
     public function isOilFilm(): bool
     {
-        return array_filter($this->colourants, static fn (Colourant $one): bool => $one->isOil) !== [];
+        return array_filter($this->colourants, static fn (Colourant $one): bool => $one->stuff->isOil) !== [];
     }
 
     /** Whether it is laid on an oil film. */
     public function isAfterOil(): bool
     {
-        return $this->coat->afterOil || $this->ground->onOil;
+        return $this->coat->ground->afterOil || $this->ground->onOil;
     }
 
     /** What a flame must not pass over here; null when it may. */
@@ -239,11 +239,11 @@ final readonly class CoatCase
         if (! $this->face->toleratesHeat) {
             return Message::named('surfaces', $this->face->surface);
         }
-        if ($this->coat->dam !== null && ! $this->coat->dam->toleratesHeat()) {
-            return Message::named('dams', $this->coat->dam);
+        if ($this->coat->asked->edge->dam !== null && ! $this->coat->asked->edge->dam->toleratesHeat()) {
+            return Message::named('dams', $this->coat->asked->edge->dam);
         }
-        foreach ($this->coat->inclusions as $inclusion) {
-            if (! $inclusion->toleratesHeat && ! $inclusion->afterHeat) {
+        foreach ($this->coat->asked->coverage->inclusions as $inclusion) {
+            if (! $inclusion->traits->toleratesHeat && ! $inclusion->traits->afterHeat) {
                 return $inclusion->name;
             }
         }
@@ -256,7 +256,7 @@ final readonly class CoatCase
     {
         $depth = $this->thicknessMm?->value;
 
-        return $depth === null ? [] : array_values(array_filter($this->coat->inclusions, static fn (Inclusion $one): bool => $one->standsProudOf($depth)));
+        return $depth === null ? [] : array_values(array_filter($this->coat->asked->coverage->inclusions, static fn (Inclusion $one): bool => $one->standsProudOf($depth)));
     }
 
     /** The film that its coated edge keeps, mm; null where it is not flooded over one. */
@@ -284,7 +284,7 @@ final readonly class CoatCase
     {
         $laid = $this->laidMm();
 
-        return $this->coat->size->by === SizeBy::Stays ? $this->coat->size->value->value : ($laid === null ? null : $laid / (1 + $this->volume->runoffShare));
+        return $this->coat->asked->size->by === SizeBy::Stays ? $this->coat->asked->size->value->value : ($laid === null ? null : $laid / (1 + $this->volume->runoffShare));
     }
 
     /** Its coated edge, and the face that feeds it; null where it is not flooded over one. */
@@ -293,14 +293,14 @@ final readonly class CoatCase
         [$reach, $keeps, $laid] = [$this->reachMm(), $this->edgeKeepsMm(), $this->laidMm()];
 
         return $reach === null || $keeps === null || $laid === null || $laid <= 0 ? null
-            : new WetEdge(new RunningFilm($laid, $keeps, $reach, $this->liquid), $this->piece->edge->depthMm->value, $this->coat->edgeFilmMm->value, $this->liquid, $this->clock);
+            : new WetEdge(new RunningFilm($laid, $keeps, $reach, $this->liquid), $this->piece->edge->depthMm->value, $this->coat->asked->edge->filmMm->value, $this->liquid, $this->clock);
     }
 
     /** What the piece's edge holds where an open coat is not flooded over it, mm; null where it is flooded over all of it. */
     public function uncoatedEdgeHoldsMm(): ?float
     {
         $all = $this->face->edgeMm;
-        if (! $this->coat->isOpen() || $this->coat->zone !== null || $all === null || $this->face->coatedEdgeMm >= $all * (1 - 1e-9)) {
+        if (! $this->coat->isOpen() || $this->coat->asked->coverage->zone !== null || $all === null || $this->face->coatedEdgeMm >= $all * (1 - 1e-9)) {
             return null;
         }
 
@@ -325,8 +325,8 @@ final readonly class CoatCase
     /** The film in mm that a relief keeps on its slopes for good; null without one. */
     public function staysOnReliefMm(): ?float
     {
-        return $this->coat->reliefMm === null || $this->thicknessMm === null ? null
-            : WetEdge::holdsMm($this->coat->reliefMm->value, $this->clock->mobilityInTheEnd(), $this->liquid);
+        return $this->coat->ground->reliefMm === null || $this->thicknessMm === null ? null
+            : WetEdge::holdsMm($this->coat->ground->reliefMm->value, $this->clock->mobilityInTheEnd(), $this->liquid);
     }
 
     /** How high the resin climbs its wall, mm: the lip that it leaves there. Null where nothing dams it. */
@@ -354,7 +354,7 @@ final readonly class CoatCase
      */
     public function placedMin(): ?array
     {
-        return $this->coat->containment === Containment::Placed && $this->coat->laying !== Laying::Brush
+        return $this->coat->asked->containment === Containment::Placed && $this->coat->manner->laying !== Laying::Brush
             ? [$this->clock->minutesToViscosity(self::STAYS_PA_S), $this->clock->minutesToViscosity(self::THREADS_PA_S)]
             : null;
     }

@@ -51,6 +51,6 @@ final readonly class CoatResult
     /** @return non-empty-list<PhaseSpan> */
     public function phases(): array
     {
-        return PhaseLine::of($this->film->openMin, $this->windows);
+        return PhaseLine::of($this->film->flowing->openMin, $this->windows);
     }
 }

@@ -39,16 +39,16 @@ final class Layer
     {
         $this->last = $case;
         $this->meanMm += $case->meanOnPieceMm() ?? 0.0;
-        if ($case->coat->zone !== null) {
-            $this->zones->add($case->coat->zone);
-            $this->sharePct += $this->shareOf($case->coat->zone, $case->face);
+        if ($case->coat->asked->coverage->zone !== null) {
+            $this->zones->add($case->coat->asked->coverage->zone);
+            $this->sharePct += $this->shareOf($case->coat->asked->coverage->zone, $case->face);
         }
     }
 
     /** Why a zone cannot lie in it; null where it can. */
     public function conflict(Coat $coat, Zone $zone, int $number): ?SizingException
     {
-        if ($this->first->coat->zone === null) {
+        if ($this->first->coat->asked->coverage->zone === null) {
             return SizingException::zonesOverlap($this->first->coat->id, $number);
         }
         $under = $this->zones->over($zone, self::TOUCHING);

@@ -54,7 +54,7 @@ final class Stack
             $this->takenMl,
             $below?->coat,
             $below?->isOilFilm() ?? false,
-            new Wetted($this->wetMm2, $this->wetEdgeMm, $coat->zone === null ? 0.0 : $this->zones->overlapMm2($coat->zone)),
+            new Wetted($this->wetMm2, $this->wetEdgeMm, $coat->asked->coverage->zone === null ? 0.0 : $this->zones->overlapMm2($coat->asked->coverage->zone)),
         );
     }
 
@@ -72,15 +72,15 @@ final class Stack
         $this->takenMl += $case->sized->filmMl;
         $this->wetMm2 += $case->volume->rawMm2;
         $this->wetEdgeMm += $case->volume->rawEdgeMm;
-        if ($case->coat->zone !== null) {
-            $this->zones->add($case->coat->zone);
+        if ($case->coat->asked->coverage->zone !== null) {
+            $this->zones->add($case->coat->asked->coverage->zone);
         }
     }
 
     private function layerOf(Coat $coat): int
     {
         $top = count($this->layers);
-        $zone = $coat->zone;
+        $zone = $coat->asked->coverage->zone;
         if ($zone === null || $top === 0 || ($zone->layer ?? 0) > $top) {
             return $top + 1;
         }

@@ -30,12 +30,12 @@ final readonly class ColouredFilm
         $absorption = array_fill(0, Spectrum::BANDS, self::CLEAR_PER_MM);
         $scattering = 0.0;
         foreach ($doses as $dose) {
-            if ($dose->colourant->colour === null) {
+            if ($dose->colourant->look->colour === null) {
                 continue;
             }
-            $strength = $dose->colourant->finish->scatteringPerMm() * 100 * $dose->ml() / $resinMl;
+            $strength = $dose->colourant->look->finish->scatteringPerMm() * 100 * $dose->ml() / $resinMl;
             $scattering += $strength;
-            foreach (Spectrum::ofColour($dose->colourant->colour)->bands as $band => $reflected) {
+            foreach (Spectrum::ofColour($dose->colourant->look->colour)->bands as $band => $reflected) {
                 $absorption[$band] += self::taken($dose->colourant, $reflected, $strength, 100 * $dose->ml() / $resinMl);
             }
         }
@@ -52,7 +52,7 @@ final readonly class ColouredFilm
     /** An opaque colour is what a thick layer throws back; a translucent one what a 1 mm film with one per cent lets through twice. */
     private static function taken(Colourant $colourant, float $reflected, float $strength, float $sharePct): float
     {
-        return $colourant->finish === Finish::Translucent
+        return $colourant->look->finish === Finish::Translucent
             ? -log($reflected) / 2 * $sharePct
             : $strength * (1 - $reflected) ** 2 / (2 * $reflected);
     }

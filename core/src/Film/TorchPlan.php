@@ -38,45 +38,35 @@ final readonly class TorchPlan
     ) {
     }
 
-    /**
-     * @param  float|null  $filmMm  null where the depth is not known: then only the look is planned
-     * @param  float  $spreadMin  minutes that the spreading takes
-     * @param  float  $betweenMin  least minutes from one pass to the next look or pass
-     * @param  float|null  $lookEveryMin  how often it is looked at where something gives off air from below; null where nothing does
-     */
-    public static function of(
-        ?float $filmMm,
-        float $openMin,
-        FilmClock $clock,
-        Levelling $levelling,
-        Bubbles $bubbles,
-        float $spreadMin,
-        float $betweenMin,
-        HeatTool $tool,
-        ?float $lookEveryMin = null,
-    ): self {
+    /** @param  float|null  $filmMm  null where the depth is not known: then only the look is planned */
+    public static function of(?float $filmMm, Fluid $fluid, HeatHabits $heat): self
+    {
+        $clock = $fluid->clock;
+        $openMin = $clock->minutesToAge($fluid->kinetics->openMin);
+        $bubbles = new Bubbles($fluid->liquid, $clock);
+        $lookEveryMin = $heat->airFromBelow ? self::LOOK_EVERY_AGE_MIN / $clock->rate() : null;
         if ($openMin <= 0) {
-            return new self([], null, 0.0, $tool);
+            return new self([], null, 0.0, $heat->tool);
         }
         if ($filmMm === null) {
-            return new self([], min(self::LATEST_SHARE * $openMin, $spreadMin), $openMin, $tool);
+            return new self([], min(self::LATEST_SHARE * $openMin, $heat->spreadMin), $openMin, $heat->tool);
         }
-        $closes = min($openMin, self::healsUntilMin($filmMm, $clock, $levelling));
+        $closes = min($openMin, self::healsUntilMin($filmMm, $clock, new Levelling($fluid->liquid, $clock)));
         if ($closes <= 0) {
-            return new self([], null, 0.0, $tool);
+            return new self([], null, 0.0, $heat->tool);
         }
         $latest = self::LATEST_SHARE * $closes;
 
         $passes = [];
         $rise100 = $bubbles->riseMin($filmMm, 100);
-        if ($rise100 !== null && max($rise100, $spreadMin) <= $latest) {
-            $passes[] = max($rise100, $spreadMin);
+        if ($rise100 !== null && max($rise100, $heat->spreadMin) <= $latest) {
+            $passes[] = max($rise100, $heat->spreadMin);
             $rise50 = $bubbles->riseMin($filmMm, 50);
-            if ($rise50 !== null && max($rise50, $passes[0] + $betweenMin) <= $latest) {
-                $passes[] = max($rise50, $passes[0] + $betweenMin);
+            if ($rise50 !== null && max($rise50, $passes[0] + $heat->betweenMin) <= $latest) {
+                $passes[] = max($rise50, $passes[0] + $heat->betweenMin);
             }
         }
-        $soonest = $passes === [] ? $spreadMin : end($passes) + $betweenMin;
+        $soonest = $passes === [] ? $heat->spreadMin : end($passes) + $heat->betweenMin;
         $look = min($latest, max($bubbles->riseMin($filmMm, 30) ?? INF, $soonest));
 
         $looks = [];
@@ -88,7 +78,7 @@ final readonly class TorchPlan
             $look = $latest;
         }
 
-        return new self($passes, $look, $closes, $tool, $looks);
+        return new self($passes, $look, $closes, $heat->tool, $looks);
     }
 
     public function droppedPasses(): int

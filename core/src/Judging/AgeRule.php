@@ -15,12 +15,12 @@ final class AgeRule implements Rule
 {
     public function judge(CoatResult $result): array
     {
-        $age = $result->case->coat->ageMin->value;
+        $age = $result->case->coat->manner->ageMin->value;
         $kinetics = $result->case->resin->kinetics($result->case->studio);
         if ($age <= $kinetics->openMin) {
             return [];
         }
-        $late = Measure::minutes(($age - $kinetics->openMin) / $result->film->rate);
+        $late = Measure::minutes(($age - $kinetics->openMin) / $result->film->flowing->rate);
 
         return [$age > $kinetics->gelAgeMin()
             ? Advice::stop(Topic::Heat, Message::of('advice.gelled.film', sooner: $late))

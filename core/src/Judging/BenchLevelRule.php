@@ -19,14 +19,14 @@ final class BenchLevelRule implements Rule
 
     public function judge(CoatResult $result): array
     {
-        $endToEnd = 2 * ($result->film->driftMm ?? 0.0);
-        if ($endToEnd <= self::SHOWS_MM || $result->film->levelWithinMmPerM === null) {
+        $endToEnd = 2 * ($result->film->level->driftMm ?? 0.0);
+        if ($endToEnd <= self::SHOWS_MM || $result->film->level->withinMmPerM === null) {
             return [];
         }
 
         return [Advice::caution(Topic::Bench, Message::of(
             'advice.out_of_level',
-            slope: Measure::slope($result->film->levelWithinMmPerM),
+            slope: Measure::slope($result->film->level->withinMmPerM),
             thicker: Measure::thickness($endToEnd),
         ))];
     }

@@ -69,10 +69,10 @@ final class CastingRule implements Rule
         if ($case->coat->kind === CoatKind::Back && $case->isFirstCoat()) {
             return [Advice::caution(Topic::Surface, Message::of('advice.face_down_order.face_first'))];
         }
-        if (($case->coat->kind === CoatKind::Top || $case->coat->kind === CoatKind::Dome) && ! $case->coat->turnFirst) {
+        if (($case->coat->kind === CoatKind::Top || $case->coat->kind === CoatKind::Dome) && ! $case->coat->ground->turnFirst) {
             return [Advice::caution(Topic::Surface, Message::of('advice.face_down_order.turn_first'))];
         }
-        if ($case->ground->below?->kind === CoatKind::Back && ! $case->coat->turnFirst) {
+        if ($case->ground->below?->kind === CoatKind::Back && ! $case->coat->ground->turnFirst) {
             return [Advice::caution(Topic::Surface, Message::of('advice.face_down_order.back_last'))];
         }
 

@@ -82,7 +82,7 @@ final class EdgeRule implements Rule
         $case = $result->case;
         $holds = $case->uncoatedEdgeHoldsMm();
         $film = $case->thicknessMm?->value;
-        if ($holds === null || $film === null || $case->coat->laying === Laying::Brush) {
+        if ($holds === null || $film === null || $case->coat->manner->laying === Laying::Brush) {
             return [];
         }
         if ($film > $holds) {

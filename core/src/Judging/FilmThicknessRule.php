@@ -27,12 +27,12 @@ final class FilmThicknessRule implements Rule
         if ($film < self::UNDER_BRUSH_MM) {
             $advice[] = Advice::caution(Topic::Thickness, Message::of('advice.film_under_brush', least: Measure::thickness(self::UNDER_BRUSH_MM)), Remedy::film(self::UNDER_BRUSH_MM));
         }
-        if ($result->film->thinnestMm !== null && $film < $result->film->thinnestMm && $result->case->coat->mustLevel()) {
+        if ($result->film->level->thinnestMm !== null && $film < $result->film->level->thinnestMm && $result->case->coat->mustLevel()) {
             $advice[] = Advice::caution(Topic::Thickness, Message::of(
                 'advice.film_too_thin_to_level',
-                least: Measure::thickness(ceil($result->film->thinnestMm * 100) / 100),
-                mark: Measure::length($result->case->coat->markMm->value),
-            ), Remedy::film(ceil($result->film->thinnestMm * 100) / 100));
+                least: Measure::thickness(ceil($result->film->level->thinnestMm * 100) / 100),
+                mark: Measure::length($result->case->coat->ground->markMm->value),
+            ), Remedy::film(ceil($result->film->level->thinnestMm * 100) / 100));
         }
         if ($film < $result->film->wettingHeightMm) {
             $advice[] = Advice::note(Topic::Thickness, Message::of('advice.wet_every_spot', height: Measure::thickness($result->film->wettingHeightMm)));

@@ -18,17 +18,17 @@ final class FlowRule implements Rule
     public function judge(CoatResult $result): array
     {
         $film = $result->film;
-        if ($film->levelsUpToMm === null) {
+        if ($film->level->upToMm === null) {
             return [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.depth'))];
         }
         $never = [];
-        if ($film->settleMin === null) {
-            $never[] = Message::of('advice.value_unknown.never_levels', widest: Measure::length($film->levelsUpToMm), asked: Measure::length(Levelling::SETTLING_RIPPLE_MM));
+        if ($film->level->settleMin === null) {
+            $never[] = Message::of('advice.value_unknown.never_levels', widest: Measure::length($film->level->upToMm), asked: Measure::length(Levelling::SETTLING_RIPPLE_MM));
         }
         $stuck = [
-            ...$film->rise100Min === null ? [Measure::thickness(0.1)] : [],
-            ...$film->rise50Min === null ? [Measure::thickness(0.05)] : [],
-            ...$film->rise30Min === null ? [Measure::thickness(0.03)] : [],
+            ...$film->rising->rise100Min === null ? [Measure::thickness(0.1)] : [],
+            ...$film->rising->rise50Min === null ? [Measure::thickness(0.05)] : [],
+            ...$film->rising->rise30Min === null ? [Measure::thickness(0.03)] : [],
         ];
         if ($stuck !== []) {
             $never[] = Message::of('advice.value_unknown.bubbles_stay', radii: Listed::and($stuck));

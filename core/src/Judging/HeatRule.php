@@ -27,7 +27,7 @@ final class HeatRule implements Rule
         $flammable = $result->case->flammable();
         if ($flammable !== null) {
             $advice[] = Advice::note(Topic::Heat, Message::of(
-                $flammable->flammable === Flammable::Yes ? 'advice.no_flame.burns' : 'advice.no_flame.may_burn',
+                $flammable->stuff->flammable === Flammable::Yes ? 'advice.no_flame.burns' : 'advice.no_flame.may_burn',
                 what: $flammable->name,
             ));
         }

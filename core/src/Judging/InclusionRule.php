@@ -16,14 +16,14 @@ final class InclusionRule implements Rule
 {
     public function judge(CoatResult $result): array
     {
-        $inclusions = $result->case->coat->inclusions;
+        $inclusions = $result->case->coat->asked->coverage->inclusions;
         $named = static fn (callable $does): array => array_map(static fn (Inclusion $one): string => $one->name, array_values(array_filter($inclusions, $does)));
         $notes = [
-            'advice.inclusion_floats' => $named(static fn (Inclusion $one): bool => $one->floats),
-            'advice.inclusion_drinks' => $named(static fn (Inclusion $one): bool => $one->drinks),
-            'advice.inclusion_traps_air' => $named(static fn (Inclusion $one): bool => $one->trapsAir),
-            'advice.inclusion_proud' => array_map(static fn (Inclusion $one): string => $one->name, array_values(array_filter($result->case->proud(), static fn (Inclusion $one): bool => ! $one->onTop))),
-            'advice.inclusion_on_top' => $named(static fn (Inclusion $one): bool => $one->onTop),
+            'advice.inclusion_floats' => $named(static fn (Inclusion $one): bool => $one->traits->floats),
+            'advice.inclusion_drinks' => $named(static fn (Inclusion $one): bool => $one->traits->drinks),
+            'advice.inclusion_traps_air' => $named(static fn (Inclusion $one): bool => $one->traits->trapsAir),
+            'advice.inclusion_proud' => array_map(static fn (Inclusion $one): string => $one->name, array_values(array_filter($result->case->proud(), static fn (Inclusion $one): bool => ! $one->place->onTop))),
+            'advice.inclusion_on_top' => $named(static fn (Inclusion $one): bool => $one->place->onTop),
         ];
         $advice = [];
         foreach ($notes as $key => $names) {

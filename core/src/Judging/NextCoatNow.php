@@ -16,7 +16,7 @@ final class NextCoatNow
 {
     public static function judge(Coat $coat, Phase $below, bool $onOil = false): ?Advice
     {
-        return self::by($coat->turnFirst, $coat->overHard, $below, $coat->afterOil || $onOil);
+        return self::by($coat->ground->turnFirst, $coat->ground->overHard, $below, $coat->ground->afterOil || $onOil);
     }
 
     /**

@@ -16,7 +16,7 @@ final class NextCoatRule implements Rule
     public function judge(CoatResult $result): array
     {
         $case = $result->case;
-        if ($case->isFirstCoat() || $case->coat->overHard !== OverHard::Wipe) {
+        if ($case->isFirstCoat() || $case->coat->ground->overHard !== OverHard::Wipe) {
             return [];
         }
 

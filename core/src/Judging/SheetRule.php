@@ -60,7 +60,7 @@ final class SheetRule implements Rule
         $values = [
             'humidity' => $case->studio->room->humidityPct,
             'margin' => $case->studio->hands->marginPct,
-            ...($case->coat->isOpen() ? ['edge_film' => $case->coat->edgeFilmMm, 'runoff' => $case->volume->runoffPct] : []),
+            ...($case->coat->isOpen() ? ['edge_film' => $case->coat->asked->edge->filmMm, 'runoff' => $case->volume->runoffPct] : []),
             ...($case->coat->isDammed() ? ['wall_angle' => $case->studio->wetting->wallAngleDeg] : []),
             'soak' => $case->face->soakMlPerM2,
             ...($case->thicknessMm === null && $case->flowing() !== null ? ['counted_film' => $case->flowing()] : []),
@@ -70,7 +70,7 @@ final class SheetRule implements Rule
             'reference' => $case->resin->times->referenceC,
             ...($case->resin->openTimeIsTheCups() ? ['open_as_in_cup' => Sourced::assumed($case->resin->times->openMin->value)] : []),
             'tension' => $case->resin->flow->surfaceTensionNM,
-            'residue' => $case->coat->residueMlPerCup ?? $case->studio->hands->residueFilmMm,
+            'residue' => $case->coat->manner->cup->residueMlPerCup ?? $case->studio->hands->residueFilmMm,
             ...(self::assumesHeat($case->resin) ? ['heat' => Sourced::assumed(Curing::HEAT_KJ_KG)] : []),
             'activation' => $case->resin->setting->activationKjMol ?? $case->studio->pace->activationKjMol,
             'flow_activation' => $case->resin->flow->flowActivationKjMol ?? $case->studio->pace->flowActivationKjMol,

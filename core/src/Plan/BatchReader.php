@@ -12,7 +12,6 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
-use OpenGlaze\Core\Quantity\Sourced;
 use stdClass;
 
 /** Reads vessels, and batches that are mixed in them. */
@@ -100,24 +99,23 @@ final readonly class BatchReader
             $node->fault('vessel', Message::of('plan.no_vessel', id: $node->text('vessel')));
         }
         $diameter = $node->optionalNumber('cup_diameter_mm', 0.1, 10_000, 'mm');
-        [$by, $step, $fillMl] = $this->measure($node, $vessel !== null || $diameter !== null);
+        $measure = $this->measure($node, $vessel !== null || $diameter !== null);
 
         return $coats === [] ? null : new Batch(
             $node->text('id'),
             $coats,
             $this->counts($node, $coats),
-            $node->wholeOr('cups', 1, 1, self::MOST_CUPS),
-            $vessel->shape ?? ($diameter === null ? new UnknownCup : new StraightCup($diameter->value)),
-            $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
-            $node->optionalNumber('mixed_at_c', -10, 70, '°C'),
-            $node->optionalNumber('emptied_min', 0, 10_000, 'min'),
-            $by,
-            $step,
-            $this->colours->cups($node, $coats),
-            $vessel?->id,
+            new MixedIn(
+                $node->wholeOr('cups', 1, 1, self::MOST_CUPS),
+                $vessel->shape ?? ($diameter === null ? new UnknownCup : new StraightCup($diameter->value)),
+                $vessel?->id,
+                $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
+                $node->optionalNumber('mixed_at_c', -10, 70, '°C'),
+                $node->optionalNumber('emptied_min', 0, 10_000, 'min'),
+            ),
+            $measure,
+            new StirredIn($this->colours->cups($node, $coats), $node->choice('thinned_with', Thinner::class, Thinner::None) ?? Thinner::None),
             $node->wholeOr('lift', 1, 1, self::MOST_LIFTS),
-            $node->choice('thinned_with', Thinner::class, Thinner::None) ?? Thinner::None,
-            $fillMl,
         );
     }
 
@@ -170,11 +168,10 @@ final readonly class BatchReader
         return $counts;
     }
 
-    /** @return array{MeasuredBy|null, Sourced|null, float|null} by what, how finely, and what a small cup takes */
-    private function measure(Node $node, bool $cupIsKnown): array
+    private function measure(Node $node, bool $cupIsKnown): Measure
     {
         if (! $node->has('measure')) {
-            return [null, null, null];
+            return new Measure;
         }
         $measure = $node->object('measure');
         $by = $measure->choice('by', MeasuredBy::class);
@@ -182,10 +179,10 @@ final readonly class BatchReader
             $measure->fault('by', Message::of('plan.marks_need_cup'));
         }
 
-        return [$by, match ($by) {
+        return new Measure($by, match ($by) {
             MeasuredBy::Cups, MeasuredBy::OneCup, MeasuredBy::Fills => $measure->number('graduation_ml', 0.01, 10_000, 'ml'),
             MeasuredBy::Scale, MeasuredBy::ScaleUntared => $measure->number('resolution_g', 0.0001, 1000, 'g'),
             MeasuredBy::PenLines, null => null,
-        }, $by === MeasuredBy::Fills ? $measure->number('fill_ml', 0.01, 10_000, 'ml')->value : null];
+        }, $by === MeasuredBy::Fills ? $measure->number('fill_ml', 0.01, 10_000, 'ml')->value : null);
     }
 }

@@ -43,29 +43,61 @@ final readonly class CoatReader
             $piece,
             $this->reference($node, 'resin', $this->resins),
             $kind,
-            $containment,
-            $this->size($node->object('size_by'), $containment),
+            new AskedFilm(
+                $containment,
+                $this->size($node->object('size_by'), $containment),
+                $this->coverage($node),
+                $this->edge($node, $containment, $this->pieces[$piece] ?? null),
+            ),
+            $this->manner($node),
+            $this->ground($node, $kind),
+        );
+    }
+
+    private function coverage(Node $node): Coverage
+    {
+        return new Coverage(
             $node->numberOr('texture', 1, 0.1, 10),
             $node->numberOr('coverage_pct', 100, 0.1, 100, '%'),
             $node->has('zone') ? (new ZoneReader)->read($node->object('zone')) : null,
-            $node->numberOr('edge_film_mm', 0.25, 0.01, 500, 'mm'),
-            $node->numberOr('runoff_pct', 10, 0, 100, '%'),
-            $node->wholeOr('cups', 1, 1, 10_000),
-            $node->has('cups') ? Origin::Entered : Origin::Assumed,
-            $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
-            $node->numberOr('age_min', 0, 0, 600_000, 'min'),
-            $node->numberOr('mark_mm', $kind->markMm(), 0.1, 10_000, 'mm'),
-            $node->optionalNumber('relief_mm', 0.01, 500, 'mm'),
             $node->numberOr('displaced_ml', 0, 0, 1_000_000, 'ml'),
             array_map((new InclusionReader($this->studio->counts->voidFraction))->read(...), $node->objects('inclusions', self::MOST_INCLUSIONS)),
+        );
+    }
+
+    private function edge(Node $node, Containment $containment, ?Piece $piece): CoatEdge
+    {
+        return new CoatEdge(
+            $node->numberOr('edge_film_mm', 0.25, 0.01, 500, 'mm'),
+            $node->numberOr('runoff_pct', 10, 0, 100, '%'),
+            $containment === Containment::Dammed ? $this->dam($node, $piece) : null,
+            $node->boolOr('tape_underside', false),
+        );
+    }
+
+    private function manner(Node $node): Manner
+    {
+        return new Manner(
             $node->choice('laying', Laying::class, Laying::Centre) ?? Laying::Centre,
             $this->parts($node),
-            $containment === Containment::Dammed ? $this->dam($node, $this->pieces[$piece] ?? null) : null,
-            $node->boolOr('tape_underside', false),
+            $node->numberOr('age_min', 0, 0, 600_000, 'min'),
+            $node->has('dry_media') ? $node->text('dry_media') : null,
+            new OwnCup(
+                $node->wholeOr('cups', 1, 1, 10_000),
+                $node->has('cups') ? Origin::Entered : Origin::Assumed,
+                $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
+            ),
+        );
+    }
+
+    private function ground(Node $node, CoatKind $kind): Ground
+    {
+        return new Ground(
+            $node->numberOr('mark_mm', $kind->markMm(), 0.1, 10_000, 'mm'),
+            $node->optionalNumber('relief_mm', 0.01, 500, 'mm'),
             $node->choice('over_hard', OverHard::class, OverHard::Sand) ?? OverHard::Sand,
             $node->boolOr('after_oil', false),
             $node->boolOr('turn_first', false),
-            $node->has('dry_media') ? $node->text('dry_media') : null,
             array_map($this->step(...), $node->objects('steps', self::MOST_STEPS)),
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
-use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Message\Message;
 
 /** A part of a mixed batch that is coloured by itself. */
@@ -17,8 +16,6 @@ final readonly class ColourCup
      * @param  Message|string  $name  a person's own, or what it is called without one
      * @param  float|null  $sharePct  of the mixed resin, per cent; null where it is given in ml
      * @param  float|null  $ml  of mixed resin
-     * @param  list<Dose>  $doses  for $perMl of mixed resin
-     * @param  float|null  $perMl  null for doses that are this cup's own, whatever it holds
      * @param  list<string>|null  $coatIds  that it is poured on; null for all of the batch
      * @param  int  $smallCups  that it is split into, 0 to be poured as it is
      * @param  float  $reservePct  of it that is kept back
@@ -27,21 +24,11 @@ final readonly class ColourCup
         public Message|string $name,
         public ?float $sharePct,
         public ?float $ml,
-        public array $doses,
-        public ?float $perMl,
-        public ?string $recipeId,
+        public CupColour $colour,
         public ?array $coatIds,
         public int $smallCups,
         public float $reservePct,
     ) {
-    }
-
-    /** @return list<Dose> for so much mixed resin, ml */
-    public function dosesFor(float $resinMl): array
-    {
-        $perMl = $this->perMl;
-
-        return $perMl === null ? $this->doses : array_map(static fn (Dose $dose): Dose => $dose->times($resinMl / $perMl), $this->doses);
     }
 
     public function isFor(string $coatId): bool

@@ -6,11 +6,14 @@ namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Dose;
+use OpenGlaze\Core\Colour\DoseSizes;
 use OpenGlaze\Core\Colour\DoseUnit;
 use OpenGlaze\Core\Colour\Finish;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
+use OpenGlaze\Core\Colour\Look;
 use OpenGlaze\Core\Colour\Recipe;
+use OpenGlaze\Core\Colour\Stuff;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
@@ -50,16 +53,19 @@ final readonly class ColourReader
             $node->textOr('name', $node->textOr('id', 'Colour')),
             $form,
             $node->numberOr('density_g_ml', 1, 0.1, 20, 'g/ml'),
-            $node->boolOr('watery', false),
-            $node->choice('flammable', Flammable::class, $flammable) ?? $flammable,
-            $node->boolOr('oil', $form === Form::Oil),
-            $node->boolOr('filler', $form->fills()),
-            $node->optionalNumber('limit_pct', 0.001, 100, '%')?->value,
-            $node->optionalNumber('drop_ml', 0.001, 1, 'ml') ?? $studio->counts->dropMl,
-            $node->optionalNumber('dip_ml', 0.001, 1, 'ml') ?? $studio->counts->dipMl,
-            $node->optionalNumber('scoop_ml', 0.001, 100, 'ml')?->value,
-            $colour,
-            $node->choice('finish', Finish::class, Finish::Opaque) ?? Finish::Opaque,
+            new Stuff(
+                $node->boolOr('watery', false),
+                $node->choice('flammable', Flammable::class, $flammable) ?? $flammable,
+                $node->boolOr('oil', $form === Form::Oil),
+                $node->boolOr('filler', $form->fills()),
+                $node->optionalNumber('limit_pct', 0.001, 100, '%')?->value,
+            ),
+            new DoseSizes(
+                $node->optionalNumber('drop_ml', 0.001, 1, 'ml') ?? $studio->counts->dropMl,
+                $node->optionalNumber('dip_ml', 0.001, 1, 'ml') ?? $studio->counts->dipMl,
+                $node->optionalNumber('scoop_ml', 0.001, 100, 'ml')?->value,
+            ),
+            new Look($colour, $node->choice('finish', Finish::class, Finish::Opaque) ?? Finish::Opaque),
         );
     }
 
@@ -110,9 +116,7 @@ final readonly class ColourReader
             $node->has('name') ? $node->text('name') : $recipe->name ?? Message::of('batches.colour', number: $index + 1),
             $node->optionalNumber('share_pct', 0.1, 100, '%')?->value,
             $node->optionalNumber('ml', 0.01, 1_000_000, 'ml')?->value,
-            $recipe->doses ?? $own,
-            $recipe->perMl ?? $node->optionalNumber('per_ml', 0.1, 100_000, 'ml')?->value,
-            $recipe?->id,
+            new CupColour($recipe->doses ?? $own, $recipe->perMl ?? $node->optionalNumber('per_ml', 0.1, 100_000, 'ml')?->value, $recipe?->id),
             $this->coats($node, $coats),
             $node->wholeOr('small_cups', 0, 0, self::MOST_SMALL_CUPS),
             $node->numberOr('reserve_pct', 0, 0, ColourCup::MOST_RESERVE_PCT, '%')->value,

@@ -36,16 +36,20 @@ final readonly class InclusionReader
             $node->textOr('name', 'Inclusion'),
             $count,
             $each * $count,
-            $node->numberOr('bottom_mm', 0, 0, 500, 'mm')->value,
-            $node->optionalNumber('height_mm', 0.01, 10_000, 'mm')->value ?? ($sides === [] ? null : $sides[count($sides) - 1]),
-            count($sides) === 1,
             $void,
-            $node->boolOr('floats', false),
-            $node->boolOr('drinks', false),
-            $node->boolOr('traps_air', false),
-            $node->boolOr('heat_tolerant', true),
-            $node->boolOr('on_top', false),
-            $node->boolOr('after_heat', false),
+            new InclusionPlace(
+                $node->numberOr('bottom_mm', 0, 0, 500, 'mm')->value,
+                $node->optionalNumber('height_mm', 0.01, 10_000, 'mm')->value ?? ($sides === [] ? null : $sides[count($sides) - 1]),
+                count($sides) === 1,
+                $node->boolOr('on_top', false),
+            ),
+            new InclusionTraits(
+                $node->boolOr('floats', false),
+                $node->boolOr('drinks', false),
+                $node->boolOr('traps_air', false),
+                $node->boolOr('heat_tolerant', true),
+                $node->boolOr('after_heat', false),
+            ),
         );
     }
 

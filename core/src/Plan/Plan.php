@@ -37,7 +37,7 @@ final readonly class Plan
         $found = [];
         foreach ($this->batches as $batch) {
             foreach ($batch->coloursOf($coatId) as $cup) {
-                foreach ($cup->doses as $dose) {
+                foreach ($cup->colour->doses as $dose) {
                     $found[$dose->colourant->id] = $dose->colourant;
                 }
             }
@@ -50,8 +50,8 @@ final readonly class Plan
     public function thinnerOf(string $coatId): Thinner
     {
         foreach ($this->batches as $batch) {
-            if ($batch->thinnedWith->forbidsFlame() && in_array($coatId, $batch->coatIds, true)) {
-                return $batch->thinnedWith;
+            if ($batch->stirredIn->thinnedWith->forbidsFlame() && in_array($coatId, $batch->coatIds, true)) {
+                return $batch->stirredIn->thinnedWith;
             }
         }
 

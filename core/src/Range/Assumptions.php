@@ -45,17 +45,17 @@ final class Assumptions
                 continue;
             }
             if ($spec->value('edge_film_mm') === null) {
-                $all[] = new Assumption('edge_film', 'coats', $at, 'edge_film_mm', $coat->edgeFilmMm->value, true, 0.4, 0.01, 500);
+                $all[] = new Assumption('edge_film', 'coats', $at, 'edge_film_mm', $coat->asked->edge->filmMm->value, true, 0.4, 0.01, 500);
             }
-            if ($spec->value('runoff_pct') === null && $coat->runoffPct->value > 0 && Face::of($plan->pieces[$coat->pieceId], $coat)->coatedEdgeMm > 0) {
-                $all[] = new Assumption('runoff', 'coats', $at, 'runoff_pct', $coat->runoffPct->value, true, 0.6, 0, 100);
+            if ($spec->value('runoff_pct') === null && $coat->asked->edge->runoffPct->value > 0 && Face::of($plan->pieces[$coat->pieceId], $coat)->coatedEdgeMm > 0) {
+                $all[] = new Assumption('runoff', 'coats', $at, 'runoff_pct', $coat->asked->edge->runoffPct->value, true, 0.6, 0, 100);
             }
         }
 
         $planned = $document->batches();
         foreach ($batches as $at => $batch) {
-            if ($planned[$at]->value('emptied_min') === null && $batch->emptiedMin > 0) {
-                $all[] = new Assumption('hands', 'batches', $at, 'emptied_min', $batch->emptiedMin, true, 0.3, 0.001, 600_000);
+            if ($planned[$at]->value('emptied_min') === null && $batch->standing->emptiedMin > 0) {
+                $all[] = new Assumption('hands', 'batches', $at, 'emptied_min', $batch->standing->emptiedMin, true, 0.3, 0.001, 600_000);
             }
         }
 

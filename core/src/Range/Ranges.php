@@ -132,7 +132,7 @@ final class Ranges
 
         return [
             'total_ml' => $coat->volume->totalMl(), 'total_g' => $coat->mix->totalG(), 'a_ml' => $coat->mix->aMl, 'b_ml' => $coat->mix->bMl, 'a_g' => $coat->mix->aG, 'b_g' => $coat->mix->bG,
-            'open_min' => $coat->film->openMin, 'recoat_from_h' => $coat->windows->recoatFromH, 'recoat_to_h' => $coat->windows->recoatToH, 'sand_from_h' => $coat->windows->sandFromH,
+            'open_min' => $coat->film->flowing->openMin, 'recoat_from_h' => $coat->windows->recoatFromH, 'recoat_to_h' => $coat->windows->recoatToH, 'sand_from_h' => $coat->windows->sandFromH,
             'handle_h' => $coat->windows->handleH, 'full_cure_h' => $coat->windows->fullCureH, 'peak_c' => $peaks === [] ? null : max($peaks),
             'stays_mm' => $coat->edge?->staysMm, 'runs_off_ml' => $coat->edge?->runsOffMl, 'dripped_ml' => $coat->edge?->drippedMl,
         ];
@@ -142,8 +142,8 @@ final class Ranges
     private static function ofBatch(BatchResult $batch): array
     {
         return [
-            'total_ml' => $batch->mix->totalMl(), 'total_g' => $batch->mix->totalG(), 'a_ml' => $batch->mix->aMl, 'b_ml' => $batch->mix->bMl, 'a_g' => $batch->mix->aG, 'b_g' => $batch->mix->bG,
-            'emptied_min' => $batch->emptiedMin, 'pot_life_min' => $batch->potLifeMin, 'peak_c' => $batch->run?->peakC,
+            'total_ml' => $batch->mixed->portions->totalMl(), 'total_g' => $batch->mixed->portions->totalG(), 'a_ml' => $batch->mixed->portions->aMl, 'b_ml' => $batch->mixed->portions->bMl, 'a_g' => $batch->mixed->portions->aG, 'b_g' => $batch->mixed->portions->bG,
+            'emptied_min' => $batch->standing->emptiedMin, 'pot_life_min' => $batch->standing->potLifeMin, 'peak_c' => $batch->standing->run?->peakC,
         ];
     }
 

@@ -21,7 +21,7 @@ final class Acts
         if ($torch->tool !== HeatTool::None) {
             $acts = self::numbered('pass', ActKind::Pass, $torch->passesMin, Message::named('acts.heat', $torch->tool), $closes);
         }
-        $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], Message::of('acts.wipe.how'), $result->film->flowsUntilMin)];
+        $acts = [...$acts, ...self::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], Message::of('acts.wipe.how'), $result->film->flowing->flowsUntilMin)];
         foreach ($torch->looksMin as $at => $min) {
             $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, Message::of('acts.look.numbered', number: $at + 1, of: count($torch->looksMin) + 1),
                 Message::of('acts.look.again'), $closes);

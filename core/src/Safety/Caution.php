@@ -34,7 +34,7 @@ enum Caution: string
 
         return [
             ...($isPolyester ? [self::Polyester] : []),
-            ...($has(static fn (Colourant $one): bool => $one->flammable->forbidsFlame()) ? [self::Solvent] : []),
+            ...($has(static fn (Colourant $one): bool => $one->stuff->flammable->forbidsFlame()) ? [self::Solvent] : []),
             self::Mix,
             ...($has(static fn (Colourant $one): bool => $one->form->isDry()) ? [self::Powder] : []),
             ...($isDammedTabletop ? [self::Lifting] : []),

@@ -18,10 +18,10 @@ final class AfterSteps implements StepSource
         if ($case->piece->outline !== null && $case->piece->outline->holes() !== []) {
             $steps[] = PlannedStep::after('open_holes');
         }
-        if ($case->coat->taped) {
+        if ($case->coat->asked->edge->taped) {
             $steps[] = PlannedStep::after('pull_tape');
         }
-        $steps = [...$steps, ...match ($case->coat->dam) {
+        $steps = [...$steps, ...match ($case->coat->asked->edge->dam) {
             Dam::Tape, Dam::Border, Dam::Drape => [PlannedStep::after('strip_dam', Caution::Demould)],
             Dam::Mould => [PlannedStep::after('demould', Caution::Demould)],
             default => [],

@@ -16,10 +16,10 @@ final class BelowSteps implements StepSource
     {
         $coat = $case->coat;
         $steps = [];
-        if ($coat->turnFirst) {
+        if ($coat->ground->turnFirst) {
             $steps[] = PlannedStep::before('turn', Caution::Demould);
         }
-        if ($coat->turnFirst && in_array($case->piece->kind, [PieceKind::Casting, PieceKind::Mould], true)) {
+        if ($coat->ground->turnFirst && in_array($case->piece->kind, [PieceKind::Casting, PieceKind::Mould], true)) {
             $steps[] = PlannedStep::before('wash_release');
             $steps[] = PlannedStep::before('file_lip', Caution::Sanding);
         }
@@ -32,8 +32,8 @@ final class BelowSteps implements StepSource
                 PlannedStep::before('degrease', Caution::Solvent),
                 $this->sand(),
             ],
-            $coat->overHard === OverHard::Wipe => [PlannedStep::before('wipe')],
-            $coat->turnFirst => [$this->sand()],
+            $coat->ground->overHard === OverHard::Wipe => [PlannedStep::before('wipe')],
+            $coat->ground->turnFirst => [$this->sand()],
             default => [PlannedStep::before('window_or_sand', Caution::Sanding)],
         }];
     }

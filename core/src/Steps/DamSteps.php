@@ -12,8 +12,8 @@ final class DamSteps implements StepSource
 {
     public function of(CoatCase $case): array
     {
-        $steps = $case->coat->dam === null ? [] : [self::build($case->coat->dam, $case->piece->rim->release), ...self::check($case->coat->dam)];
-        if ($case->coat->taped) {
+        $steps = $case->coat->asked->edge->dam === null ? [] : [self::build($case->coat->asked->edge->dam, $case->piece->rim->release), ...self::check($case->coat->asked->edge->dam)];
+        if ($case->coat->asked->edge->taped) {
             $steps[] = PlannedStep::before('tape_underside');
         }
 

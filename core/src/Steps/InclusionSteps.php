@@ -13,18 +13,18 @@ final class InclusionSteps implements StepSource
 {
     public function of(CoatCase $case): array
     {
-        $named = static fn (callable $does): array => array_values(array_map(static fn (Inclusion $one): string => $one->name, array_filter($case->coat->inclusions, $does)));
+        $named = static fn (callable $does): array => array_values(array_map(static fn (Inclusion $one): string => $one->name, array_filter($case->coat->asked->coverage->inclusions, $does)));
         $steps = [];
-        if (($names = $named(static fn (Inclusion $one): bool => $one->drinks || $one->trapsAir)) !== []) {
+        if (($names = $named(static fn (Inclusion $one): bool => $one->traits->drinks || $one->traits->trapsAir)) !== []) {
             $steps[] = PlannedStep::before('seal_inclusions', names: Listed::commas($names));
         }
-        if (($names = $named(static fn (Inclusion $one): bool => $one->floats)) !== []) {
+        if (($names = $named(static fn (Inclusion $one): bool => $one->traits->floats)) !== []) {
             $steps[] = PlannedStep::before('glue_inclusions', names: Listed::commas($names));
         }
-        if (($names = $named(static fn (Inclusion $one): bool => ! $one->onTop && ! $one->floats && ! $one->drinks)) !== []) {
+        if (($names = $named(static fn (Inclusion $one): bool => ! $one->place->onTop && ! $one->traits->floats && ! $one->traits->drinks)) !== []) {
             $steps[] = PlannedStep::before('set_inclusions', names: Listed::commas($names));
         }
-        if (($names = $named(static fn (Inclusion $one): bool => $one->onTop)) !== []) {
+        if (($names = $named(static fn (Inclusion $one): bool => $one->place->onTop)) !== []) {
             $steps[] = PlannedStep::after('place_on_top', names: Listed::commas($names));
         }
 

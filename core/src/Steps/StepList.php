@@ -17,7 +17,7 @@ final class StepList
         foreach (self::sources() as $source) {
             array_push($steps, ...$source->of($case));
         }
-        $said = $case->coat->steps;
+        $said = $case->coat->ground->steps;
         foreach ($said as $index => $one) {
             if ($one->text !== null) {
                 $steps[] = PlannedStep::own($one->step === '' ? 'own-'.($index + 1) : $one->step, $one->text, $one->after)->being($one->state, $one->reason);

@@ -20,7 +20,7 @@ final class SurfaceSteps implements StepSource
     /** @return list<PlannedStep> */
     private static function dryMedia(CoatCase $case): array
     {
-        return $case->coat->dryMedia === null ? [] : [PlannedStep::before('dry_media', Caution::Powder, media: $case->coat->dryMedia)];
+        return $case->coat->manner->dryMedia === null ? [] : [PlannedStep::before('dry_media', Caution::Powder, media: $case->coat->manner->dryMedia)];
     }
 
     /** @return list<PlannedStep> */

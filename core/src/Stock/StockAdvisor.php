@@ -45,7 +45,7 @@ final class StockAdvisor
     public static function vessel(BatchResult $result, VesselStock $stock, int $others, int $nowMs): ?Advice
     {
         $left = $stock->leftAfter($others);
-        if ($result->batch->cups <= $left) {
+        if ($result->batch->in->cups <= $left) {
             return null;
         }
 
@@ -57,7 +57,7 @@ final class StockAdvisor
             },
             vessel: $stock->sheet->name,
             left: $left,
-            takes: $result->batch->cups,
+            takes: $result->batch->in->cups,
             next: $stock->nextMs === null ? null : Message::of('advice.vessel_not_free.next', hours: max(1, (int) ceil(($stock->nextMs - $nowMs) / 3_600_000))),
         ));
     }
@@ -92,7 +92,7 @@ final class StockAdvisor
     public static function shareAtHand(BatchResult $result, array $lots): ?float
     {
         $shares = [];
-        foreach ([[$result->mix->aMl, static fn (Lot $lot): ?float => $lot->leftAMl], [$result->mix->bMl, static fn (Lot $lot): ?float => $lot->leftBMl]] as [$needed, $left]) {
+        foreach ([[$result->mixed->portions->aMl, static fn (Lot $lot): ?float => $lot->leftAMl], [$result->mixed->portions->bMl, static fn (Lot $lot): ?float => $lot->leftBMl]] as [$needed, $left]) {
             $known = array_filter(array_map($left, $lots), static fn (?float $ml): bool => $ml !== null);
             if ($lots !== [] && count($known) === count($lots)) {
                 $shares[] = array_sum($known) / $needed;
@@ -104,7 +104,7 @@ final class StockAdvisor
 
     private static function short(BatchResult $result, float $share): Advice
     {
-        $left = $share * ($result->mix->totalMl());
+        $left = $share * ($result->mixed->portions->totalMl());
         $could = [];
         foreach ($result->turns as $turn) {
             $each = self::eachMl($result, $turn);
@@ -115,8 +115,8 @@ final class StockAdvisor
 
         return Advice::caution(Topic::Sheet, Message::of(
             'advice.short_on_shelf',
-            enough: Measure::volume($share * $result->mix->totalMl()),
-            all: Measure::volume($result->mix->totalMl()),
+            enough: Measure::volume($share * $result->mixed->portions->totalMl()),
+            all: Measure::volume($result->mixed->portions->totalMl()),
             could: Listed::commas($could),
         ));
     }
@@ -126,6 +126,6 @@ final class StockAdvisor
     {
         $all = array_sum(array_map(static fn (Turn $one): float => $one->pouredMl, $result->turns));
 
-        return $turn->pouredMl / $turn->count * $result->mix->totalMl() / $all;
+        return $turn->pouredMl / $turn->count * $result->mixed->portions->totalMl() / $all;
     }
 }

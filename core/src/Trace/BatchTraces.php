@@ -36,21 +36,21 @@ final readonly class BatchTraces
             $this->poured(),
             $this->residue(),
             $this->margin(),
-            ...(new MixTraces($mixture, $this->result->mix, $this->total()))->all(),
+            ...(new MixTraces($mixture, $this->result->mixed->portions, $this->total()))->all(),
             $this->emptied(),
             $this->potLife(),
             ...$this->lines(),
             ...$this->ratio(),
-            ...array_merge([], ...array_map($this->colour(...), $this->result->colours, array_keys($this->result->colours))),
+            ...array_merge([], ...array_map($this->colour(...), $this->result->coloured->shares, array_keys($this->result->coloured->shares))),
         ];
     }
 
     private function total(): Trace
     {
-        return new Trace('total', Message::of('traces.this_batch'), 'ml', $this->result->mix->totalMl(), Message::of('traces.what_leaves_the_cup_what_the_cups_keep_and'), 'poured_ml + residue_ml + margin_ml', [
+        return new Trace('total', Message::of('traces.this_batch'), 'ml', $this->result->mixed->portions->totalMl(), Message::of('traces.what_leaves_the_cup_what_the_cups_keep_and'), 'poured_ml + residue_ml + margin_ml', [
             TraceInput::computed('poured_ml', Message::of('traces.what_leaves_the_cup'), $this->pouredMl(), 'ml', 'poured'),
-            TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->residueMl, 'ml', 'residue'),
-            TraceInput::computed('margin_ml', Message::of('traces.margin'), $this->result->marginMl, 'ml', 'margin'),
+            TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->mixed->residueMl, 'ml', 'residue'),
+            TraceInput::computed('margin_ml', Message::of('traces.margin'), $this->result->mixed->marginMl, 'ml', 'margin'),
         ]);
     }
 
@@ -62,39 +62,39 @@ final readonly class BatchTraces
 
     private function residue(): Trace
     {
-        $colours = $this->result->colours;
+        $colours = $this->result->coloured->shares;
         $inColours = array_sum(array_map(static fn (ColourShare $share): float => $share->residueMl, $colours));
         $expression = 'cups * each_ml';
         $inputs = [
-            TraceInput::given('cups', Message::of('traces.mixing_cups'), $this->result->batch->cups, '', Origin::Entered),
-            TraceInput::computed('each_ml', Message::of('traces.what_the_walls_and_floor_of_one_keep'), ($this->result->residueMl - $inColours) / $this->result->batch->cups, 'ml'),
+            TraceInput::given('cups', Message::of('traces.mixing_cups'), $this->result->batch->in->cups, '', Origin::Entered),
+            TraceInput::computed('each_ml', Message::of('traces.what_the_walls_and_floor_of_one_keep'), ($this->result->mixed->residueMl - $inColours) / $this->result->batch->in->cups, 'ml'),
         ];
         foreach ($colours as $at => $share) {
             $expression .= ' + colour_'.($at + 1);
             $inputs[] = TraceInput::computed('colour_'.($at + 1), Message::of($share->cup->smallCups === 0 ? 'traces.walls_of_cup' : 'traces.walls_of_cup_and_small_cups', cup: $share->cup->name, count: $share->cup->smallCups), $share->residueMl, 'ml');
         }
 
-        return new Trace('residue', Message::of('traces.what_the_cups_keep_title'), 'ml', $this->result->residueMl, Message::of('traces.the_wetted_wall_and_floor_of_every_cup_times'), $expression, $inputs,
+        return new Trace('residue', Message::of('traces.what_the_cups_keep_title'), 'ml', $this->result->mixed->residueMl, Message::of('traces.the_wetted_wall_and_floor_of_every_cup_times'), $expression, $inputs,
             Message::of('traces.residue_film', film: Measure::thickness($this->studio->hands->residueFilmMm->value)));
     }
 
     private function margin(): Trace
     {
-        return new Trace('margin', Message::of('traces.margin_title'), 'ml', $this->result->marginMl, Message::of('traces.a_share_of_all_that_is_poured_and_kept'), '(poured_ml + residue_ml) * margin_pct / 100', [
+        return new Trace('margin', Message::of('traces.margin_title'), 'ml', $this->result->mixed->marginMl, Message::of('traces.a_share_of_all_that_is_poured_and_kept'), '(poured_ml + residue_ml) * margin_pct / 100', [
             TraceInput::computed('poured_ml', Message::of('traces.what_leaves_the_cup'), $this->pouredMl(), 'ml', 'poured'),
-            TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->residueMl, 'ml', 'residue'),
+            TraceInput::computed('residue_ml', Message::of('traces.what_the_cups_keep'), $this->result->mixed->residueMl, 'ml', 'residue'),
             TraceInput::sourced('margin_pct', Message::of('traces.margin'), $this->studio->hands->marginPct, '%'),
         ]);
     }
 
     private function emptied(): Trace
     {
-        $given = $this->result->batch->emptiedMin;
+        $given = $this->result->batch->in->emptiedMin;
         if ($given !== null) {
             return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $given->value, Message::of('traces.as_it_was_entered'), 'emptied_min', [TraceInput::sourced('emptied_min', Message::of('traces.emptied_after_the_mixing'), $given, 'min')]);
         }
 
-        return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $this->result->emptiedMin, Message::of('traces.colouring_then_laying_every_piece'), 'colouring_min + '.$this->sum('laying'), [
+        return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $this->result->standing->emptiedMin, Message::of('traces.colouring_then_laying_every_piece'), 'colouring_min + '.$this->sum('laying'), [
             TraceInput::computed('colouring_min', Message::of('traces.colours_each', each: Measure::minutes(Hands::COLOUR_CUP_MIN)), $this->result->colouringMin(), 'min'),
             ...$this->perTurn('laying', 'min', static fn (Turn $turn): float => $turn->toMin - $turn->fromMin),
         ], Message::of('traces.an_estimate_until_the_studios_own_pours_say'));
@@ -102,16 +102,16 @@ final readonly class BatchTraces
 
     private function potLife(): Trace
     {
-        return new Trace('pot_life_min', Message::of('traces.pot_life_in_this_cup'), 'min', $this->result->potLifeMin, Message::of('traces.how_long_until_the_mix_warmed_by_itself_and'), 'cup_age_to_minutes(open_min)', [
+        return new Trace('pot_life_min', Message::of('traces.pot_life_in_this_cup'), 'min', $this->result->standing->potLifeMin, Message::of('traces.how_long_until_the_mix_warmed_by_itself_and'), 'cup_age_to_minutes(open_min)', [
             TraceInput::sourced('open_min', Message::of('traces.open_time_of_the_label'), $this->result->resin->times->openMin, 'min'),
-        ], $this->result->heatKjKg === null ? Message::of('traces.heat_unknown') : Message::of('traces.heat_followed', heat: Measure::number($this->result->heatKjKg, 1)));
+        ], $this->result->standing->heatKjKg === null ? Message::of('traces.heat_unknown') : Message::of('traces.heat_followed', heat: Measure::number($this->result->standing->heatKjKg, 1)));
     }
 
     /** @return list<Trace> */
     private function lines(): array
     {
-        $cup = $this->result->batch->cup;
-        $mix = $this->result->mix;
+        $cup = $this->result->batch->in->cup;
+        $mix = $this->result->mixed->portions;
         $name = $this->result->resin->parts->firstPart;
         [$first, $second] = $name === PartName::A ? [$mix->aMl, $mix->bMl] : [$mix->bMl, $mix->aMl];
         if (! $cup instanceof Markable) {
@@ -134,8 +134,8 @@ final readonly class BatchTraces
     /** @return list<Trace> */
     private function ratio(): array
     {
-        $error = $this->result->ratioError;
-        $by = $this->result->batch->measuredBy;
+        $error = $this->result->mixed->ratioError;
+        $by = $this->result->batch->measure->by;
         if ($error === null || $by === null) {
             return [];
         }

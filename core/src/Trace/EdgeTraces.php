@@ -154,7 +154,7 @@ final readonly class EdgeTraces
 
     private function edgeFilm(): TraceInput
     {
-        return TraceInput::sourced('edge_film_mm', Message::of('traces.film_put_on_the_edge'), $this->result->case->coat->edgeFilmMm, 'mm');
+        return TraceInput::sourced('edge_film_mm', Message::of('traces.film_put_on_the_edge'), $this->result->case->coat->asked->edge->filmMm, 'mm');
     }
 
     private function edgeDepth(): TraceInput

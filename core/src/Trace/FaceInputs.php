@@ -27,7 +27,7 @@ final readonly class FaceInputs
 
     public function coversAll(): bool
     {
-        return $this->case->coat->zone === null && $this->case->coat->coveragePct->value === 100.0;
+        return $this->case->coat->asked->coverage->zone === null && $this->case->coat->asked->coverage->coveragePct->value === 100.0;
     }
 
     public function quantity(): TraceInput

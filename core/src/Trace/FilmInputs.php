@@ -29,7 +29,7 @@ final readonly class FilmInputs
 
     public function mobility(): TraceInput
     {
-        return TraceInput::computed('mobility', Message::of('traces.all_the_flow_that_the_film_will_do'), $this->result->film->mobility, 'm·s/kg', 'mobility');
+        return TraceInput::computed('mobility', Message::of('traces.all_the_flow_that_the_film_will_do'), $this->result->film->flowing->mobility, 'm·s/kg', 'mobility');
     }
 
     public function gravity(): TraceInput
@@ -54,17 +54,17 @@ final readonly class FilmInputs
 
     public function ageAtPour(): TraceInput
     {
-        return TraceInput::sourced('age_min', Message::of('traces.age_at_the_end_of_the_pour'), Sourced::from($this->result->case->clock->ageAtPourMin(), $this->result->case->coat->ageMin->origin), 'min');
+        return TraceInput::sourced('age_min', Message::of('traces.age_at_the_end_of_the_pour'), Sourced::from($this->result->case->clock->ageAtPourMin(), $this->result->case->coat->manner->ageMin->origin), 'min');
     }
 
     public function rate(): TraceInput
     {
-        return TraceInput::computed('rate', Message::of('traces.how_fast_it_sets_by_temperature'), $this->result->film->rate, '', 'rate');
+        return TraceInput::computed('rate', Message::of('traces.how_fast_it_sets_by_temperature'), $this->result->film->flowing->rate, '', 'rate');
     }
 
     public function viscosity(): TraceInput
     {
-        return TraceInput::computed('viscosity', Message::of('traces.viscosity_at_the_pour'), $this->result->film->viscosityPaS, 'Pa·s', 'viscosity_pa_s');
+        return TraceInput::computed('viscosity', Message::of('traces.viscosity_at_the_pour'), $this->result->film->flowing->viscosityPaS, 'Pa·s', 'viscosity_pa_s');
     }
 
     public function temperature(): TraceInput

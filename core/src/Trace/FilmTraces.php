@@ -34,7 +34,7 @@ final readonly class FilmTraces
         return [
             $this->rate(),
             $this->viscosity(),
-            new Trace('open_min', Message::of('traces.open_time_left_title'), 'min', $film->openMin,
+            new Trace('open_min', Message::of('traces.open_time_left_title'), 'min', $film->flowing->openMin,
                 Message::of('traces.open_time_on_the_label_less_the_age_at_the'),
                 $this->inputs->minutesToAge('open_label_min'), [$this->inputs->openLabel(), ...$this->inputs->forAge()], $this->inputs->note()),
             $this->mobility(),
@@ -57,9 +57,9 @@ final readonly class FilmTraces
             $this->levelsUpTo(),
             $this->settle(),
             $this->smallestBubble(),
-            $this->rise(100, $film->rise100Min),
-            $this->rise(50, $film->rise50Min),
-            $this->rise(30, $film->rise30Min),
+            $this->rise(100, $film->rising->rise100Min),
+            $this->rise(50, $film->rising->rise50Min),
+            $this->rise(30, $film->rising->rise30Min),
             ...($this->result->case->face->longestMm === null ? [] : [$this->drift(), $this->levelWithin()]),
             ...$this->peak(),
             ...$this->relief(),
@@ -70,7 +70,7 @@ final readonly class FilmTraces
     {
         $case = $this->result->case;
 
-        return new Trace('rate', Message::of('traces.how_fast_it_sets_here'), '× the label', $this->result->film->rate,
+        return new Trace('rate', Message::of('traces.how_fast_it_sets_here'), '× the label', $this->result->film->flowing->rate,
             Message::of('traces.the_rate_law_of_arrhenius_about_twice_as_fast'),
             'exp(activation_kj_mol * 1000 / gas_constant * (1 / (reference_c + 273.15) - 1 / (temperature_c + 273.15)))',
             [
@@ -85,7 +85,7 @@ final readonly class FilmTraces
     {
         $case = $this->result->case;
 
-        return new Trace('viscosity_pa_s', Message::of('traces.viscosity_at_the_pour_title'), 'Pa·s', $this->result->film->viscosityPaS,
+        return new Trace('viscosity_pa_s', Message::of('traces.viscosity_at_the_pour_title'), 'Pa·s', $this->result->film->flowing->viscosityPaS,
             Message::of('traces.the_labels_viscosity_at_the_rooms_temperature'),
             'viscosity_label * exp(flow_activation_kj_mol * 1000 / gas_constant * (1 / (temperature_c + 273.15) - 1 / (viscosity_at_c + 273.15))) * 10 ** (age_min / open_label_min)',
             [
@@ -103,10 +103,10 @@ final readonly class FilmTraces
     {
         $words = Message::of('traces.flow_over_thickness');
         if (! $this->inputs->isSteady()) {
-            return new Trace('mobility', Message::of('traces.all_the_flow_that_the_film_will_do_title'), 'm·s/kg', $this->result->film->mobility, $words, 'mobility_in_the_end()', [], $this->inputs->note());
+            return new Trace('mobility', Message::of('traces.all_the_flow_that_the_film_will_do_title'), 'm·s/kg', $this->result->film->flowing->mobility, $words, 'mobility_in_the_end()', [], $this->inputs->note());
         }
 
-        return new Trace('mobility', Message::of('traces.all_the_flow_that_the_film_will_do_title'), 'm·s/kg', $this->result->film->mobility, $words,
+        return new Trace('mobility', Message::of('traces.all_the_flow_that_the_film_will_do_title'), 'm·s/kg', $this->result->film->flowing->mobility, $words,
             'open_label_min * 60 / (ln(10) * rate * viscosity) * (1 - 10 ** (age_min / open_label_min - 4))', [...$this->inputs->forMobility(), $this->inputs->ageAtPour()]);
     }
 
@@ -115,7 +115,7 @@ final readonly class FilmTraces
         $needed = '9 / ((thickness_mm / 1000) ** 3 * mobility)';
         $weight = 'density * 1000 * gravity';
 
-        return new Trace('levels_up_to_mm', Message::of('traces.levels_ripples_up_to'), 'mm', $this->result->film->levelsUpToMm,
+        return new Trace('levels_up_to_mm', Message::of('traces.levels_ripples_up_to'), 'mm', $this->result->film->level->upToMm,
             Message::of('traces.the_longest_ripple_of_which_tension_and'),
             "2000 * pi / sqrt(2 * $needed / ($weight + sqrt(($weight) ** 2 + 4 * tension * $needed)))",
             [$this->inputs->thickness(), $this->inputs->mobility(), $this->inputs->density(), $this->inputs->tension(), $this->inputs->gravity()]);
@@ -123,18 +123,18 @@ final readonly class FilmTraces
 
     private function thinnest(): Trace
     {
-        return new Trace('thinnest_mm', Message::of('traces.thinnest_film_that_levels'), 'mm', $this->result->film->thinnestMm,
+        return new Trace('thinnest_mm', Message::of('traces.thinnest_film_that_levels'), 'mm', $this->result->film->level->thinnestMm,
             Message::of('traces.the_film_in_which_marks_of_this_tool_are_95'),
             '1000 * (9 / ('.self::PULL.' * mobility)) ** (1 / 3)',
             [
-                TraceInput::sourced('ripple_mm', Message::of('traces.width_of_the_tools_marks'), $this->result->case->coat->markMm, 'mm'),
+                TraceInput::sourced('ripple_mm', Message::of('traces.width_of_the_tools_marks'), $this->result->case->coat->ground->markMm, 'mm'),
                 $this->inputs->mobility(), $this->inputs->density(), $this->inputs->tension(), $this->inputs->gravity(),
             ]);
     }
 
     private function settle(): Trace
     {
-        return new Trace('settle_min', Message::of('traces.settled_after'), 'min', $this->result->film->settleMin,
+        return new Trace('settle_min', Message::of('traces.settled_after'), 'min', $this->result->film->level->settleMin,
             Message::of('traces.when_a_ripple_100_mm_wide_is_95_gone_judge'),
             $this->inputs->minutesToMobility('9 / ((thickness_mm / 1000) ** 3 * '.self::PULL.')'),
             [
@@ -146,7 +146,7 @@ final readonly class FilmTraces
 
     private function smallestBubble(): Trace
     {
-        return new Trace('smallest_bubble_um', Message::of('traces.smallest_bubble_that_escapes'), 'µm radius', $this->result->film->smallestBubbleUm,
+        return new Trace('smallest_bubble_um', Message::of('traces.smallest_bubble_that_escapes'), 'µm radius', $this->result->film->rising->smallestUm,
             Message::of('traces.the_radius_that_rises_through_the_film_before'),
             '1000000 * sqrt(9 * thickness_mm / 1000 / (2 * density * 1000 * gravity * mobility))',
             [$this->inputs->thickness(), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()]);
@@ -207,7 +207,7 @@ final readonly class FilmTraces
     /** @return list<Trace> */
     private function relief(): array
     {
-        $relief = $this->result->case->coat->reliefMm;
+        $relief = $this->result->case->coat->ground->reliefMm;
 
         return $relief === null ? [] : [new Trace('stays_on_relief_mm', Message::of('traces.stays_on_the_slopes'), 'mm', $this->result->case->staysOnReliefMm(),
             Message::of('traces.what_a_slope_of_this_height_keeps_when_the'),
@@ -219,7 +219,7 @@ final readonly class FilmTraces
     {
         $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
 
-        return new Trace('drift_mm', Message::of('traces.drift_to_the_low_side'), 'mm', $this->result->film->driftMm,
+        return new Trace('drift_mm', Message::of('traces.drift_to_the_low_side'), 'mm', $this->result->film->level->driftMm,
             Message::of('traces.what_flows_downhill_at_most_until_it_is_level'),
             "slope_mm_per_m * min(longest_mm / 1000 / 2, $flow)",
             [TraceInput::sourced('slope_mm_per_m', Message::of('traces.slope_of_the_bench'), $this->result->case->studio->room->slopeMmPerM, 'mm/m'), ...$this->slopeInputs()]);
@@ -229,7 +229,7 @@ final readonly class FilmTraces
     {
         $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
 
-        return new Trace('level_within_mm_per_m', Message::of('traces.level_it_to'), 'mm/m', $this->result->film->levelWithinMmPerM,
+        return new Trace('level_within_mm_per_m', Message::of('traces.level_it_to'), 'mm/m', $this->result->film->level->withinMmPerM,
             Message::of('traces.the_slope_at_which_the_film_differs_by_0_05'),
             "end_to_end_mm / 2 / min(longest_mm / 1000 / 2, $flow)",
             [TraceInput::constant('end_to_end_mm', Message::of('traces.difference_end_to_end'), Drift::WANTED_END_TO_END_MM, 'mm'), ...$this->slopeInputs()]);

@@ -32,8 +32,8 @@ final readonly class TorchTraces
     {
         $pull = '(tension * (2000 * pi / dimple_mm) ** 4 + density * 1000 * gravity * (2000 * pi / dimple_mm) ** 2)';
         $film = $this->result->film;
-        $heals = $film->torch->closesMin < $film->openMin;
-        $open = TraceInput::computed('open_min', Message::of('traces.open_time_left'), $film->openMin, 'min', 'open_min');
+        $heals = $film->torch->closesMin < $film->flowing->openMin;
+        $open = TraceInput::computed('open_min', Message::of('traces.open_time_left'), $film->flowing->openMin, 'min', 'open_min');
         if (! $heals) {
             return $this->trace('closes_min', Message::of('traces.the_film_closes_after_title'), $film->torch->closesMin,
                 Message::of('traces.the_open_time_left_until_then_a_10_mm_dimple'), 'open_min', [$open]);
@@ -61,12 +61,12 @@ final readonly class TorchTraces
                 ? $this->trace('pass_1_min', Message::of('traces.first_pass_title'), $min,
                     Message::of('traces.when_bubbles_of_100_um_have_risen_and_not'),
                     'max(rise_100_min, spread_min)',
-                    [$this->rise(100, $film->rise100Min), TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $case->studio->hands->spreadMin, 'min')])
+                    [$this->rise(100, $film->rising->rise100Min), TraceInput::sourced('spread_min', Message::of('traces.spreading_takes'), $case->studio->hands->spreadMin, 'min')])
                 : $this->trace('pass_2_min', Message::of('traces.second_pass'), $min,
                     Message::of('traces.when_bubbles_of_50_um_have_risen_and_some'),
                     'max(rise_50_min, pass_1_min + between_min)',
                     [
-                        $this->rise(50, $film->rise50Min),
+                        $this->rise(50, $film->rising->rise50Min),
                         TraceInput::computed('pass_1_min', Message::of('traces.first_pass'), $film->torch->passesMin[0], 'min', 'pass_1_min'),
                         TraceInput::sourced('between_min', Message::of('traces.least_time_between'), $case->studio->hands->secondTorchMin, 'min'),
                     ]);
@@ -94,7 +94,7 @@ final readonly class TorchTraces
         if ($case->airFromBelow()) {
             return $this->trace('look_min', Message::of('traces.last_look'), $torch->lookMin, Message::of('traces.at_80_of_the_closing_time_something_gives_off'), '0.8 * closes_min', [$closes]);
         }
-        if ($this->result->film->rise30Min === null) {
+        if ($this->result->film->rising->rise30Min === null) {
             return $this->trace('look_min', Message::of('traces.last_look'), $torch->lookMin, Message::of('traces.never_rise', words: $words), '0.8 * closes_min', [$closes]);
         }
         $last = $torch->lastPassMin();
@@ -107,7 +107,7 @@ final readonly class TorchTraces
 
         return $this->trace('look_min', Message::of('traces.last_look'), $torch->lookMin, $words,
             sprintf('min(0.8 * closes_min, max(rise_30_min, %s))', $last === null ? 'spread_min' : 'last_pass_min + between_min'),
-            [$closes, $this->rise(30, $this->result->film->rise30Min), ...$soonest]);
+            [$closes, $this->rise(30, $this->result->film->rising->rise30Min), ...$soonest]);
     }
 
     private function rise(int $radiusUm, ?float $min): TraceInput

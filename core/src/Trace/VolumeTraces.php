@@ -51,11 +51,11 @@ final readonly class VolumeTraces
     private function thickness(): array
     {
         $mm = $this->case->thicknessMm;
-        $by = $this->case->coat->size->by;
+        $by = $this->case->coat->asked->size->by;
         if ($mm !== null && $by === SizeBy::Stays) {
             return [new Trace('thickness_mm', Message::of('traces.film_title'), 'mm', $mm->value, Message::of('traces.what_is_laid_so_that_as_much_stays_solved'),
                 'laid_to_stay(stays_asked_mm) / (1 + runoff_pct / 100)', [
-                    TraceInput::sourced('stays_asked_mm', Message::of('traces.is_to_stay'), $this->case->coat->size->value, 'mm'),
+                    TraceInput::sourced('stays_asked_mm', Message::of('traces.is_to_stay'), $this->case->coat->asked->size->value, 'mm'),
                     TraceInput::sourced('runoff_pct', Message::of('traces.run_off'), $this->case->volume->runoffPct, '%'),
                 ])];
         }
@@ -69,7 +69,7 @@ final readonly class VolumeTraces
 
     private function film(): Trace
     {
-        $size = $this->case->coat->size;
+        $size = $this->case->coat->asked->size;
         $value = TraceInput::sourced(...match ($size->by) {
             SizeBy::SpreadRate => ['rate_ml_cm2', Message::of('traces.spread_rate'), $size->value, 'ml/cm²'],
             SizeBy::PerPiece => ['each_ml', $size->isMixed() ? Message::of('traces.mixed_each') : Message::of('traces.laid_each'), $size->value, 'ml'],
@@ -105,11 +105,11 @@ final readonly class VolumeTraces
     private function byThickness(TraceInput $thickness): array
     {
         $shrinkage = $this->case->resin->setting->shrinkagePct;
-        $texture = $this->case->coat->size->by === SizeBy::Thickness;
+        $texture = $this->case->coat->asked->size->by === SizeBy::Thickness;
         [$words, $expression, $inputs] = [Message::of('traces.face_times_thickness'), 'covered_cm2 * thickness_mm / 10', [$this->face->covered(), $thickness]];
         if ($texture) {
             [$words, $expression] = [Message::of('traces.times_texture', words: $words), $expression.' * texture'];
-            $inputs[] = TraceInput::sourced('texture', Message::of('traces.texture_of_the_face_1_is_flat'), $this->case->coat->texture, '');
+            $inputs[] = TraceInput::sourced('texture', Message::of('traces.texture_of_the_face_1_is_flat'), $this->case->coat->asked->coverage->texture, '');
         }
         if ($shrinkage->value > 0) {
             [$words, $expression] = [Message::of('traces.with_shrinkage', words: $words), $expression.' / (1 - shrinkage_pct / 100)'];
@@ -131,7 +131,7 @@ final readonly class VolumeTraces
             [
                 $this->coatedEdge(),
                 TraceInput::sourced('edge_depth_mm', Message::of('traces.edge_depth'), $this->case->piece->edge->depthMm, 'mm'),
-                TraceInput::sourced('edge_film_mm', Message::of('traces.film_on_the_edge'), $this->case->coat->edgeFilmMm, 'mm'),
+                TraceInput::sourced('edge_film_mm', Message::of('traces.film_on_the_edge'), $this->case->coat->asked->edge->filmMm, 'mm'),
                 $this->face->quantity(),
             ],
         );
@@ -152,7 +152,7 @@ final readonly class VolumeTraces
 
     private function stopsAtTheEdge(): Message
     {
-        return match ($this->case->coat->containment) {
+        return match ($this->case->coat->asked->containment) {
             Containment::Held => Message::of('traces.held_stops'),
             Containment::Dammed => Message::of('traces.dam_keeps'),
             Containment::Placed => Message::of('traces.placed_stays'),
@@ -218,13 +218,13 @@ final readonly class VolumeTraces
 
     private function residue(): Trace
     {
-        $cups = TraceInput::given('cups', Message::of('traces.cups'), $this->case->coat->cups, '', $this->case->coat->cupsFrom);
+        $cups = TraceInput::given('cups', Message::of('traces.cups'), $this->case->coat->manner->cup->cups, '', $this->case->coat->manner->cup->cupsFrom);
         $lifts = $this->case->lifts->volumes;
-        if ($this->case->coat->residueMlPerCup !== null) {
+        if ($this->case->coat->manner->cup->residueMlPerCup !== null) {
             return $this->trace('residue', Message::of('traces.cups_title'), $this->volume->residueMl,
                 Message::of('traces.what_stays_in_each_cup_times_cups'), count($lifts) > 1 ? 'cups * residue_ml_per_cup * lifts' : 'cups * residue_ml_per_cup',
                 [
-                    $cups, TraceInput::sourced('residue_ml_per_cup', Message::of('traces.stays_in_each_cup'), $this->case->coat->residueMlPerCup, 'ml'),
+                    $cups, TraceInput::sourced('residue_ml_per_cup', Message::of('traces.stays_in_each_cup'), $this->case->coat->manner->cup->residueMlPerCup, 'ml'),
                     ...(count($lifts) > 1 ? [TraceInput::computed('lifts', Message::of('traces.lifts'), count($lifts), '')] : []),
                 ]);
         }
@@ -293,18 +293,18 @@ final readonly class VolumeTraces
         if ($this->case->face->areaMm2 === null || $this->face->coversAll()) {
             return [];
         }
-        $zone = $this->case->coat->zone;
+        $zone = $this->case->coat->asked->coverage->zone;
         $face = $zone === null
             ? TraceInput::computed('face_cm2', Message::of('traces.area_of_one_piece'), $this->case->face->areaMm2 / 100, 'cm²', 'area_cm2')
             : TraceInput::computed('face_cm2', $zone->sharePct === null ? Message::of('traces.what_the_zones_outline_encloses_of_the_face') : Message::of('traces.the_zones_share_of_the_face'), $this->case->face->areaMm2 / 100, 'cm²');
 
         return [new Trace('covered_cm2', Message::of('traces.covered_by_this_coat'), 'cm²', $this->case->volume->coveredMm2 / 100, Message::of('traces.the_face_times_coverage'),
-            'face_cm2 * coverage_pct / 100', [$face, TraceInput::sourced('coverage_pct', Message::of('traces.coverage'), $this->case->coat->coveragePct, '%')])];
+            'face_cm2 * coverage_pct / 100', [$face, TraceInput::sourced('coverage_pct', Message::of('traces.coverage'), $this->case->coat->asked->coverage->coveragePct, '%')])];
     }
 
     private function coatedEdge(): TraceInput
     {
-        $isWhole = $this->case->coat->zone === null && $this->case->piece->outline !== null;
+        $isWhole = $this->case->coat->asked->coverage->zone === null && $this->case->piece->outline !== null;
 
         return TraceInput::computed('coated_edge_mm', Message::of('traces.coated_edge_of_one_piece'), $this->case->face->coatedEdgeMm, 'mm', $isWhole ? 'coated_edge_mm' : null);
     }

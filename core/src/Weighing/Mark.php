@@ -36,7 +36,7 @@ final readonly class Mark
      */
     public static function of(BatchResult $result, array $steps, WeighStep $step): ?self
     {
-        $by = $result->batch->measuredBy;
+        $by = $result->batch->measure->by;
         if (! $step->kind->isPart() || $by === null) {
             return null;
         }
@@ -49,7 +49,7 @@ final readonly class Mark
 
     private static function inFills(BatchResult $result, float $ml): ?self
     {
-        $fills = EqualFills::of($result->mix, $result->batch->fillMl ?? EqualFills::USUAL_ML);
+        $fills = EqualFills::of($result->mixed->portions, $result->batch->measure->fillMl ?? EqualFills::USUAL_ML);
         $count = $fills === null ? 0.0 : $ml / $fills->ml;
         $whole = (int) round($count);
 
@@ -68,14 +68,14 @@ final readonly class Mark
         }
         $upTo = $before + $step->targetG / $step->densityGMl;
 
-        return new self($upTo, $result->batch->measuredBy === MeasuredBy::PenLines ? self::heightMm($result, $upTo) : null, $before, null, null);
+        return new self($upTo, $result->batch->measure->by === MeasuredBy::PenLines ? self::heightMm($result, $upTo) : null, $before, null, null);
     }
 
     /** In one of its cups; null where it does not go in. */
     private static function heightMm(BatchResult $result, float $ml): ?float
     {
         try {
-            return $result->batch->cup instanceof Markable ? $result->batch->cup->heightOfMm($ml / $result->batch->cups) : null;
+            return $result->batch->in->cup instanceof Markable ? $result->batch->in->cup->heightOfMm($ml / $result->batch->in->cups) : null;
         } catch (VesselException) {
             return null;
         }

@@ -62,12 +62,12 @@ final readonly class Weighing
      */
     public static function of(BatchResult $batch, array $got, float $resolutionG = 0.1, ?PartName $first = null): self
     {
-        $totalG = $batch->mix->totalG();
-        if ($batch->mix->bG === null || $totalG === null) {
+        $totalG = $batch->mixed->portions->totalG();
+        if ($batch->mixed->portions->bG === null || $totalG === null) {
             throw WeighingException::noDensity($batch->resin->name);
         }
 
-        return new self($batch->mix->aG, $batch->mix->bG, $first ?? $batch->resin->parts->firstPart, $totalG / $batch->mix->totalMl(), $batch->mix->aG / $batch->mix->aMl, $batch->mix->bG / $batch->mix->bMl, $batch->colours, $got, $resolutionG);
+        return new self($batch->mixed->portions->aG, $batch->mixed->portions->bG, $first ?? $batch->resin->parts->firstPart, $totalG / $batch->mixed->portions->totalMl(), $batch->mixed->portions->aG / $batch->mixed->portions->aMl, $batch->mixed->portions->bG / $batch->mixed->portions->bMl, $batch->coloured->shares, $got, $resolutionG);
     }
 
     /** The next step that has no reading; null when all is weighed. */

@@ -82,13 +82,13 @@ final class SizingTest extends TestCase
         $counted = ['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['each_ml' => 1.2], '/pieces/0/quantity' => 60];
         $result = Plans::computed([...$counted, '/coats/0/containment' => 'placed']);
         self::assertEqualsWithDelta(72, $result->volume->filmMl, 1e-9);
-        self::assertNotNull($result->film->settleMin, 'its film is known');
+        self::assertNotNull($result->film->level->settleMin, 'its film is known');
         $bare = Plans::computed([...$counted, '/coats/0/size_by' => (object) ['ml_per_piece' => 1.5]]);
         self::assertEqualsWithDelta(90, $bare->volume->filmMl, 1e-9);
         self::assertNull($bare->case->thicknessMm);
         self::assertStringContainsString('film of what is counted (1.6 mm)', English::advice($bare->advice));
         $film = Plans::computed(['/coats/0/size_by' => (object) ['thickness_mm' => 1.6]])->film;
-        self::assertEqualsWithDelta([$film->levelsUpToMm, $film->torch->closesMin], [$bare->film->levelsUpToMm, $bare->film->torch->closesMin], 1e-9, 'as a usual film');
+        self::assertEqualsWithDelta([$film->level->upToMm, $film->torch->closesMin], [$bare->film->level->upToMm, $bare->film->torch->closesMin], 1e-9, 'as a usual film');
         self::assertNotSame([], $bare->film->torch->passesMin);
         self::assertNotNull($bare->film->torch->lookMin);
         self::assertSame(HeatTool::Breath, $bare->film->torch->tool);

@@ -39,7 +39,7 @@ final class AnyPieceTest extends TestCase
     {
         $result = self::body((object) ['ellipsoid_mm' => [50, 50, 50]], ['size_by' => (object) ['thickness_mm' => 0.5], 'containment' => 'placed'])[0];
         self::assertEqualsWithDelta(M_PI * 2500 * 0.5 / 1000, $result->volume->filmMl, 1e-9);
-        self::assertNotNull($result->film->levelsUpToMm);
+        self::assertNotNull($result->film->level->upToMm);
     }
 
     public function test_a_lip_holds_flat_film_and_above_it_the_dome_of_its_edge(): void

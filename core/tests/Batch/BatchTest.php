@@ -26,10 +26,10 @@ final class BatchTest extends TestCase
     {
         $coat = Plans::computed();
         $same = self::batch(['residue_ml_per_cup' => 3]);
-        self::assertClosed(500.998, $same->mix->totalMl());
-        self::assertEqualsWithDelta($coat->mix->aG, $same->mix->aG, 1e-9);
-        self::assertClosed(4.0229, self::batch(['cup_diameter_mm' => 100])->residueMl);
-        self::assertClosed(4.2076, self::batch([])->residueMl);
+        self::assertClosed(500.998, $same->mixed->portions->totalMl());
+        self::assertEqualsWithDelta($coat->mix->aG, $same->mixed->portions->aG, 1e-9);
+        self::assertClosed(4.0229, self::batch(['cup_diameter_mm' => 100])->mixed->residueMl);
+        self::assertClosed(4.2076, self::batch([])->mixed->residueMl);
     }
 
     public function test_coats_that_share_a_cup_keep_their_parts_and_lose_only_their_cups(): void
@@ -42,8 +42,8 @@ final class BatchTest extends TestCase
         };
         [$both, $turned] = [$of('coat-1', 'coat-2'), $of('coat-2', 'coat-1')];
         $poured = array_sum(array_map(static fn ($turn): float => $turn->coat->volume->poured(), $both->turns));
-        self::assertEqualsWithDelta(($poured + 6) * 1.05, $both->mix->totalMl(), 1e-9);
-        self::assertSame($both->mix->totalMl(), $turned->mix->totalMl());
+        self::assertEqualsWithDelta(($poured + 6) * 1.05, $both->mixed->portions->totalMl(), 1e-9);
+        self::assertSame($both->mixed->portions->totalMl(), $turned->mixed->portions->totalMl());
         self::assertSame(['coat-2', 'coat-1'], array_map(static fn ($turn): string => $turn->coat->case->coat->id, $turned->turns));
         self::assertEqualsWithDelta($both->turns[1]->toMin, $turned->turns[1]->toMin, 1e-9);
         self::assertGreaterThan($both->turns[0]->ageMin, $both->turns[1]->ageMin, 'what waits longer is older');
@@ -53,16 +53,16 @@ final class BatchTest extends TestCase
     {
         $all = self::batch(['residue_ml_per_cup' => 0], ['/pieces/0/quantity' => 4]);
         $half = self::batch(['residue_ml_per_cup' => 0, 'counts' => (object) ['flood' => 2]], ['/pieces/0/quantity' => 4]);
-        self::assertEqualsWithDelta($all->mix->totalMl() / 2, $half->mix->totalMl(), 1e-9);
-        self::assertEqualsWithDelta($all->emptiedMin / 2, $half->emptiedMin, 1e-9);
+        self::assertEqualsWithDelta($all->mixed->portions->totalMl() / 2, $half->mixed->portions->totalMl(), 1e-9);
+        self::assertEqualsWithDelta($all->standing->emptiedMin / 2, $half->standing->emptiedMin, 1e-9);
     }
 
     public function test_the_heat_of_the_label_and_how_it_is_when_emptied(): void
     {
         $batch = self::batch(['cup_diameter_mm' => 100, 'mixed_at_c' => 21, 'emptied_min' => 15]);
-        self::assertWithin(0.5, 333.3, $batch->heatKjKg);
-        self::assertGreaterThan(21, $batch->emptiedC());
-        self::assertGreaterThan(15 * Plans::computed()->film->rate, $batch->emptiedAgeMin(), 'it ages faster than the room would have it');
+        self::assertWithin(0.5, 333.3, $batch->standing->heatKjKg);
+        self::assertGreaterThan(21, $batch->standing->emptiedC());
+        self::assertGreaterThan(15 * Plans::computed()->film->flowing->rate, $batch->standing->emptiedAgeMin(), 'it ages faster than the room would have it');
         self::assertSame(['never_leave_in_cup' => 'note'], self::codes($batch));
         self::assertArrayNotHasKey('never_leave_in_cup', self::codes(self::batch(['cup_diameter_mm' => 400])));
     }
@@ -70,9 +70,9 @@ final class BatchTest extends TestCase
     public function test_a_dish_a_smaller_batch_and_a_cooler_mix_last_longer(): void
     {
         $cup = self::batch(['cup_diameter_mm' => 100]);
-        self::assertGreaterThan($cup->potLifeMin, self::batch(['cup_diameter_mm' => 300])->potLifeMin);
-        self::assertGreaterThan($cup->potLifeMin, self::batch(['cup_diameter_mm' => 100, 'mixed_at_c' => 16])->potLifeMin);
-        self::assertGreaterThan($cup->potLifeMin, self::batch(['cup_diameter_mm' => 100], ['/pieces/0/quantity' => 1, '/coats/0/size_by' => (object) ['thickness_mm' => 0.4]])->potLifeMin);
+        self::assertGreaterThan($cup->standing->potLifeMin, self::batch(['cup_diameter_mm' => 300])->standing->potLifeMin);
+        self::assertGreaterThan($cup->standing->potLifeMin, self::batch(['cup_diameter_mm' => 100, 'mixed_at_c' => 16])->standing->potLifeMin);
+        self::assertGreaterThan($cup->standing->potLifeMin, self::batch(['cup_diameter_mm' => 100], ['/pieces/0/quantity' => 1, '/coats/0/size_by' => (object) ['thickness_mm' => 0.4]])->standing->potLifeMin);
     }
 
     public function test_a_vessel_without_taper_is_a_cup_of_its_diameter(): void
@@ -80,13 +80,13 @@ final class BatchTest extends TestCase
         $vessel = (object) ['id' => 'straight', 'bottom_mm' => 100, 'top_mm' => 100, 'height_mm' => 120];
         $known = self::batch(['vessel' => 'straight'], ['/vessels' => [$vessel]]);
         $cup = self::batch(['cup_diameter_mm' => 100]);
-        self::assertEqualsWithDelta($cup->residueMl, $known->residueMl, 1e-9);
-        self::assertEqualsWithDelta((float) $cup->potLifeMin, (float) $known->potLifeMin, 1e-6);
+        self::assertEqualsWithDelta($cup->mixed->residueMl, $known->mixed->residueMl, 1e-9);
+        self::assertEqualsWithDelta((float) $cup->standing->potLifeMin, (float) $known->standing->potLifeMin, 1e-6);
     }
 
     public function test_a_batch_hot_before_it_is_empty_is_stopped_and_one_hardly_in_time_cautioned(): void
     {
-        $potLife = (float) self::batch(['cup_diameter_mm' => 100])->potLifeMin;
+        $potLife = (float) self::batch(['cup_diameter_mm' => 100])->standing->potLifeMin;
         foreach ([['stop', 1.01], ['caution', 0.99], ['caution', 0.86], [null, 0.84]] as [$level, $share]) {
             self::assertSame($level, self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => $potLife * $share]))['hot_batch'] ?? null, "at $share of its pot life");
         }
@@ -97,13 +97,13 @@ final class BatchTest extends TestCase
         $names = ['halved' => 'Mix half as much at once', 'dish' => 'Pour it into a dish at once', 'cooler' => 'Mix it 5 °C cooler'];
         foreach ([[60, 1.0, 1.6], [100, 0.95, 1.6], [300, 1.0, 0.5], [100, 1.3, 3.0], [400, 0.99, 0.3]] as [$diameter, $share, $mm]) {
             $changes = ['/coats/0/size_by/thickness_mm' => $mm, '/resins/0/max_pour_mm' => 9];
-            $potLife = (float) self::batch(['cup_diameter_mm' => $diameter], $changes)->potLifeMin;
+            $potLife = (float) self::batch(['cup_diameter_mm' => $diameter], $changes)->standing->potLifeMin;
             $plan = (new PlanReader)->read(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'cup_diameter_mm' => $diameter, 'emptied_min' => $potLife * $share]]]));
             $batch = (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0];
             $text = array_column(array_map(static fn (Advice $one): array => [$one->code, English::say($one->said)], $batch->advice), 1, 0)['hot_batch'];
             $left = [];
             foreach (CupClock::of($plan->studio, $batch)?->compared() ?? [] as $way => $standing) {
-                $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - $batch->emptiedMin / ($way === 'halved' ? 2 : 1);
+                $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - $batch->standing->emptiedMin / ($way === 'halved' ? 2 : 1);
             }
             unset($left['cup']);
             $best = array_search(max($left), $left, true);
@@ -122,12 +122,12 @@ final class BatchTest extends TestCase
         };
         $usual = $of([]);
         foreach ([0.5, 1.7] as $share) {
-            $given = $of(['emptied_min' => $usual->emptiedMin * $share]);
+            $given = $of(['emptied_min' => $usual->standing->emptiedMin * $share]);
             foreach ($usual->turns as $at => $turn) {
                 self::assertEqualsWithDelta([$turn->fromMin * $share, $turn->toMin * $share], [$given->turns[$at]->fromMin, $given->turns[$at]->toMin], 1e-9);
-                self::assertEqualsWithDelta($given->run?->ageAt($given->turns[$at]->toMin), $given->turns[$at]->ageMin, 1e-9);
+                self::assertEqualsWithDelta($given->standing->run?->ageAt($given->turns[$at]->toMin), $given->turns[$at]->ageMin, 1e-9);
             }
-            self::assertEqualsWithDelta($given->emptiedMin, $given->turns[1]->toMin, 1e-9);
+            self::assertEqualsWithDelta($given->standing->emptiedMin, $given->turns[1]->toMin, 1e-9);
         }
     }
 
@@ -136,11 +136,11 @@ final class BatchTest extends TestCase
         $fields = ['cup_diameter_mm' => 90, 'residue_ml_per_cup' => 0, 'measure' => (object) ['by' => 'one_cup', 'graduation_ml' => 5]];
         $three = self::batch([...$fields, 'cups' => 3], ['/pieces/0/quantity' => 3]);
         $one = self::batch($fields);
-        self::assertEqualsWithDelta(3 * $one->mix->totalMl(), $three->mix->totalMl(), 1e-9);
-        self::assertEqualsWithDelta($one->run?->peakC, $three->run?->peakC, 1e-9);
-        self::assertEqualsWithDelta($one->ratioError?->worstPct, $three->ratioError?->worstPct, 1e-9);
+        self::assertEqualsWithDelta(3 * $one->mixed->portions->totalMl(), $three->mixed->portions->totalMl(), 1e-9);
+        self::assertEqualsWithDelta($one->standing->run?->peakC, $three->standing->run?->peakC, 1e-9);
+        self::assertEqualsWithDelta($one->mixed->ratioError?->worstPct, $three->mixed->ratioError?->worstPct, 1e-9);
         $vessel = ['/vessels' => [(object) ['id' => 'mug', 'bottom_mm' => 90, 'top_mm' => 90, 'height_mm' => 120]], '/pieces/0/quantity' => 3];
-        self::assertGreaterThan(700, self::batch(['vessel' => 'mug', 'cups' => 3], $vessel)->mix->totalMl(), 'three mugs hold what one does not');
+        self::assertGreaterThan(700, self::batch(['vessel' => 'mug', 'cups' => 3], $vessel)->mixed->portions->totalMl(), 'three mugs hold what one does not');
     }
 
     public function test_which_part_goes_first_bears_on_what_is_read_as_a_difference(): void
@@ -149,8 +149,8 @@ final class BatchTest extends TestCase
         $small = ['/coats/0/size_by' => (object) ['ml_per_piece' => 20, 'counted' => 'laid'], '/pieces/0/surface' => 'metal', '/pieces/0/coated_edges' => 'none'];
         $a = self::batch($by, $small);
         $b = self::batch($by, [...$small, '/resins/0/pour_first' => 'b']);
-        self::assertGreaterThan($b->ratioError?->likelyPct, $a->ratioError?->likelyPct, 'the smaller part is better read from zero');
-        self::assertSame([$a->ratioError?->first, $a->ratioError?->second], [$b->ratioError?->second, $b->ratioError?->first]);
+        self::assertGreaterThan($b->mixed->ratioError?->likelyPct, $a->mixed->ratioError?->likelyPct, 'the smaller part is better read from zero');
+        self::assertSame([$a->mixed->ratioError?->first, $a->mixed->ratioError?->second], [$b->mixed->ratioError?->second, $b->mixed->ratioError?->first]);
     }
 
     public function test_a_coat_is_poured_once_by_counts_or_by_lifts(): void
@@ -223,8 +223,8 @@ final class BatchTest extends TestCase
         self::assertSame('caution', self::codes($coarse)['measuring_too_coarse'] ?? null);
         $fine = self::batch($by('scale', 'resolution_g', 0.1), $small);
         self::assertArrayNotHasKey('measuring_too_coarse', self::codes($fine));
-        self::assertLessThan($coarse->ratioError?->likelyPct, $fine->ratioError?->likelyPct);
-        self::assertNull(self::batch([])->ratioError);
+        self::assertLessThan($coarse->mixed->ratioError?->likelyPct, $fine->mixed->ratioError?->likelyPct);
+        self::assertNull(self::batch([])->mixed->ratioError);
     }
 
     public function test_a_batch_below_the_makers_smallest_asks_for_spares(): void
@@ -237,7 +237,7 @@ final class BatchTest extends TestCase
     public function test_heat_that_no_label_tells_is_unknown_not_nothing(): void
     {
         $batch = self::batch(['emptied_min' => 10], ['/resins/0/recoat_from_h' => new Gone]);
-        self::assertSame([null, null, null, null], [$batch->run, $batch->potLifeMin, $batch->emptiedC(), $batch->heatKjKg]);
+        self::assertSame([null, null, null, null], [$batch->standing->run, $batch->standing->potLifeMin, $batch->standing->emptiedC(), $batch->standing->heatKjKg]);
         self::assertSame('note', self::codes($batch)['value_unknown'] ?? null);
     }
 

@@ -49,8 +49,8 @@ final class ColourTest extends TestCase
             self::assertEqualsWithDelta(100 * (4 * 0.05 + 0.8 / 1.6 + 0.15) / 50, $share->colourantPct(), 1e-9);
         }
         self::assertGreaterThan(0, $speck->doses[0]->ml());
-        self::assertEqualsWithDelta($batch->mix->totalMl() * 0.6, $large->resinMl, 1e-9);
-        self::assertEqualsWithDelta($batch->mix->totalMl(), $batch->clearMl() + $speck->resinMl + $large->resinMl, 1e-9);
+        self::assertEqualsWithDelta($batch->mixed->portions->totalMl() * 0.6, $large->resinMl, 1e-9);
+        self::assertEqualsWithDelta($batch->mixed->portions->totalMl(), $batch->clearMl() + $speck->resinMl + $large->resinMl, 1e-9);
     }
 
     public function test_each_colour_cup_costs_minutes_and_resin(): void
@@ -60,9 +60,9 @@ final class ColourTest extends TestCase
         foreach ([1, 2, 3, 4] as $count) {
             $batch = self::batch(array_map($cup, range(1, $count)));
             self::assertEqualsWithDelta(3 * $count, $batch->colouringMin(), 1e-9);
-            self::assertEqualsWithDelta($last->emptiedMin + 3, $batch->emptiedMin, 1e-9);
-            self::assertGreaterThan($last->residueMl, $batch->residueMl);
-            self::assertGreaterThan($last->mix->totalMl(), $batch->mix->totalMl());
+            self::assertEqualsWithDelta($last->standing->emptiedMin + 3, $batch->standing->emptiedMin, 1e-9);
+            self::assertGreaterThan($last->mixed->residueMl, $batch->mixed->residueMl);
+            self::assertGreaterThan($last->mixed->portions->totalMl(), $batch->mixed->portions->totalMl());
             $last = $batch;
         }
     }
@@ -133,7 +133,7 @@ final class ColourTest extends TestCase
     {
         $cup = static fn (string $colourant, float $ml): array => ['name' => $colourant, 'share_pct' => 20, 'per_ml' => 100, 'doses' => [['colourant' => $colourant, 'ml' => $ml]]];
         $batch = self::batch([$cup('cells', 1), $cup('black', 4), $cup('white', 4), $cup('blue', 4)]);
-        self::assertSame(['white', 'blue', 'black', 'cells'], array_map(static fn (ColourShare $share): string => $share->cup->name, $batch->colours));
+        self::assertSame(['white', 'blue', 'black', 'cells'], array_map(static fn (ColourShare $share): string => $share->cup->name, $batch->coloured->shares));
     }
 
     public function test_a_swatch_is_seen_over_what_lies_below(): void
@@ -144,9 +144,9 @@ final class ColourTest extends TestCase
             (object) ['id' => 'tea', 'coats' => ['top'], 'colours' => [(object) ['name' => 'tea', 'share_pct' => 100, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'amber', 'ml' => 1]]]]],
         ];
         [$base, $tea] = self::computed($plan);
-        self::assertSame($base->swatches[0]->seen->colour(), $tea->swatches[0]->ground->colour());
-        self::assertLessThan($tea->swatches[0]->ground->lightness(), $tea->swatches[0]->seen->lightness());
-        self::assertGreaterThan(0.7, $base->swatches[0]->ground->lightness(), 'primed canvas');
+        self::assertSame($base->coloured->swatches[0]->seen->colour(), $tea->coloured->swatches[0]->ground->colour());
+        self::assertLessThan($tea->coloured->swatches[0]->ground->lightness(), $tea->coloured->swatches[0]->seen->lightness());
+        self::assertGreaterThan(0.7, $base->coloured->swatches[0]->ground->lightness(), 'primed canvas');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
@@ -229,7 +229,7 @@ final class ColourTest extends TestCase
 
     private static function named(BatchResult $batch, string $name): ColourShare
     {
-        return array_values(array_filter($batch->colours, static fn (ColourShare $share): bool => $share->cup->name === $name))[0];
+        return array_values(array_filter($batch->coloured->shares, static fn (ColourShare $share): bool => $share->cup->name === $name))[0];
     }
 
     /** @return list<string> */

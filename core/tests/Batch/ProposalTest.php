@@ -13,6 +13,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\MixedIn;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -79,9 +80,9 @@ final class ProposalTest extends TestCase
     {
         $plan = self::plan([['tile', 100, 1, 1.6, 'centre']]);
         $coats = (new Planner)->plan($plan);
-        $taken = Proposal::of($plan->studio, $coats, self::vessels())->batches[0]->cup;
+        $taken = Proposal::of($plan->studio, $coats, self::vessels())->batches[0]->in->cup;
         self::assertInstanceOf(Vessel::class, $taken);
-        $total = (new BatchPlanner)->compute($plan->studio, Proposal::of($plan->studio, $coats, self::vessels())->batches[0], $coats)->mix->totalMl();
+        $total = (new BatchPlanner)->compute($plan->studio, Proposal::of($plan->studio, $coats, self::vessels())->batches[0], $coats)->mixed->portions->totalMl();
         foreach (self::vessels() as $vessel) {
             self::assertTrue($vessel->capacityMl() >= $taken->capacityMl() || $vessel->stirrableMl() < $total);
         }
@@ -178,13 +179,13 @@ final class ProposalTest extends TestCase
 
     private static function isCoolWhenEmptied(BatchResult $result): bool
     {
-        return $result->emptiedC() < 60 && $result->emptiedMin < $result->potLifeMin;
+        return $result->standing->emptiedC() < 60 && $result->standing->emptiedMin < $result->standing->potLifeMin;
     }
 
     /** @param  non-empty-list<CoatResult>  $coats */
     private static function together(array $coats): Batch
     {
-        return new Batch('b', array_map(static fn (CoatResult $coat): string => $coat->case->coat->id, $coats), [], 1, new UnknownCup);
+        return new Batch('b', array_map(static fn (CoatResult $coat): string => $coat->case->coat->id, $coats), [], new MixedIn(1, new UnknownCup));
     }
 
     /**

@@ -8,11 +8,14 @@ use InvalidArgumentException;
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\ColouredFilm;
 use OpenGlaze\Core\Colour\Dose;
+use OpenGlaze\Core\Colour\DoseSizes;
 use OpenGlaze\Core\Colour\DoseUnit;
 use OpenGlaze\Core\Colour\Finish;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
+use OpenGlaze\Core\Colour\Look;
 use OpenGlaze\Core\Colour\Spectrum;
+use OpenGlaze\Core\Colour\Stuff;
 use OpenGlaze\Core\Quantity\Sourced;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -108,7 +111,7 @@ final class ColouredFilmTest extends TestCase
 
     private static function colourant(?string $colour, Finish $finish = Finish::Opaque): Colourant
     {
-        return new Colourant('c', 'C', Form::Paste, Sourced::assumed(1.2), false, Flammable::No, false, false, null, Sourced::assumed(0.05), Sourced::assumed(0.01), null, $colour, $finish);
+        return new Colourant('c', 'C', Form::Paste, Sourced::assumed(1.2), new Stuff(false, Flammable::No, false, false, null), new DoseSizes(Sourced::assumed(0.05), Sourced::assumed(0.01), null), new Look($colour, $finish));
     }
 
     private static function ground(string $colour): Spectrum

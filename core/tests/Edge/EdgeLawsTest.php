@@ -25,13 +25,13 @@ final class EdgeLawsTest extends TestCase
             self::assertLessThanOrEqual($edge->laidMm * (1 + 1e-12), $edge->staysMm, $what);
             self::assertGreaterThanOrEqual(min($edge->laidMm, $edge->keepsMm) * (1 - 1e-12), $edge->staysMm, $what);
             self::assertGreaterThanOrEqual($edge->runsOffMl, $edge->drippedMl, $what);
-            self::assertLessThanOrEqual(max($edge->keepsMm, $case->coat->edgeFilmMm->value) * (1 + 1e-12), $edge->edgeFilmLeftMm ?? 0.0, $what);
-            self::assertSame($edge->laidMm <= $edge->keepsMm || $result->film->mobility <= 0, $edge->runsOffMl === 0.0, $what);
+            self::assertLessThanOrEqual(max($edge->keepsMm, $case->coat->asked->edge->filmMm->value) * (1 + 1e-12), $edge->edgeFilmLeftMm ?? 0.0, $what);
+            self::assertSame($edge->laidMm <= $edge->keepsMm || $result->film->flowing->mobility <= 0, $edge->runsOffMl === 0.0, $what);
             $sorted = $edge->wipesMin;
             sort($sorted);
             self::assertSame($sorted, $edge->wipesMin, $what);
             if (count($edge->wipesMin) > 1) {
-                self::assertLessThanOrEqual($result->film->flowsUntilMin + 1e-6, $edge->lastWipeMin(), 'what is hard is not wiped again: '.$what);
+                self::assertLessThanOrEqual($result->film->flowing->flowsUntilMin + 1e-6, $edge->lastWipeMin(), 'what is hard is not wiped again: '.$what);
             }
         }
     }

@@ -44,7 +44,7 @@ final class AgeTest extends TestCase
     {
         foreach ([46.0, 95.0, 1e5] as $ageMin) {
             $result = Plans::computed(['/coats/0/age_min' => $ageMin]);
-            self::assertSame([0.0, 0.0, [], null], [$result->film->openMin, $result->film->torch->closesMin, $result->film->torch->passesMin, $result->film->torch->lookMin]);
+            self::assertSame([0.0, 0.0, [], null], [$result->film->flowing->openMin, $result->film->torch->closesMin, $result->film->torch->passesMin, $result->film->torch->lookMin]);
             $kinds = array_map(static fn ($act): string => $act->kind->value, Acts::of($result));
             self::assertNotContains('pass', $kinds);
             self::assertNotContains('look', $kinds);
@@ -58,9 +58,9 @@ final class AgeTest extends TestCase
         $oldest = Plans::computed(['/coats/0/age_min' => 180]);
         foreach ([181.0, 5000.0, 600_000.0] as $ageMin) {
             $older = Plans::computed(['/coats/0/age_min' => $ageMin]);
-            self::assertSame([$oldest->film->viscosityPaS, $oldest->film->mobility, $oldest->film->driftMm], [$older->film->viscosityPaS, $older->film->mobility, $older->film->driftMm]);
+            self::assertSame([$oldest->film->flowing->viscosityPaS, $oldest->film->flowing->mobility, $oldest->film->level->driftMm], [$older->film->flowing->viscosityPaS, $older->film->flowing->mobility, $older->film->level->driftMm]);
         }
-        self::assertSame([0.0, 0.0, null, null, null], [$oldest->film->mobility, $oldest->film->levelsUpToMm, $oldest->film->thinnestMm, $oldest->film->settleMin, $oldest->film->smallestBubbleUm]);
+        self::assertSame([0.0, 0.0, null, null, null], [$oldest->film->flowing->mobility, $oldest->film->level->upToMm, $oldest->film->level->thinnestMm, $oldest->film->level->settleMin, $oldest->film->rising->smallestUm]);
     }
 
     #[TestWith([0.0])]

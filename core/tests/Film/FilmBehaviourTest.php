@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Film;
 
 use OpenGlaze\Core\Film\FilmBehaviour;
+use OpenGlaze\Core\Film\FilmCase;
+use OpenGlaze\Core\Film\Fluid;
+use OpenGlaze\Core\Film\HeatHabits;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Levelling;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
+use OpenGlaze\Core\Film\TorchPlan;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use PHPUnit\Framework\TestCase;
 
@@ -21,14 +25,14 @@ final class FilmBehaviourTest extends TestCase
     public function test_a_common_flood_coat_at_the_reference_temperature(): void
     {
         $film = self::film(1.6, 23);
-        self::assertClosed(414.29, $film->levelsUpToMm);
-        self::assertClosed(0.26556, $film->thinnestMm);
-        self::assertClosed(0.10083, self::film(1.6, 23, mark: 10)->thinnestMm);
-        self::assertClosed(1.158, $film->settleMin);
-        self::assertClosed(27.464, $film->smallestBubbleUm);
-        self::assertClosed(1.533, $film->rise100Min);
-        self::assertClosed(7.018, $film->rise50Min);
-        self::assertClosed(35.58, $film->rise30Min);
+        self::assertClosed(414.29, $film->level->upToMm);
+        self::assertClosed(0.26556, $film->level->thinnestMm);
+        self::assertClosed(0.10083, self::film(1.6, 23, mark: 10)->level->thinnestMm);
+        self::assertClosed(1.158, $film->level->settleMin);
+        self::assertClosed(27.464, $film->rising->smallestUm);
+        self::assertClosed(1.533, $film->rising->rise100Min);
+        self::assertClosed(7.018, $film->rising->rise50Min);
+        self::assertClosed(35.58, $film->rising->rise30Min);
         self::assertEqualsWithDelta([5, 13], $film->torch->passesMin, 0.01);
         self::assertClosed(35.58, $film->torch->lookMin);
         self::assertClosed(45, $film->torch->closesMin);
@@ -37,8 +41,8 @@ final class FilmBehaviourTest extends TestCase
     public function test_a_film_that_stood_twenty_minutes_in_the_cup(): void
     {
         $film = self::film(1.6, 23, age: 20);
-        self::assertClosed(248.53, $film->levelsUpToMm);
-        self::assertClosed(3.410, $film->settleMin);
+        self::assertClosed(248.53, $film->level->upToMm);
+        self::assertClosed(3.410, $film->level->settleMin);
         self::assertEqualsWithDelta([5], $film->torch->passesMin, 0.01);
         self::assertClosed(20, $film->torch->lookMin);
         self::assertClosed(25, $film->torch->closesMin);
@@ -47,11 +51,11 @@ final class FilmBehaviourTest extends TestCase
     public function test_a_cold_room(): void
     {
         $film = self::film(1.6, 18);
-        self::assertClosed(400.10, $film->levelsUpToMm);
-        self::assertClosed(28.439, $film->smallestBubbleUm);
-        self::assertClosed(2.419, $film->rise100Min);
-        self::assertClosed(11.209, $film->rise50Min);
-        self::assertClosed(65.65, $film->rise30Min);
+        self::assertClosed(400.10, $film->level->upToMm);
+        self::assertClosed(28.439, $film->rising->smallestUm);
+        self::assertClosed(2.419, $film->rising->rise100Min);
+        self::assertClosed(11.209, $film->rising->rise50Min);
+        self::assertClosed(65.65, $film->rising->rise30Min);
     }
 
     public function test_thin_films(): void
@@ -59,16 +63,16 @@ final class FilmBehaviourTest extends TestCase
         $thin = self::film(0.8, 23)->torch;
         self::assertEqualsWithDelta([5, 13], $thin->passesMin, 0.01);
         self::assertClosed(21, $thin->lookMin);
-        self::assertClosed(52.28, self::film(0.4, 21)->levelsUpToMm);
+        self::assertClosed(52.28, self::film(0.4, 21)->level->upToMm);
     }
 
     public function test_a_bench_out_of_level(): void
     {
-        self::assertWithin(0.2, 0.0420, self::film(1.6, 23, slope: 1)->driftMm);
-        self::assertClosed(0.3100, self::film(6, 23, slope: 1)->driftMm);
+        self::assertWithin(0.2, 0.0420, self::film(1.6, 23, slope: 1)->level->driftMm);
+        self::assertClosed(0.3100, self::film(6, 23, slope: 1)->level->driftMm);
         $film = self::film(1.6, 23, slope: 1);
-        $again = self::film(1.6, 23, slope: $film->levelWithinMmPerM);
-        self::assertEqualsWithDelta(0.05, 2 * $again->driftMm, 1e-9);
+        $again = self::film(1.6, 23, slope: $film->level->withinMmPerM);
+        self::assertEqualsWithDelta(0.05, 2 * $again->level->driftMm, 1e-9);
     }
 
     public function test_the_capillary_length_and_the_wetting_height(): void
@@ -82,12 +86,12 @@ final class FilmBehaviourTest extends TestCase
         $before = 0.0;
         foreach ([0.2, 0.5, 1.0, 2.0, 4.0] as $mm) {
             $film = self::film($mm, 21);
-            self::assertGreaterThan($before, $film->levelsUpToMm);
-            self::assertLessThan($film->levelsUpToMm, self::film($mm, 21, age: 10)->levelsUpToMm);
-            $before = $film->levelsUpToMm;
+            self::assertGreaterThan($before, $film->level->upToMm);
+            self::assertLessThan($film->level->upToMm, self::film($mm, 21, age: 10)->level->upToMm);
+            $before = $film->level->upToMm;
             // the thinnest film for the longest ripple that this film levels is this film
             $levelling = new Levelling(self::liquid(), self::clock(21, 0));
-            self::assertEqualsWithDelta($mm, $levelling->thinnestMm($film->levelsUpToMm), 1e-9);
+            self::assertEqualsWithDelta($mm, $levelling->thinnestMm($film->level->upToMm), 1e-9);
         }
     }
 
@@ -130,7 +134,7 @@ final class FilmBehaviourTest extends TestCase
         $kinetics = new Kinetics(300, 23, 1.1, 25, 55, 65);
         foreach ([18.0, 23.0] as $celsius) {
             $clock = new SteadyFilmClock($kinetics, $celsius, 0.0);
-            $torch = FilmBehaviour::of(1.6, $kinetics, 30, 620, 0, 5, 8, 35, HeatTool::Flame, true, self::liquid(), $clock)->torch;
+            $torch = TorchPlan::of(1.6, new Fluid($kinetics, self::liquid(), $clock), new HeatHabits(5, 8, HeatTool::Flame, true));
             self::assertGreaterThan(10, count($torch->looksMin));
             for ($at = 1; $at < count($torch->looksMin); $at++) {
                 self::assertEqualsWithDelta(10 / $clock->rate(), $torch->looksMin[$at] - $torch->looksMin[$at - 1], 1e-9);
@@ -147,7 +151,7 @@ final class FilmBehaviourTest extends TestCase
 
     private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0, bool $airFromBelow = false): FilmBehaviour
     {
-        return FilmBehaviour::of($mm, self::kinetics(), $mark, 620, $slope, 5, 8, 35, HeatTool::Flame, $airFromBelow, self::liquid(), self::clock($celsius, $age));
+        return FilmBehaviour::of(new FilmCase($mm, 620, $mark, $slope, 35, new Fluid(self::kinetics(), self::liquid(), self::clock($celsius, $age))), new HeatHabits(5, 8, HeatTool::Flame, $airFromBelow));
     }
 
     private static function liquid(): Liquid

@@ -22,9 +22,9 @@ final class ThresholdsTest extends TestCase
     /** @return iterable<string, array{string, string, float, float}> code, pointer, still quiet, already said */
     public static function thresholds(): iterable
     {
-        $thinnest = Plans::computed()->film->thinnestMm;
+        $thinnest = Plans::computed()->film->level->thinnestMm;
         $wetting = Plans::computed()->film->wettingHeightMm;
-        $level = Plans::computed()->film->levelWithinMmPerM;
+        $level = Plans::computed()->film->level->withinMmPerM;
         yield from [
             'thinner than levels' => ['film_too_thin_to_level', '/coats/0/size_by/thickness_mm', $thinnest * 1.001, $thinnest * 0.999],
             'thinner than a brush lays' => ['film_under_brush', '/coats/0/size_by/thickness_mm', 0.05, 0.0499],

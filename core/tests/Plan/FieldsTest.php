@@ -128,18 +128,18 @@ final class FieldsTest extends TestCase
             'dampest air' => ['/resins/0/max_humidity_pct', fn (Plan $plan) => $plan->resins['bench']->room->maxHumidityPct, 80.0],
             'edge depth' => ['/pieces/0/edge_depth_mm', fn (Plan $plan) => $plan->pieces['chart']->edge->depthMm, 0.0],
             'soak of primed canvas' => ['/pieces/0/soak_ml_m2', fn (Plan $plan) => $plan->pieces['chart']->face->soakMlPerM2, 25.0],
-            'texture' => ['/coats/0/texture', fn (Plan $plan) => $plan->coats[0]->texture, 1.0],
-            'coverage' => ['/coats/0/coverage_pct', fn (Plan $plan) => $plan->coats[0]->coveragePct, 100.0],
-            'edge film' => ['/coats/0/edge_film_mm', fn (Plan $plan) => $plan->coats[0]->edgeFilmMm, 0.25],
-            'run-off' => ['/coats/0/runoff_pct', fn (Plan $plan) => $plan->coats[0]->runoffPct, 10.0],
-            'age' => ['/coats/0/age_min', fn (Plan $plan) => $plan->coats[0]->ageMin, 0.0],
+            'texture' => ['/coats/0/texture', fn (Plan $plan) => $plan->coats[0]->asked->coverage->texture, 1.0],
+            'coverage' => ['/coats/0/coverage_pct', fn (Plan $plan) => $plan->coats[0]->asked->coverage->coveragePct, 100.0],
+            'edge film' => ['/coats/0/edge_film_mm', fn (Plan $plan) => $plan->coats[0]->asked->edge->filmMm, 0.25],
+            'run-off' => ['/coats/0/runoff_pct', fn (Plan $plan) => $plan->coats[0]->asked->edge->runoffPct, 10.0],
+            'age' => ['/coats/0/age_min', fn (Plan $plan) => $plan->coats[0]->manner->ageMin, 0.0],
             'wall' => ['/studio/wall_angle_deg', fn (Plan $plan) => $plan->studio->wetting->wallAngleDeg, 50.0],
             'voids' => ['/studio/void_fraction', fn (Plan $plan) => $plan->studio->counts->voidFraction, 0.40],
             'loss of a cup' => ['/studio/heat_loss_w_m2_k', fn (Plan $plan) => $plan->studio->pace->heatLossWM2K, 10.0],
             'heat capacity' => ['/resins/0/heat_capacity_j_kg_k', fn (Plan $plan) => $plan->resins['bench']->setting->heatCapacityJKgK, 1900.0],
             'shrinkage' => ['/resins/0/shrinkage_pct', fn (Plan $plan) => $plan->resins['bench']->setting->shrinkagePct, 0.0],
-            'displaced' => ['/coats/0/displaced_ml', fn (Plan $plan) => $plan->coats[0]->displacedMl, 0.0],
-            'marks of the tool' => ['/coats/0/mark_mm', fn (Plan $plan) => $plan->coats[0]->markMm, 30.0],
+            'displaced' => ['/coats/0/displaced_ml', fn (Plan $plan) => $plan->coats[0]->asked->coverage->displacedMl, 0.0],
+            'marks of the tool' => ['/coats/0/mark_mm', fn (Plan $plan) => $plan->coats[0]->ground->markMm, 30.0],
         ];
     }
 
@@ -160,13 +160,13 @@ final class FieldsTest extends TestCase
         self::assertSame(Origin::Measured, $plan->studio->room->humidityPct->origin);
         self::assertSame(Origin::Entered, $plan->studio->hands->marginPct->origin);
         self::assertSame(Origin::Label, $plan->resins['bench']->times->openMin->origin);
-        self::assertSame(Origin::Entered, $plan->coats[0]->size->value->origin);
+        self::assertSame(Origin::Entered, $plan->coats[0]->asked->size->value->origin);
     }
 
     public function test_a_skims_marks_are_a_fingers(): void
     {
         $plan = (new PlanReader)->read(Plans::with(['/coats/0/kind' => 'skim']));
-        self::assertSame(10.0, $plan->coats[0]->markMm->value);
+        self::assertSame(10.0, $plan->coats[0]->ground->markMm->value);
     }
 
     private function sentenceAt(string $pointer, mixed $value): ?string

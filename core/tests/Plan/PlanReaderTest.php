@@ -36,8 +36,8 @@ final class PlanReaderTest extends TestCase
         ]));
         self::assertSame(5.0, $plan->studio->hands->marginPct->value);
         self::assertTrue($plan->studio->hands->marginPct->isAssumed());
-        self::assertTrue($plan->coats[0]->runoffPct->isAssumed());
-        self::assertNull($plan->coats[0]->residueMlPerCup);
+        self::assertTrue($plan->coats[0]->asked->edge->runoffPct->isAssumed());
+        self::assertNull($plan->coats[0]->manner->cup->residueMlPerCup);
         self::assertTrue($plan->resins['bench']->flow->surfaceTensionNM->isAssumed());
         self::assertNull($plan->resins['bench']->stages->recoatToH);
         self::assertSame(1, $plan->pieces['chart']->quantity);

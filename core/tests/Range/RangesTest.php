@@ -30,7 +30,7 @@ final class RangesTest extends TestCase
         // the film, its soak and its run-off are said, so the time alone moves the time
         $open = self::flood(['/studio/temperature_c' => 23])['open_min'];
         self::assertGreaterThan(0.6, $open->causes['open'] ?? 0.0);
-        $steady = Plans::computed(['/studio/temperature_c' => 23])->film->openMin;
+        $steady = Plans::computed(['/studio/temperature_c' => 23])->film->flowing->openMin;
         self::assertLessThan($steady, $open->low);
         self::assertGreaterThan($steady, $open->high);
         // eight of ten of a log-normal spread of 20 % (95 %), and of ±1 °C on top

@@ -51,7 +51,7 @@ final class HowItWentTest extends TestCase
             self::assertGreaterThanOrEqual($act->dueMin, $act->untilMin, 'nothing is missed before it is due');
         }
         self::assertSame([$result->film->torch->closesMin], array_values(array_unique([...$until['pass'], ...$until['look']])));
-        self::assertSame([4 * $result->film->openMin], array_values(array_unique($until['wipe'])));
+        self::assertSame([4 * $result->film->flowing->openMin], array_values(array_unique($until['wipe'])));
         self::assertSame([60 * (float) $result->windows->handleH], $until['cover']);
     }
 }

@@ -21,8 +21,8 @@ final class StockAdvisorTest extends TestCase
     public function test_what_is_left_says_what_could_still_be_coated(): void
     {
         $batch = self::batch();
-        self::assertSame([], self::advised([new Lot('L1', leftAMl: $batch->mix->aMl, leftBMl: $batch->mix->bMl)]));
-        $half = self::advised([new Lot('L1', leftAMl: $batch->mix->aMl * 0.55, leftBMl: $batch->mix->bMl)]);
+        self::assertSame([], self::advised([new Lot('L1', leftAMl: $batch->mixed->portions->aMl, leftBMl: $batch->mixed->portions->bMl)]));
+        $half = self::advised([new Lot('L1', leftAMl: $batch->mixed->portions->aMl * 0.55, leftBMl: $batch->mixed->portions->bMl)]);
         self::assertSame(['short_on_shelf'], array_column($half, 'code'));
         self::assertStringContainsString('2 of 4 Autumn sky', English::say($half[0]->said));
         self::assertStringContainsString('0 of 4', English::say(self::advised([new Lot('L1', leftAMl: 10, leftBMl: 1)])[0]->said));
@@ -31,8 +31,8 @@ final class StockAdvisorTest extends TestCase
     public function test_the_part_that_runs_out_first_decides(): void
     {
         $batch = self::batch();
-        self::assertEqualsWithDelta(0.25, StockAdvisor::shareAtHand($batch, [new Lot('L1', leftAMl: $batch->mix->aMl, leftBMl: $batch->mix->bMl / 4)]), 1e-9);
-        self::assertEqualsWithDelta(0.5, StockAdvisor::shareAtHand($batch, [new Lot('L1', leftAMl: $batch->mix->aMl / 2)]), 1e-9, 'B was not written down');
+        self::assertEqualsWithDelta(0.25, StockAdvisor::shareAtHand($batch, [new Lot('L1', leftAMl: $batch->mixed->portions->aMl, leftBMl: $batch->mixed->portions->bMl / 4)]), 1e-9);
+        self::assertEqualsWithDelta(0.5, StockAdvisor::shareAtHand($batch, [new Lot('L1', leftAMl: $batch->mixed->portions->aMl / 2)]), 1e-9, 'B was not written down');
         self::assertNull(StockAdvisor::shareAtHand($batch, [new Lot('L1')]));
         self::assertNull(StockAdvisor::shareAtHand($batch, []));
     }

@@ -99,7 +99,7 @@ final class TracesTest extends TestCase
             'soak' => $result->volume->soakMl, 'residue' => $result->volume->residueMl, 'margin' => $result->volume->marginMl,
             'climb' => $result->volume->climbMl, 'displaced' => $result->volume->displacedMl, 'total' => $result->volume->totalMl(), 'total_g' => $result->mix->totalG(),
             'a_ml' => $result->mix->aMl, 'b_ml' => $result->mix->bMl, 'a_g' => $result->mix->aG, 'b_g' => $result->mix->bG,
-            'open_min' => $result->film->openMin, 'closes_min' => $result->film->torch->closesMin, 'look_min' => $result->film->torch->lookMin,
+            'open_min' => $result->film->flowing->openMin, 'closes_min' => $result->film->torch->closesMin, 'look_min' => $result->film->torch->lookMin,
             'recoat_from_h' => $result->windows->recoatFromH, 'full_cure_h' => $result->windows->fullCureH,
         ];
         foreach ($result->film->torch->passesMin as $index => $min) {
@@ -158,7 +158,7 @@ final class TracesTest extends TestCase
                 }
                 $followed++;
             }
-            $shown = ['total' => $batch->mix->totalMl(), 'a_g' => $batch->mix->aG, 'b_g' => $batch->mix->bG, 'a_ml' => $batch->mix->aMl, 'residue' => $batch->residueMl, 'emptied_min' => $batch->emptiedMin, 'pot_life_min' => $batch->potLifeMin];
+            $shown = ['total' => $batch->mixed->portions->totalMl(), 'a_g' => $batch->mixed->portions->aG, 'b_g' => $batch->mixed->portions->bG, 'a_ml' => $batch->mixed->portions->aMl, 'residue' => $batch->mixed->residueMl, 'emptied_min' => $batch->standing->emptiedMin, 'pot_life_min' => $batch->standing->potLifeMin];
             foreach ($shown as $figure => $value) {
                 self::assertSame($value, $traces[$figure]->result, $figure);
             }
@@ -188,7 +188,7 @@ final class TracesTest extends TestCase
             'mobility_to_minutes' => $result->case->clock->minutesToMobility(...),
             'layer_peak' => static fn (float $mm, float $density, float $heat, float $capacity): float => Heating::asLayer(
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
-                $mm, $density * 1000, $result->case->studio->room->temperatures, $result->case->coat->ageMin->value,
+                $mm, $density * 1000, $result->case->studio->room->temperatures, $result->case->coat->manner->ageMin->value,
             )->peakC,
             'lump_peak' => static fn (float $ml, float $density, float $heat, float $capacity): float => Heating::inCup(
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
@@ -201,8 +201,8 @@ final class TracesTest extends TestCase
             'dome_mean' => static fn (float $radius, float $round, float $angle, float $capillary): float => Dome::meetingAt(new DomeEdge($radius, $round), $angle, $capillary)->meanMm(),
             'dome_angle' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->angleDeg,
             'dome_centre' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->centreMm,
-            'cup_age_to_minutes' => static fn (float $age): ?float => $batch?->run?->minutesToAge($age),
-            'cup_height' => static fn (float $ml): ?float => $batch?->batch->cup instanceof Markable ? $batch->batch->cup->heightOfMm($ml) : null,
+            'cup_age_to_minutes' => static fn (float $age): ?float => $batch?->standing->run?->minutesToAge($age),
+            'cup_height' => static fn (float $ml): ?float => $batch?->batch->in->cup instanceof Markable ? $batch->batch->in->cup->heightOfMm($ml) : null,
             'mobility_in_the_end' => $result->case->clock->mobilityInTheEnd(...),
         ];
         foreach ($functions as $name => $function) {

@@ -19,33 +19,33 @@ final class MarkTest extends TestCase
     public function test_in_one_cup_both_parts_come_up_to_the_mark_of_all_that_is_in_it(): void
     {
         $batch = self::batch(['by' => 'one_cup', 'graduation_ml' => 5]);
-        self::assertEqualsWithDelta($batch->mix->aMl, self::mark($batch, [])?->upToMl, 1e-9);
-        $second = self::mark($batch, ['a' => 1.1 * $batch->mix->aG]);
-        self::assertEqualsWithDelta(1.1 * $batch->mix->totalMl(), $second?->upToMl, 1e-6, 'what the first really was stands in it');
-        self::assertEqualsWithDelta(1.1 * $batch->mix->aMl, $second?->beforeMl, 1e-6);
+        self::assertEqualsWithDelta($batch->mixed->portions->aMl, self::mark($batch, [])?->upToMl, 1e-9);
+        $second = self::mark($batch, ['a' => 1.1 * $batch->mixed->portions->aG]);
+        self::assertEqualsWithDelta(1.1 * $batch->mixed->portions->totalMl(), $second?->upToMl, 1e-6, 'what the first really was stands in it');
+        self::assertEqualsWithDelta(1.1 * $batch->mixed->portions->aMl, $second?->beforeMl, 1e-6);
         self::assertNull($second->upToMm);
-        $topUp = self::mark($batch, ['a' => $batch->mix->aG, 'b' => 0.8 * (float) $batch->mix->bG]);
-        self::assertEqualsWithDelta($batch->mix->totalMl(), $topUp?->upToMl, 1e-6);
+        $topUp = self::mark($batch, ['a' => $batch->mixed->portions->aG, 'b' => 0.8 * (float) $batch->mixed->portions->bG]);
+        self::assertEqualsWithDelta($batch->mixed->portions->totalMl(), $topUp?->upToMl, 1e-6);
     }
 
     public function test_pen_lines_are_met_at_their_heights(): void
     {
         $batch = self::batch(['by' => 'pen_lines'], ['cup_diameter_mm' => 80]);
         $section = M_PI * 40 ** 2;
-        self::assertEqualsWithDelta(1000 * $batch->mix->aMl / $section, self::mark($batch, [])?->upToMm, 1e-6);
-        self::assertEqualsWithDelta(1000 * $batch->mix->totalMl() / $section, self::mark($batch, ['a' => $batch->mix->aG])?->upToMm, 1e-6);
+        self::assertEqualsWithDelta(1000 * $batch->mixed->portions->aMl / $section, self::mark($batch, [])?->upToMm, 1e-6);
+        self::assertEqualsWithDelta(1000 * $batch->mixed->portions->totalMl() / $section, self::mark($batch, ['a' => $batch->mixed->portions->aG])?->upToMm, 1e-6);
         $two = self::batch(['by' => 'pen_lines'], ['cup_diameter_mm' => 80, 'cups' => 2]);
-        self::assertEqualsWithDelta(500 * $two->mix->aMl / $section, self::mark($two, [])?->upToMm, 1e-6, 'of one of two cups');
+        self::assertEqualsWithDelta(500 * $two->mixed->portions->aMl / $section, self::mark($two, [])?->upToMm, 1e-6, 'of one of two cups');
     }
 
     public function test_fills_are_told_while_they_are_whole(): void
     {
         $batch = self::batch(['by' => 'fills', 'fill_ml' => 60, 'graduation_ml' => 2]);
         $first = self::mark($batch, []);
-        self::assertEqualsWithDelta($batch->mix->aMl, (int) $first?->fills * (float) $first?->fillMl, 1e-6);
+        self::assertEqualsWithDelta($batch->mixed->portions->aMl, (int) $first?->fills * (float) $first?->fillMl, 1e-6);
         self::assertLessThanOrEqual(60.0, $first?->fillMl);
-        self::assertNull(self::mark($batch, ['a' => 1.3 * $batch->mix->aG]), 'what follows too much is no whole number of fills');
-        self::assertSame($first->fills / 2, self::mark($batch, ['a' => $batch->mix->aG])?->fills, 'this resin is mixed 2 : 1');
+        self::assertNull(self::mark($batch, ['a' => 1.3 * $batch->mixed->portions->aG]), 'what follows too much is no whole number of fills');
+        self::assertSame($first->fills / 2, self::mark($batch, ['a' => $batch->mixed->portions->aG])?->fills, 'this resin is mixed 2 : 1');
     }
 
     public function test_what_is_weighed_or_measured_in_cups_of_its_own_has_none(): void

@@ -24,8 +24,8 @@ final class WeighingTest extends TestCase
     {
         $batch = self::batch();
         self::assertSame('a', Weighing::of($batch, [])->next()?->id);
-        self::assertSame('b', Weighing::of($batch, ['a' => $batch->mix->aG])->next()?->id);
-        $done = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => $batch->mix->bG]);
+        self::assertSame('b', Weighing::of($batch, ['a' => $batch->mixed->portions->aG])->next()?->id);
+        $done = Weighing::of($batch, ['a' => $batch->mixed->portions->aG, 'b' => $batch->mixed->portions->bG]);
         self::assertTrue($done->isMeasured());
         self::assertNull($done->next());
         self::assertEqualsWithDelta(0.0, $done->offPct(), 1e-9);
@@ -36,18 +36,18 @@ final class WeighingTest extends TestCase
     {
         $batch = self::batch();
         foreach ([0.8, 0.97, 1.03, 1.2] as $share) {
-            $weighing = Weighing::of($batch, ['a' => $share * $batch->mix->aG]);
-            self::assertEqualsWithDelta($share * (float) $batch->mix->bG, $weighing->next()?->targetG, 1e-9);
+            $weighing = Weighing::of($batch, ['a' => $share * $batch->mixed->portions->aG]);
+            self::assertEqualsWithDelta($share * (float) $batch->mixed->portions->bG, $weighing->next()?->targetG, 1e-9);
         }
     }
 
     public function test_what_was_short_is_not_said_of_the_other_part(): void
     {
         $batch = self::batch();
-        $after = static fn (float $a, float $b): WeighStep => Weighing::of($batch, ['a' => $a * $batch->mix->aG, 'b' => $b * (float) $batch->mix->bG])->next() ?? self::fail('nothing is missing');
+        $after = static fn (float $a, float $b): WeighStep => Weighing::of($batch, ['a' => $a * $batch->mixed->portions->aG, 'b' => $b * (float) $batch->mixed->portions->bG])->next() ?? self::fail('nothing is missing');
         self::assertSame(['more_b_1', true], [$after(1.0, 0.9)->id, $after(1.0, 0.9)->isShort]);
         self::assertSame(['more_a_1', false], [$after(1.0, 1.1)->id, $after(1.0, 1.1)->isShort]);
-        $topped = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 0.8 * (float) $batch->mix->bG, 'more_b_1' => 0.1 * (float) $batch->mix->bG])->next();
+        $topped = Weighing::of($batch, ['a' => $batch->mixed->portions->aG, 'b' => 0.8 * (float) $batch->mixed->portions->bG, 'more_b_1' => 0.1 * (float) $batch->mixed->portions->bG])->next();
         self::assertSame(['more_b_2', true], [$topped?->id, $topped?->isShort]);
     }
 
@@ -75,20 +75,20 @@ final class WeighingTest extends TestCase
     public function test_past_the_mark_of_b_names_how_much_more_of_a(): void
     {
         $batch = self::batch();
-        $weighing = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG]);
+        $weighing = Weighing::of($batch, ['a' => $batch->mixed->portions->aG, 'b' => 1.1 * (float) $batch->mixed->portions->bG]);
         self::assertFalse($weighing->isMeasured());
         self::assertSame('more_a_1', $weighing->next()?->id);
-        self::assertEqualsWithDelta(0.1 * $batch->mix->aG, $weighing->next()->targetG, 1e-9);
-        $mended = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG, 'more_a_1' => 0.1 * $batch->mix->aG]);
+        self::assertEqualsWithDelta(0.1 * $batch->mixed->portions->aG, $weighing->next()->targetG, 1e-9);
+        $mended = Weighing::of($batch, ['a' => $batch->mixed->portions->aG, 'b' => 1.1 * (float) $batch->mixed->portions->bG, 'more_a_1' => 0.1 * $batch->mixed->portions->aG]);
         self::assertTrue($mended->isMeasured());
-        self::assertEqualsWithDelta(0.1 * $batch->mix->totalMl(), $mended->surplusMl(), 1e-6);
+        self::assertEqualsWithDelta(0.1 * $batch->mixed->portions->totalMl(), $mended->surplusMl(), 1e-6);
     }
 
     public function test_which_part_goes_first_is_its_makers(): void
     {
         $batch = self::batch(['/resins/0/pour_first' => 'b']);
         self::assertSame('b', Weighing::of($batch, [])->next()?->id);
-        self::assertEqualsWithDelta(1.3 * $batch->mix->aG, Weighing::of($batch, ['b' => 1.3 * (float) $batch->mix->bG])->next()?->targetG, 1e-9);
+        self::assertEqualsWithDelta(1.3 * $batch->mixed->portions->aG, Weighing::of($batch, ['b' => 1.3 * (float) $batch->mixed->portions->bG])->next()?->targetG, 1e-9);
     }
 
     public function test_colours_follow_the_resin_that_there_is(): void
@@ -97,16 +97,16 @@ final class WeighingTest extends TestCase
             '/colourants' => [(object) ['id' => 'blue', 'density_g_ml' => 1.4], (object) ['id' => 'white']],
             '/batches/0/colours' => [(object) ['name' => 'sky', 'share_pct' => 30, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'blue', 'ml' => 2], (object) ['colourant' => 'white', 'drops' => 10]]]],
         ]);
-        $got = ['a' => 1.1 * $batch->mix->aG, 'b' => 1.1 * (float) $batch->mix->bG];
+        $got = ['a' => 1.1 * $batch->mixed->portions->aG, 'b' => 1.1 * (float) $batch->mixed->portions->bG];
         $weighing = Weighing::of($batch, $got);
         self::assertTrue($weighing->isMeasured(), 'it can be stirred, and coloured then');
         $ids = array_map(static fn (WeighStep $step): string => $step->id, $weighing->steps);
         self::assertSame(['a', 'b', 'resin_0', 'dose_0_0', 'dose_0_1'], $ids);
-        self::assertEqualsWithDelta(0.3 * 1.1 * (float) $batch->mix->totalG(), $weighing->next()?->targetG, 1e-6);
+        self::assertEqualsWithDelta(0.3 * 1.1 * (float) $batch->mixed->portions->totalG(), $weighing->next()?->targetG, 1e-6);
         $half = $weighing->next()->targetG / 2;
         $dose = Weighing::of($batch, [...$got, 'resin_0' => $half])->next();
         self::assertSame('dose_0_0', $dose?->id);
-        self::assertEqualsWithDelta(0.02 * 1.4 * $half / ((float) $batch->mix->totalG() / $batch->mix->totalMl()), $dose->targetG, 1e-9);
+        self::assertEqualsWithDelta(0.02 * 1.4 * $half / ((float) $batch->mixed->portions->totalG() / $batch->mixed->portions->totalMl()), $dose->targetG, 1e-9);
     }
 
     /** Whatever was weighed so far, and whatever the ratio: what is asked for next is above nothing, and never takes anything out. */
@@ -148,12 +148,12 @@ final class WeighingTest extends TestCase
     public function test_twice_as_much_of_everything_asks_for_twice_as_much(): void
     {
         $batch = self::batch(['/colourants' => [(object) ['id' => 'blue', 'density_g_ml' => 1.4]], '/batches/0/colours' => [(object) ['name' => 'sky', 'share_pct' => 30, 'per_ml' => 100, 'doses' => [(object) ['colourant' => 'blue', 'ml' => 2]]]]]);
-        $once = Weighing::of($batch, ['a' => $batch->mix->aG, 'b' => (float) $batch->mix->bG]);
-        $twice = Weighing::of($batch, ['a' => 2 * $batch->mix->aG, 'b' => 2 * (float) $batch->mix->bG]);
+        $once = Weighing::of($batch, ['a' => $batch->mixed->portions->aG, 'b' => (float) $batch->mixed->portions->bG]);
+        $twice = Weighing::of($batch, ['a' => 2 * $batch->mixed->portions->aG, 'b' => 2 * (float) $batch->mixed->portions->bG]);
         foreach (array_slice($once->steps, 2) as $at => $step) {
             self::assertEqualsWithDelta(2 * $step->targetG, array_slice($twice->steps, 2)[$at]->targetG, 1e-9, $step->id);
         }
-        self::assertEqualsWithDelta($batch->mix->totalMl(), $twice->surplusMl(), 1e-6);
+        self::assertEqualsWithDelta($batch->mixed->portions->totalMl(), $twice->surplusMl(), 1e-6);
     }
 
     public function test_a_part_of_unknown_weight_is_not_weighed(): void

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Plan;
+
+use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Quantity\Sourced;
+
+/** Where a batch is mixed and stands: in how many of what, how warm it goes in, and how long. */
+final readonly class MixedIn
+{
+    /**
+     * @param  Container  $cup  each of them
+     * @param  string|null  $vesselId  where it is one of the plan's vessels
+     * @param  Sourced|null  $emptiedMin  after the mixing; null for as long as the hands need
+     */
+    public function __construct(
+        public int $cups,
+        public Container $cup,
+        public ?string $vesselId = null,
+        public ?Sourced $residueMlPerCup = null,
+        public ?Sourced $mixedAtC = null,
+        public ?Sourced $emptiedMin = null,
+    ) {
+    }
+}
