@@ -9,7 +9,7 @@ use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\MeasuredBy;
-use OpenGlaze\Core\Measuring\WayToMeasure;
+use OpenGlaze\Core\Measuring\MeasuringTools;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ColourCup;
 use OpenGlaze\Core\Plan\ResinSheet;
@@ -55,8 +55,8 @@ final class BatchSpec
         return Entry::from(match ($by) {
             MeasuredBy::PenLines => ['by' => $by->value],
             MeasuredBy::Fills => ['by' => $by->value, 'fill_ml' => EqualFills::USUAL_ML, 'graduation_ml' => EqualFills::USUAL_STEP_ML],
-            MeasuredBy::Cups, MeasuredBy::OneCup => ['by' => $by->value, 'graduation_ml' => WayToMeasure::USUAL_GRADUATION_ML],
-            MeasuredBy::Scale, MeasuredBy::ScaleUntared => ['by' => $by->value, 'resolution_g' => WayToMeasure::USUAL_RESOLUTION_G],
+            MeasuredBy::Cups, MeasuredBy::OneCup => ['by' => $by->value, 'graduation_ml' => MeasuringTools::GRADUATION_ML],
+            MeasuredBy::Scale, MeasuredBy::ScaleUntared => ['by' => $by->value, 'resolution_g' => MeasuringTools::RESOLUTION_G],
         });
     }
 

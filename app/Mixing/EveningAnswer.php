@@ -21,6 +21,7 @@ use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Measuring\MeasuredBy;
+use OpenGlaze\Core\Measuring\MeasuringTools;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Measuring\WayToMeasure;
@@ -138,12 +139,14 @@ final class EveningAnswer
             ], WayToMeasure::all(
                 $result->mixed->portions,
                 $result->batch->in->cup,
-                $vessel->graduationMl ?? WayToMeasure::USUAL_GRADUATION_ML,
-                WayToMeasure::USUAL_RESOLUTION_G,
+                new MeasuringTools(
+                    $vessel->graduationMl ?? MeasuringTools::GRADUATION_ML,
+                    MeasuringTools::RESOLUTION_G,
+                    $result->batch->measure->fillMl ?? EqualFills::USUAL_ML,
+                    $result->batch->measure->by === MeasuredBy::Fills ? $result->batch->measure->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,
+                ),
                 $evening->plan->studio->hands->residueFilmMm->value,
                 $result->resin->weighedOffPct(),
-                $result->batch->measure->fillMl ?? EqualFills::USUAL_ML,
-                $result->batch->measure->by === MeasuredBy::Fills ? $result->batch->measure->step->value ?? EqualFills::USUAL_STEP_ML : EqualFills::USUAL_STEP_ML,
             )),
             'tolerance_pct' => $result->resin->limits->ratioTolerancePct->value,
             'otherwise' => array_map(static fn (VolumeUnit $unit): array => ['unit' => $unit->value, 'a' => $result->mixed->portions->aMl / $unit->ml(), 'b' => $result->mixed->portions->bMl / $unit->ml()], self::OTHERWISE),

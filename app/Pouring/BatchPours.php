@@ -21,12 +21,10 @@ use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Document\Entry;
-use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
-use OpenGlaze\Core\Weighing\Weighing;
 
 /** Begins all that is poured from one mixed batch, in its order. */
 final readonly class BatchPours
@@ -59,9 +57,8 @@ final readonly class BatchPours
             if (trim((string) $overrideReason) === '' && $stops !== []) {
                 throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
             }
-            $weighing = $this->cups->weighing($batch, $mixing->weighed);
-            $cup = $this->cups->record($mixing);
-            $begun = array_map(fn (Turn $turn): Entry => $this->begun($mixing, $cup, $batch, $weighing, $turn, $room, $overrideReason, $person), $batch->turns);
+            $poured = new PouredCup($mixing->id, $batch, $this->cups->record($mixing), $this->cups->weighing($batch, $mixing->weighed));
+            $begun = array_map(fn (Turn $turn): Entry => $this->begun($poured, $turn, $room, $overrideReason, $person), $batch->turns);
             DB::transaction(function () use ($mixing, $mixedAt, $films, $begun, $pressed, $person): void {
                 $already = $mixing->pours()->first();
                 if ($already !== null && $already->id !== $films[0]) {
@@ -76,22 +73,22 @@ final readonly class BatchPours
         return array_values($mixing->pours()->get()->sortBy(static fn (Pour $pour): int|false => array_search($pour->id, $films, true))->all());
     }
 
-    private function begun(Mixing $mixing, CupRecord $cup, BatchResult $batch, Weighing $weighing, Turn $turn, Entry $room, ?string $overrideReason, Person $person): Entry
+    private function begun(PouredCup $poured, Turn $turn, Entry $room, ?string $overrideReason, Person $person): Entry
     {
         $coat = CoatKeys::find([$turn->coat->case->coat->id])->firstOrFail();
-        $begun = $this->pours->ready($coat, $room, $overrideReason, $person, $batch->batch->lift);
-        $part = self::partOf($batch, $turn);
+        $begun = $this->pours->ready($coat, $room, $overrideReason, $person, $poured->batch->batch->lift);
+        $part = self::partOf($poured->batch, $turn);
         $all = $turn->coat->case->piece->quantity;
         $title = $begun->text('title');
-        $known = static fn (PartName $of, float $ml): array => ['ml' => $ml, 'how' => $cup->knows($of)->value];
+        $known = static fn (PartName $of, float $ml): array => ['ml' => $ml, 'how' => $poured->record->knows($of)->value];
 
         return $begun->over(Entry::from([
-            'cup' => $mixing->id,
+            'cup' => $poured->id,
             'count' => $turn->count,
             'title' => $turn->count < $all ? $person->say(Message::of('pours.some', title: $title, count: $turn->count, of: $all)) : $title,
-            'share' => self::share($batch, $part),
-            'a' => $known(PartName::A, $part * $batch->mixed->portions->aMl * $weighing->gotAG / $batch->mixed->portions->aG),
-            'b' => $known(PartName::B, $part * $batch->mixed->portions->bMl * $weighing->gotBG / ($batch->mixed->portions->bG ?? INF)),
+            'share' => self::share($poured->batch, $part),
+            'a' => $known(PartName::A, $part * $poured->batch->mixed->portions->aMl * $poured->weighing->gotAG / $poured->batch->mixed->portions->aG),
+            'b' => $known(PartName::B, $part * $poured->batch->mixed->portions->bMl * $poured->weighing->gotBG / ($poured->batch->mixed->portions->bG ?? INF)),
         ]));
     }
 

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\Container;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\UnknownCup;
@@ -88,7 +89,7 @@ final class Allowance
             return $this->case->clock->minutesToAge($until);
         }
         $room = $this->studio->room->temperatures;
-        $run = Heating::inCupUntilAge($curing, $until, $total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->pace->heatLossWM2K->value);
+        $run = Heating::inCupUntilAge($curing, $until, new ResinInCup($total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->pace->heatLossWM2K->value));
 
         return min($run->minutesToAge($until) ?? INF, $run->minutesToC(Heating::HOT_C) ?? INF);
     }

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Heat\HeatRun;
+use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
@@ -97,7 +98,7 @@ final readonly class BatchPlanner
         $mix = $case->mixture()->split($poured + $residue + $margin);
         $emptied = $batch->in->emptiedMin->value ?? $hands;
         $curing = $case->selfHeating?->inCup();
-        $standing = $curing === null || ! $followed ? null : Standing::of($curing, $mix->totalMl() / $batch->in->cups, $case->liquid->densityKgM3, $batch->in->cup, $studio->room->temperatures, $batch->in->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value, max($emptied, $hands));
+        $standing = $curing === null || ! $followed ? null : Standing::of($curing, new ResinInCup($mix->totalMl() / $batch->in->cups, $case->liquid->densityKgM3, $batch->in->cup, $studio->room->temperatures, $batch->in->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value), max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
         $result = new BatchResult(

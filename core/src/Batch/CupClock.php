@@ -8,6 +8,7 @@ use LogicException;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\Container;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Plan\Studio;
@@ -132,15 +133,6 @@ final class CupClock
         $room = $this->studio->room->temperatures;
         $start = ($roomToo ? $this->result->batch->in->mixedAtC->value ?? $room->at(0.0) : $room->at(0.0)) + $warmerK;
 
-        return Standing::of(
-            $this->curing(),
-            $this->inOneCupMl() * $share,
-            $this->case->liquid->densityKgM3,
-            $in,
-            $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room,
-            $start,
-            $this->studio->pace->heatLossWM2K->value,
-            $this->result->standing->emptiedMin,
-        );
+        return Standing::of($this->curing(), new ResinInCup($this->inOneCupMl() * $share, $this->case->liquid->densityKgM3, $in, $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room, $start, $this->studio->pace->heatLossWM2K->value), $this->result->standing->emptiedMin);
     }
 }

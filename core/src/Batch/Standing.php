@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Batch;
 
-use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\HeatRun;
-use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Heat\ResinInCup;
 
 /** Mixed resin that stands in something in a room: how it warms, ages and thickens. */
 final readonly class Standing
@@ -29,15 +28,10 @@ final readonly class Standing
     ) {
     }
 
-    /**
-     * Followed past the open time, past a time in minutes that is asked for, and past its peak.
-     *
-     * @param  float  $volumeMl  above 0
-     * @param  float  $startC  at the end of the mixing
-     */
-    public static function of(Curing $curing, float $volumeMl, float $densityKgM3, Container $in, Temperatures $room, float $startC, float $lossWM2K, float $untilMin): self
+    /** Followed past the open time, past a time in minutes that is asked for, and past its peak. */
+    public static function of(Curing $curing, ResinInCup $resin, float $untilMin): self
     {
-        $run = Heating::inCup($curing, $volumeMl, $densityKgM3, $in, $room, $startC, $lossWM2K, $untilMin);
+        $run = Heating::inCup($curing, $resin, $untilMin);
 
         return new self($curing, $run, $run->minutesToAge($curing->kinetics->openMin), $run->minutesToC(Heating::HOT_C));
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Heat;
 
 use OpenGlaze\Core\Film\Temperatures;
-use OpenGlaze\Core\Measuring\Container;
 use OpenGlaze\Core\Quantity\Physics;
 
 /**
@@ -48,23 +47,18 @@ final class Heating
     /**
      * Resin that stands in the room in its cup or dish, until its peak is over and flow has ended in it.
      *
-     * @param  float  $volumeMl  above 0
      * @param  float  $untilMin  followed at least so long
      */
-    public static function inCup(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC, float $lossWM2K = self::CUP_LOSS_W_M2_K, float $untilMin = 0.0): HeatRun
+    public static function inCup(Curing $curing, ResinInCup $resin, float $untilMin = 0.0): HeatRun
     {
-        return self::run($curing, self::coolingOfCup($curing, $volumeMl, $densityKgM3, $cup, $lossWM2K), $room, $startC, 0.0, self::STEPS_IN_CUP,
+        return self::run($curing, $resin->cooling($curing->capacityJKgK), $resin->room, $resin->startC, 0.0, self::STEPS_IN_CUP,
             new Until($curing->kinetics->stiffAgeMin(), $curing->fastestAgeMin(), $untilMin));
     }
 
-    /**
-     * The same until it has an age, in minutes above 0, whether its peak is over or not.
-     *
-     * @param  float  $volumeMl  above 0
-     */
-    public static function inCupUntilAge(Curing $curing, float $ageMin, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC, float $lossWM2K = self::CUP_LOSS_W_M2_K): HeatRun
+    /** The same until it has an age, in minutes above 0, whether its peak is over or not. */
+    public static function inCupUntilAge(Curing $curing, float $ageMin, ResinInCup $resin): HeatRun
     {
-        return self::run($curing, self::coolingOfCup($curing, $volumeMl, $densityKgM3, $cup, $lossWM2K), $room, $startC, 0.0,
+        return self::run($curing, $resin->cooling($curing->capacityJKgK), $resin->room, $resin->startC, 0.0,
             // so short a run is followed in a score of steps at least
             max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), new Until($ageMin));
     }
@@ -81,12 +75,6 @@ final class Heating
         $cooling = ($lossWM2K ?? $curing->layerLossWM2K) / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
 
         return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));
-    }
-
-    /** Share of the excess over the room that a cup loses in a minute. */
-    private static function coolingOfCup(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, float $lossWM2K): float
-    {
-        return $lossWM2K * $cup->surfaceMm2($volumeMl) / ($volumeMl * $densityKgM3 * $curing->capacityJKgK) * 60;
     }
 
     /**

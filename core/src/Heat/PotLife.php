@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Heat;
 
 use OpenGlaze\Core\Film\Temperatures;
-use OpenGlaze\Core\Measuring\Container;
 use OpenGlaze\Core\Measuring\UnknownCup;
 
 /** How long resin may stand in its cup, and the heat of reaction that a label's pot life means. */
@@ -20,10 +19,10 @@ final class PotLife
     private const MOST_STEPS = 40;
 
     /** Minutes until the age in the cup reaches the open time. */
-    public static function minutes(Curing $curing, float $volumeMl, float $densityKgM3, Container $cup, Temperatures $room, float $startC): float
+    public static function minutes(Curing $curing, ResinInCup $resin): float
     {
         $open = $curing->kinetics->openMin;
-        $run = Heating::inCupUntilAge($curing, $open, $volumeMl, $densityKgM3, $cup, $room, $startC);
+        $run = Heating::inCupUntilAge($curing, $open, $resin);
 
         return $run->minutesToAge($open) ?? INF;
     }
@@ -39,7 +38,7 @@ final class PotLife
     {
         $reference = $curing->kinetics->referenceC;
         $volumeMl = $massG / $densityKgM3 * 1000;
-        $lasts = static fn (float $heat): float => self::minutes($curing->withHeat($heat), $volumeMl, $densityKgM3, new UnknownCup, Temperatures::steady($reference), $reference);
+        $lasts = static fn (float $heat): float => self::minutes($curing->withHeat($heat), new ResinInCup($volumeMl, $densityKgM3, new UnknownCup, Temperatures::steady($reference), $reference));
         [$low, $high] = [self::LEAST_KJ_KG, self::MOST_KJ_KG];
         [$longest, $shortest] = [$lasts($low), $lasts($high)];
         if ($potLifeMin > $longest || $potLifeMin < $shortest) {

@@ -61,6 +61,6 @@ final class SelfHeating
     /** How warm so many ml get in a mould as deep as it is wide, poured fresh, °C. */
     public function lumpPeakC(float $ml): float
     {
-        return $this->peaks["$ml ml"] ??= Heating::inCup($this->inCup(), $ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0), $this->cupLossWM2K)->peakC;
+        return $this->peaks["$ml ml"] ??= Heating::inCup($this->inCup(), new ResinInCup($ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0), $this->cupLossWM2K))->peakC;
     }
 }

@@ -9,12 +9,6 @@ use OpenGlaze\Core\Mix\Portions;
 /** One way to measure a batch's two parts, and how far the ratio can be off by it. */
 final readonly class WayToMeasure
 {
-    /** The usual division of a marked cup, ml. */
-    public const USUAL_GRADUATION_ML = 5.0;
-
-    /** The usual resolution of a bench scale, g. */
-    public const USUAL_RESOLUTION_G = 0.1;
-
     private function __construct(
         public MeasuredBy $by,
         /** division in ml or resolution in g; of pen lines the ml between two that are 1 mm apart */
@@ -35,15 +29,13 @@ final readonly class WayToMeasure
      * @param  Container  $cup  that it is mixed in
      * @param  float  $residueFilmMm  that clings to the cups that the parts are measured in
      * @param  float  $weighedOffPct  how far the ratio can be off by the densities alone, 0 where they are the label's own
-     * @param  float  $fillMl  that a small cup takes up to its line, for equal fills
-     * @param  float  $fillStepMl  how finely that line is met
      * @return list<self>
      */
-    public static function all(Portions $mix, Container $cup, float $graduationMl, float $resolutionG, float $residueFilmMm, float $weighedOffPct = 0.0, float $fillMl = EqualFills::USUAL_ML, float $fillStepMl = EqualFills::USUAL_STEP_ML): array
+    public static function all(Portions $mix, Container $cup, MeasuringTools $tools, float $residueFilmMm, float $weighedOffPct = 0.0): array
     {
         $ways = [];
         foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
-            $ways[] = new self($by, $graduationMl, RatioError::of($mix->aMl, $mix->bMl, $graduationMl, $by), clingsPct: $by === MeasuredBy::Cups ? self::clings($mix, $residueFilmMm) : 0.0);
+            $ways[] = new self($by, $tools->graduationMl, RatioError::of($mix->aMl, $mix->bMl, $tools->graduationMl, $by), clingsPct: $by === MeasuredBy::Cups ? self::clings($mix, $residueFilmMm) : 0.0);
         }
         if ($cup instanceof Markable) {
             try {
@@ -52,13 +44,13 @@ final readonly class WayToMeasure
                 // no lines where it does not go in
             }
         }
-        $fills = EqualFills::of($mix, $fillMl);
+        $fills = EqualFills::of($mix, $tools->fillMl);
         if ($fills !== null) {
-            $ways[] = new self(MeasuredBy::Fills, $fillStepMl, $fills->error($fillStepMl, true), fills: $fills);
+            $ways[] = new self(MeasuredBy::Fills, $tools->fillStepMl, $fills->error($tools->fillStepMl, true), fills: $fills);
         }
         if ($mix->bG !== null) {
             foreach ([MeasuredBy::Scale, MeasuredBy::ScaleUntared] as $by) {
-                $ways[] = new self($by, $resolutionG, RatioError::of($mix->aG, $mix->bG, $resolutionG, $by), $weighedOffPct);
+                $ways[] = new self($by, $tools->resolutionG, RatioError::of($mix->aG, $mix->bG, $tools->resolutionG, $by), $weighedOffPct);
             }
         }
         $rank = static fn (self $way): array => [$way->densitiesPct > 0, $way->error->likelyPct ?? INF];

@@ -16,15 +16,16 @@ use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\MixedIn;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 
 final class ProposalTest extends TestCase
 {
-    public function test_no_proposed_batch_breaks_the_open_time_or_the_heat_in_a_thousand_evenings(): void
+    public function test_no_proposed_batch_breaks_the_open_time_or_the_heat_in_hundreds_of_evenings(): void
     {
         mt_srand(11);
-        for ($evening = 0; $evening < 1000; $evening++) {
+        for ($evening = 0; $evening < Draws::of(250); $evening++) {
             [$plan, $coats] = self::evening(mt_rand(1, 4), 6);
             $vessels = $evening % 2 === 0 ? [] : self::vessels();
             $proposal = Proposal::of($plan->studio, $coats, $vessels);
@@ -47,7 +48,7 @@ final class ProposalTest extends TestCase
     {
         mt_srand(23);
         $better = 0;
-        for ($evening = 0; $evening < 26; $evening++) {
+        for ($evening = 0; $evening < Draws::of(26); $evening++) {
             [$plan, $coats] = self::evening($evening < 20 ? mt_rand(2, 6) : mt_rand(10, 16), 1);
             $coats = array_values(array_filter($coats, static fn (CoatResult $coat): bool => self::keeps($plan, self::together([$coat]), $coats)));
             $proposed = Proposal::of($plan->studio, $coats)->batches;

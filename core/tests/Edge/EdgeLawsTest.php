@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Edge;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -14,7 +15,7 @@ final class EdgeLawsTest extends TestCase
     public function test_nothing_is_lost_nothing_is_won_and_all_is_a_number(): void
     {
         mt_srand(31);
-        for ($plan = 0; $plan < 300; $plan++) {
+        for ($plan = 0; $plan < Draws::of(100); $plan++) {
             $result = Plans::computed(self::anyPlan());
             $edge = $result->edge ?? self::fail('it has a coated edge');
             $case = $result->case;
@@ -40,7 +41,7 @@ final class EdgeLawsTest extends TestCase
     {
         mt_srand(32);
         $edge = static fn (array $changes): array => [($run = Plans::computed($changes)->edge ?? self::fail('it has a coated edge'))->staysMm, $run->runsOffMl];
-        for ($plan = 0; $plan < 120; $plan++) {
+        for ($plan = 0; $plan < Draws::of(30); $plan++) {
             $changes = self::anyPlan();
             [$stays, $runs] = $edge($changes);
             $more = 1 + mt_rand(1, 200) / 100;
@@ -55,7 +56,7 @@ final class EdgeLawsTest extends TestCase
     public function test_however_many_there_are_each_loses_what_one_does(): void
     {
         mt_srand(33);
-        for ($plan = 0; $plan < 60; $plan++) {
+        for ($plan = 0; $plan < Draws::of(20); $plan++) {
             $changes = self::anyPlan();
             $of = static fn (int $quantity): CoatResult => Plans::computed([...$changes, '/pieces/0/quantity' => $quantity]);
             [$one, $many] = [$of(1)->edge, $of(7)->edge];

@@ -12,6 +12,7 @@ use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\HeatRun;
 use OpenGlaze\Core\Heat\LayerLoss;
 use OpenGlaze\Core\Heat\PotLife;
+use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
@@ -41,7 +42,7 @@ final class HeatTest extends TestCase
     #[DataProvider('cups')]
     public function test_the_check_values_of_the_pot_life(float $diameterMm, float $grams, float $celsius, float $min): void
     {
-        self::assertWithin(0.5, $min, PotLife::minutes(self::curing(), $grams / 1.1, self::DENSITY, new StraightCup($diameterMm), Temperatures::steady($celsius), $celsius));
+        self::assertWithin(0.5, $min, PotLife::minutes(self::curing(), new ResinInCup($grams / 1.1, self::DENSITY, new StraightCup($diameterMm), Temperatures::steady($celsius), $celsius)));
     }
 
     public function test_the_check_values_of_the_large_cup(): void
@@ -95,7 +96,7 @@ final class HeatTest extends TestCase
         $density = (2 * 1140 + 980) / 3;
         $heat = PotLife::fittedHeatKjKg(self::curing(), 32, 150, $density);
         self::assertWithin(0.5, 333.3, $heat);
-        self::assertEqualsWithDelta(32, PotLife::minutes(self::curing()->withHeat((float) $heat), 150_000 / $density, $density, new UnknownCup, Temperatures::steady(23), 23), 0.01);
+        self::assertEqualsWithDelta(32, PotLife::minutes(self::curing()->withHeat((float) $heat), new ResinInCup(150_000 / $density, $density, new UnknownCup, Temperatures::steady(23), 23)), 0.01);
         self::assertNull(PotLife::fittedHeatKjKg(self::curing(), 44.9, 150, $density), 'no resin is so cool');
         self::assertNull(PotLife::fittedHeatKjKg(self::curing(), 5, 150, $density), 'none so hot');
     }
@@ -110,7 +111,7 @@ final class HeatTest extends TestCase
     public function test_what_is_lost_and_what_is_kept_add_up_to_what_was_set_free(): void
     {
         // a body so large that it loses nothing warms by conversion × H/c
-        $run = Heating::inCupUntilAge(self::curing(), 200, 1e9, self::DENSITY, new UnknownCup, Temperatures::steady(23), 23);
+        $run = Heating::inCupUntilAge(self::curing(), 200, new ResinInCup(1e9, self::DENSITY, new UnknownCup, Temperatures::steady(23), 23));
         $curing = self::curing();
         self::assertEqualsWithDelta(23 + $curing->conversion(200) * 350_000 / 1900, $run->celsius[count($run->celsius) - 1], 0.3);
     }
@@ -134,7 +135,7 @@ final class HeatTest extends TestCase
     public function test_a_dish_stays_cooler_than_a_cup(): void
     {
         $inCup = self::large();
-        $inDish = Heating::inCup(self::curing(), 600 / 1.1, self::DENSITY, new StraightCup(300), Temperatures::steady(23), 23);
+        $inDish = Heating::inCup(self::curing(), new ResinInCup(600 / 1.1, self::DENSITY, new StraightCup(300), Temperatures::steady(23), 23));
         self::assertLessThan($inCup->peakC, $inDish->peakC);
         self::assertGreaterThan($inCup->minutesToAge(45), $inDish->minutesToAge(45));
     }
@@ -155,7 +156,7 @@ final class HeatTest extends TestCase
 
     private static function large(): HeatRun
     {
-        return Heating::inCup(self::curing(), 600 / 1.1, self::DENSITY, new StraightCup(100), Temperatures::steady(23), 23);
+        return Heating::inCup(self::curing(), new ResinInCup(600 / 1.1, self::DENSITY, new StraightCup(100), Temperatures::steady(23), 23));
     }
 
     private static function layer(float $mm, float $celsius): HeatRun

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\StraightCup;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -39,7 +40,7 @@ final class PeakTest extends TestCase
     {
         $curing = new Curing($kinetics, $recoatMin, $heat);
         $cup = new StraightCup($diameterMm);
-        $run = Heating::inCup($curing, $ml, 1100, $cup, Temperatures::steady($roomC), $startC);
+        $run = Heating::inCup($curing, new ResinInCup($ml, 1100, $cup, Temperatures::steady($roomC), $startC));
         $loss = 10 * $cup->surfaceMm2($ml) / ($ml * 1100 * 1900) * 60;
         [$peakC, $peakMin] = self::stepped($curing, $loss, $roomC, $startC);
         $rise = max(1.0, $peakC - min($roomC, $startC));
@@ -52,7 +53,7 @@ final class PeakTest extends TestCase
     #[DataProvider('cups')]
     public function test_it_does_not_depend_on_how_long_one_looks(Kinetics $kinetics, float $recoatMin, float $heat, float $ml, float $diameterMm, float $roomC, float $startC): void
     {
-        $run = fn (float $untilMin) => Heating::inCup(new Curing($kinetics, $recoatMin, $heat), $ml, 1100, new StraightCup($diameterMm), Temperatures::steady($roomC), $startC, untilMin: $untilMin);
+        $run = fn (float $untilMin) => Heating::inCup(new Curing($kinetics, $recoatMin, $heat), new ResinInCup($ml, 1100, new StraightCup($diameterMm), Temperatures::steady($roomC), $startC), untilMin: $untilMin);
         $short = $run(1);
         foreach ([15, 60, 600, 3000] as $untilMin) {
             $long = $run($untilMin);
@@ -109,7 +110,7 @@ final class PeakTest extends TestCase
         $untilMin = 400 * 60.0;
         // 0.05 °C an hour, all the way
         $room = Temperatures::through([new TemperaturePoint(0, 20.0), new TemperaturePoint(400, 40.0)]);
-        $run = Heating::inCup($curing, 30.0, 1090, new StraightCup(60), $room, 20.0, untilMin: $untilMin);
+        $run = Heating::inCup($curing, new ResinInCup(30.0, 1090, new StraightCup(60), $room, 20.0), untilMin: $untilMin);
         self::assertGreaterThanOrEqual($untilMin, $run->mins[count($run->mins) - 1]);
         foreach ([0.6, 0.8, 0.95] as $share) {
             $min = $share * $untilMin;
@@ -132,7 +133,7 @@ final class PeakTest extends TestCase
         $curing = new Curing(new Kinetics(30, 23, 1.1, 25, 55, 65), 200, 40);
         $cup = new StraightCup(60);
         $room = Temperatures::through([new TemperaturePoint(0, $fromC), new TemperaturePoint($minutes / 60, $toC), new TemperaturePoint(9, $fromC)]);
-        $run = Heating::inCup($curing, 40.0, 1100, $cup, $room, $fromC, untilMin: 400);
+        $run = Heating::inCup($curing, new ResinInCup(40.0, 1100, $cup, $room, $fromC), untilMin: 400);
         $loss = 10 * $cup->surfaceMm2(40.0) / (40.0 * 1100 * 1900) * 60;
         [$celsius, $age] = [$fromC, 0.0];
         $step = 0.02;

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Advice\RemedyKind;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -23,7 +24,7 @@ final class RemedyTest extends TestCase
     {
         mt_srand(77);
         $seen = [];
-        for ($plan = 0; $plan < 400; $plan++) {
+        for ($plan = 0; $plan < Draws::of(400); $plan++) {
             $document = self::anyPlan();
             foreach (self::lowest($document)->advice as $advice) {
                 foreach ($advice->remedies as $remedy) {

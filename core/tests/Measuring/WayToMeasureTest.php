@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Measuring;
 
 use OpenGlaze\Core\Measuring\MeasuredBy;
+use OpenGlaze\Core\Measuring\MeasuringTools;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\WayToMeasure;
@@ -47,7 +48,7 @@ final class WayToMeasureTest extends TestCase
 
     public function test_by_volume_comes_before_any_scale_where_weighing_would_go_by_typical_densities(): void
     {
-        $byVolume = static fn (float $off): array => array_map(static fn (WayToMeasure $way): bool => $way->by->isByVolume(), WayToMeasure::all(self::mix(20.0), new StraightCup(90.0), 5.0, 0.1, 0.15, $off));
+        $byVolume = static fn (float $off): array => array_map(static fn (WayToMeasure $way): bool => $way->by->isByVolume(), WayToMeasure::all(self::mix(20.0), new StraightCup(90.0), new MeasuringTools(5.0, 0.1), 0.15, $off));
         self::assertSame([true, true, true, true, false, false], $byVolume(6.2));
         self::assertSame([false, false, true, true, true, true], $byVolume(0.0));
     }
@@ -55,7 +56,7 @@ final class WayToMeasureTest extends TestCase
     public function test_what_clings_to_two_measuring_cups_shifts_the_ratio_to_the_larger_part(): void
     {
         $clings = static function (float $a, float $b): float {
-            foreach (WayToMeasure::all(Mixture::of(Ratio::byVolume($a, $b), 1.1, 1.0)->split(30.0), new StraightCup(90.0), 5.0, 0.1, 0.15) as $way) {
+            foreach (WayToMeasure::all(Mixture::of(Ratio::byVolume($a, $b), 1.1, 1.0)->split(30.0), new StraightCup(90.0), new MeasuringTools(5.0, 0.1), 0.15) as $way) {
                 if ($way->by === MeasuredBy::Cups) {
                     return $way->clingsPct;
                 }
@@ -83,7 +84,7 @@ final class WayToMeasureTest extends TestCase
     private static function byName(Portions $mix, StraightCup|UnknownCup $cup): array
     {
         $ways = [];
-        foreach (WayToMeasure::all($mix, $cup, 5.0, 0.1, 0.15) as $way) {
+        foreach (WayToMeasure::all($mix, $cup, new MeasuringTools(5.0, 0.1), 0.15) as $way) {
             $ways[$way->by->value] = $way;
         }
 

@@ -14,6 +14,7 @@ use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Outline\Rectangle;
 use OpenGlaze\Core\Outline\Side;
 use OpenGlaze\Core\Outline\SvgPath;
+use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\English;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -62,7 +63,7 @@ final class ShapesTest extends TestCase
     {
         mt_srand(41);
         $any = static fn (int $most): float => mt_rand(-10 * $most, 10 * $most) / 10;
-        for ($i = 0; $i < 300; $i++) {
+        for ($i = 0; $i < Draws::of(100); $i++) {
             $data = sprintf('M%.1f %.1f C%.1f %.1f %.1f %.1f %.1f %.1f', $any(300), $any(300), $any(300), $any(300), $any(300), $any(300), $any(300), $any(300));
             $arc = sprintf('M0 0 A%.1f %.1f %d %d %d %.1f %.1f', abs($any(200)) + 20, abs($any(200)) + 20, mt_rand(-180, 180), mt_rand(0, 1), mt_rand(0, 1), $any(150), $any(150));
             foreach ([$data, $arc] as $path) {
@@ -81,7 +82,7 @@ final class ShapesTest extends TestCase
     {
         mt_srand(43);
         $any = static fn (): Point => new Point(mt_rand(-1000, 1000) / 10, mt_rand(-1000, 1000) / 10);
-        for ($i = 0; $i < 60; $i++) {
+        for ($i = 0; $i < Draws::of(20); $i++) {
             [$a, $b, $c, $d] = [$any(), $any(), $any(), $any()];
             // the bend lies at one end in half of them
             $curve = new Cubic($a, $i % 2 === 0 ? $b : $a->plus($d->minus($a)->times(1 / 3)), $c, $d);

@@ -14,6 +14,7 @@ use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Outline\SvgPath;
 use OpenGlaze\Core\Outline\Sweep;
+use OpenGlaze\Core\Tests\Support\Draws;
 use PHPUnit\Framework\TestCase;
 
 final class SweepTest extends TestCase
@@ -23,7 +24,7 @@ final class SweepTest extends TestCase
     {
         mt_srand(3);
         $found = $clear = 0;
-        for ($i = 0; $i < 2000; $i++) {
+        for ($i = 0; $i < Draws::of(700); $i++) {
             $points = [];
             // of tabletops, and of things smaller than a millimetre
             $scale = intdiv($i, 2) % 2 === 0 ? 0.1 : 0.0007;
@@ -75,7 +76,7 @@ final class SweepTest extends TestCase
     public function test_it_turns_back_whichever_way_it_goes_and_wherever(): void
     {
         mt_srand(29);
-        for ($i = 0; $i < 200; $i++) {
+        for ($i = 0; $i < Draws::of(80); $i++) {
             $turn = mt_rand(0, 6283) / 1000;
             $at = new Point(mt_rand(-500, 500), mt_rand(-500, 500));
             $point = static fn (float $along, float $aside): Point => $at->plus(new Point($along * cos($turn) - $aside * sin($turn), $along * sin($turn) + $aside * cos($turn)));
@@ -97,7 +98,7 @@ final class SweepTest extends TestCase
     {
         mt_srand(11);
         $taken = $refused = 0;
-        for ($i = 0; $i < 600; $i++) {
+        for ($i = 0; $i < Draws::of(200); $i++) {
             $loops = [self::star(new Point(50, 50), mt_rand(30, 50), mt_rand(3, 9))];
             for ($n = mt_rand(1, 4); $n > 0; $n--) {
                 $loops[] = self::star(new Point(mt_rand(100, 900) / 10, mt_rand(100, 900) / 10), mt_rand(10, 120) / 10, mt_rand(3, 7));
@@ -106,7 +107,7 @@ final class SweepTest extends TestCase
             self::assertSame($isApart, Sweep::clash($loops) === null, json_encode($loops, JSON_THROW_ON_ERROR));
             $isApart ? $taken++ : $refused++;
         }
-        self::assertGreaterThan(80, min($taken, $refused));
+        self::assertGreaterThan(Draws::of(200) / 8, min($taken, $refused));
     }
 
     public function test_a_hole_out_of_place_is_named_by_what_it_lies_in(): void
@@ -141,7 +142,7 @@ final class SweepTest extends TestCase
     public function test_an_arc_ends_where_it_should_whatever_its_radii_turn_and_flags(): void
     {
         mt_srand(5);
-        for ($i = 0; $i < 300; $i++) {
+        for ($i = 0; $i < Draws::of(100); $i++) {
             $start = new Point(mt_rand(-500, 500) / 10, mt_rand(-500, 500) / 10);
             $end = new Point(mt_rand(-500, 500) / 10, mt_rand(-500, 500) / 10);
             $arc = EllipticArc::between($start, $end, mt_rand(1, 900) / 10, mt_rand(1, 900) / 10, mt_rand(-360, 360), mt_rand(0, 1) === 1, mt_rand(0, 1) === 1);

@@ -11,6 +11,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Edge\FlowTable;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Measuring\Markable;
@@ -190,10 +191,7 @@ final class TracesTest extends TestCase
                 new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
                 $mm, $density * 1000, $result->case->studio->room->temperatures, $result->case->coat->manner->ageMin->value,
             )->peakC,
-            'lump_peak' => static fn (float $ml, float $density, float $heat, float $capacity): float => Heating::inCup(
-                new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
-                $ml, $density * 1000, new UnknownCup, $result->case->studio->room->temperatures, $result->case->studio->room->temperatures->at(0.0),
-            )->peakC,
+            'lump_peak' => static fn (float $ml, float $density, float $heat, float $capacity): float => Heating::inCup(new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity), new ResinInCup($ml, $density * 1000, new UnknownCup, $result->case->studio->room->temperatures, $result->case->studio->room->temperatures->at(0.0)))->peakC,
             'laid_to_stay' => static fn (float $mm): float => $result->case->laidToStay()?->laidMm($mm) ?? $mm,
             'thinned' => FlowTable::mean(...),
             'overflow' => FlowTable::flow(...),
