@@ -56,6 +56,7 @@ final readonly class CupRules implements SubjectRules
             EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $person),
             EventKind::PartsTurned => Entry::from(['first' => ($record->first ?? $batch->resin->parts->firstPart)->other()->value]),
             EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? Entry::of() : throw Refused::because(Refusal::NotMeasured),
+            EventKind::RestSeenTo => Entry::from(['how' => $pressed->facts->text('how')]),
             EventKind::Undone => $this->undoing($pressed, $record),
             default => Entry::of(),
         };
@@ -99,6 +100,8 @@ final readonly class CupRules implements SubjectRules
             'stirred_from' => Moment::of($cup->stirredFromMs ?? $cup->mixedMs()),
             'mixed_at' => Moment::of($cup->mixedMs()),
             'mixed_event' => $cup->mixed?->id,
+            'rest' => $cup->restHow()?->value,
+            'rest_event' => $cup->rest?->id,
             'discarded_at' => Moment::of($cup->discarded?->atMs),
             'in_use' => $cup->isInUse(),
         ]);

@@ -30,6 +30,8 @@ use OpenGlaze\Core\Document\PlanDocument;
  * @property CarbonImmutable|null $stirred_from
  * @property CarbonImmutable|null $mixed_at
  * @property string|null $mixed_event
+ * @property string|null $rest  what became of what was left in it
+ * @property string|null $rest_event
  * @property CarbonImmutable|null $discarded_at
  * @property bool $in_use
  * @property JournalEvent $begun

@@ -147,6 +147,29 @@ final class MixingTest extends TestCase
         self::assertSame('/plans/1/batches/batch-2', $tonight(), 'the first is on the tiles, the rest of them have another');
     }
 
+    public function test_what_became_of_the_rest_is_said_once_it_is_mixed_and_can_be_taken_back(): void
+    {
+        $this->begin(['tiles-base'], 'batch-1');
+        $mixing = Mixing::query()->latest('rowid')->firstOrFail();
+        self::assertSame('not_mixed', $this->refused($mixing->id, 'rest_seen_to', ['how' => 'laid_thin']));
+        $this->weighNext($mixing, 1.0);
+        $this->weighNext($mixing, 1.0);
+        $this->press($mixing->id, 'stirring_begun');
+        $this->press($mixing->id, 'mixed');
+        $pour = basename((string) $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => new stdClass])->headers->get('Location'));
+        $cup = fn (): array => $this->get("/pours/$pour")->viewData('page')['props']['cup'];
+        self::assertSame([$mixing->id, null], [$cup()['id'], $cup()['rest']]);
+        self::assertEqualsWithDelta($mixing->result()->number('residue_ml') + $mixing->result()->number('margin_ml'), $cup()['rest_ml'], 1e-9);
+        $this->press($mixing->id, 'rest_seen_to', ['how' => 'hardens_in_cup', 'why' => 'not asked']);
+        self::assertSame('hardens_in_cup', $cup()['rest']);
+        $this->press($mixing->id, 'rest_seen_to', ['how' => 'laid_thin']);
+        self::assertSame('laid_thin', $cup()['rest']);
+        $this->press($mixing->id, 'undone', ['of' => $cup()['event']]);
+        self::assertSame('hardens_in_cup', $cup()['rest'], 'what was said before stands again');
+        self::assertNull($this->get('/pours/'.Pour::query()->whereNull('mixing_id')->firstOrFail()->id)->viewData('page')['props']['cup'], 'from its own sheet');
+        self::assertSame('unreadable', $this->refused($mixing->id, 'rest_seen_to', ['how' => 'down the drain']));
+    }
+
     public function test_a_cup_that_is_half_weighed_says_that_its_plan_was_changed(): void
     {
         $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();

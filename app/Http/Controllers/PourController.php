@@ -64,6 +64,7 @@ final readonly class PourController
                 'heat' => array_map($person->say(...), (Caution::tryFrom(PourState::tool($pour)) ?? Caution::Breath)->said()),
             ],
             'planned' => UsedBesidePlanned::of($pour),
+            'cup' => self::cup($pour),
         ]);
     }
 
@@ -107,6 +108,14 @@ final readonly class PourController
         return $pour->piece_id === null
             ? redirect()->route('now')
             : redirect()->route('pieces.history', $pour->piece_id)->with('said', Person::of($request)->say(Message::of('said.written_down')));
+    }
+
+    /** @return array{id: string, rest_ml: float, rest: string|null, event: string|null}|null the cup that it was poured from */
+    private static function cup(Pour $pour): ?array
+    {
+        $cup = $pour->mixing;
+
+        return $cup === null ? null : ['id' => $cup->id, 'rest_ml' => $cup->result()->restMl(), 'rest' => $cup->rest, 'event' => $cup->rest_event];
     }
 
     /** A form with a file has no objects: the press is one field of JSON. */

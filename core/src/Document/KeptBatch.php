@@ -17,6 +17,12 @@ final readonly class KeptBatch extends Entry
         return $this->number('total_ml');
     }
 
+    /** What was to be left in its cups when all is poured: what clings to them, and what was mixed for safety. */
+    public function restMl(): float
+    {
+        return ($this->number('residue_ml') ?? 0.0) + ($this->number('margin_ml') ?? 0.0);
+    }
+
     public function totalG(): ?float
     {
         return $this->number('total_g');

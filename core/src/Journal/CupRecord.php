@@ -22,6 +22,8 @@ final readonly class CupRecord
         /** when it was first stirred: into a second cup it is stirred once more */
         public ?int $firstStirredMs,
         public ?Event $mixed,
+        /** what was last said of what is left in it */
+        public ?Event $rest,
         public ?Event $discarded,
     ) {
     }
@@ -35,7 +37,7 @@ final readonly class CupRecord
     /** @param  iterable<Event>  $events  of one cup, in any order, some of them twice */
     public static function of(iterable $events): self
     {
-        $begun = $first = $stirred = $firstStirred = $mixed = $discarded = null;
+        $begun = $first = $stirred = $firstStirred = $mixed = $rest = $discarded = null;
         $readings = [];
         foreach (Order::standing($events) as $event) {
             switch ($event->kind) {
@@ -56,6 +58,9 @@ final readonly class CupRecord
                 case EventKind::Mixed:
                     $mixed ??= $event;
                     break;
+                case EventKind::RestSeenTo:
+                    $rest = $event;
+                    break;
                 case EventKind::Discarded:
                     $discarded ??= $event;
                     break;
@@ -63,7 +68,7 @@ final readonly class CupRecord
             }
         }
 
-        return new self($begun, $readings, $first, $stirred, $firstStirred, $mixed, $discarded);
+        return new self($begun, $readings, $first, $stirred, $firstStirred, $mixed, $rest, $discarded);
     }
 
     /**
@@ -117,6 +122,12 @@ final readonly class CupRecord
         return $last;
     }
 
+    /** What became of what was left in it; null while nobody said. */
+    public function restHow(): ?RestOfMix
+    {
+        return RestOfMix::tryFrom($this->rest?->facts->text('how') ?? '');
+    }
+
     /** Since when the mix ages, ms since 1970; null before it is mixed. */
     public function mixedMs(): ?int
     {
@@ -140,6 +151,11 @@ final readonly class CupRecord
             EventKind::MixingBegun => Refusal::AlreadyBegun,
             EventKind::Weighed => isset($this->readings[$facts->text('step') ?? '']) ? Refusal::WeighedAlready : null,
             EventKind::PartsTurned => count($this->readings) > 1 ? Refusal::BothPartsIn : null,
+            EventKind::RestSeenTo => match (true) {
+                $this->mixed === null => Refusal::NotMixed,
+                RestOfMix::tryFrom($facts->text('how') ?? '') === null => Refusal::Unreadable,
+                default => null,
+            },
             EventKind::StirringBegun => $this->mixed === null ? null : Refusal::AlreadyMixed,
             EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
             default => null,

@@ -12,6 +12,7 @@ enum EventKind: string
     case PartsTurned = 'parts_turned';
     case StirringBegun = 'stirring_begun';
     case Mixed = 'mixed';
+    case RestSeenTo = 'rest_seen_to';
     case Discarded = 'discarded';
 
     case PourBegun = 'pour_begun';
@@ -34,7 +35,7 @@ enum EventKind: string
     public function subject(): ?SubjectKind
     {
         return match ($this) {
-            self::MixingBegun, self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::Discarded => SubjectKind::Cup,
+            self::MixingBegun, self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::RestSeenTo, self::Discarded => SubjectKind::Cup,
             self::PourBegun, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Took, self::TakenOff => SubjectKind::Film,
             self::Opened, self::Counted, self::Taken, self::ThrownAway => SubjectKind::Lot,
             self::Undone => null,

@@ -11,6 +11,7 @@ use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Journal\RestOfMix;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Plan\PartName;
 use PHPUnit\Framework\TestCase;
@@ -72,6 +73,20 @@ final class CupRecordTest extends TestCase
         self::assertNull($cup->refusalOf(EventKind::Undone, Entry::from(['of' => $dose->id])), 'a dose was read wrong');
         self::assertNull($cup->refusalOf(EventKind::Undone, Entry::from(['of' => $mixed->id])));
         self::assertNull($cup->refusalOf(EventKind::Mixed, Entry::of()), 'pressed on two devices');
+    }
+
+    public function test_of_the_rest_counts_what_was_said_last_and_stands(): void
+    {
+        $mixed = Happened::at(7, EventKind::Mixed);
+        $first = Happened::at(20, EventKind::RestSeenTo, ['how' => 'hardens_in_cup']);
+        $last = Happened::at(30, EventKind::RestSeenTo, ['how' => 'laid_thin']);
+        $cup = CupRecord::of([self::begun(), $mixed, $last, $first]);
+        self::assertSame(RestOfMix::LaidThin, $cup->restHow());
+        self::assertSame(RestOfMix::HardensInCup, CupRecord::of([self::begun(), $mixed, $first, $last, Happened::at(31, EventKind::Undone, ['of' => $last->id])])->restHow());
+        self::assertNull(CupRecord::of([self::begun(), $mixed])->restHow());
+        self::assertSame(Refusal::NotMixed, CupRecord::of([self::begun()])->refusalOf(EventKind::RestSeenTo, Entry::from(['how' => 'laid_thin'])));
+        self::assertSame(Refusal::Unreadable, $cup->refusalOf(EventKind::RestSeenTo, Entry::from(['how' => 'down the drain'])));
+        self::assertNull($cup->refusalOf(EventKind::RestSeenTo, Entry::from(['how' => 'on_another_piece'])));
     }
 
     public function test_a_part_is_known_as_its_least_known_reading(): void

@@ -121,6 +121,19 @@ export interface CupOnBench {
     total_ml: number | null
 }
 
+/** What became of what was left in a cup. */
+export type RestOfMix = 'laid_thin' | 'hardens_in_cup' | 'on_another_piece'
+
+/** The cup that a pour came out of. */
+export interface PouredFrom {
+    id: string
+    /** What was to be left in it when all is poured. */
+    rest_ml: number
+    rest: RestOfMix | null
+    /** The press that said so. */
+    event: string | null
+}
+
 /** How one knows an amount. */
 export type Known = 'weighed' | 'read' | 'planned' | 'unknown'
 

@@ -5,6 +5,7 @@ export type EventKind =
     | 'parts_turned'
     | 'stirring_begun'
     | 'mixed'
+    | 'rest_seen_to'
     | 'discarded'
     | 'poured'
     | 'act_done'

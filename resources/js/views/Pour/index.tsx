@@ -8,12 +8,13 @@ import { withFilmPress } from '../../lib/journal/film'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { wanted } from '../../lib/pour'
 import { allowSound, chime } from '../../lib/sound'
-import type { PlannedAndUsed, PourState } from '../../types/page'
+import type { PlannedAndUsed, PouredFrom, PourState } from '../../types/page'
 import { ActList } from './ActList'
 import { useChime, useNextKeys } from './hands'
 import { SaySeen } from './SaySeen'
 import { SeenList } from './SeenList'
 import { SkipReasons } from './SkipReasons'
+import { TheRest } from './TheRest'
 import { Wants } from './Wants'
 import * as words from '@words/pour'
 
@@ -21,13 +22,14 @@ interface Props {
     pour: PourState
     planned: PlannedAndUsed
     cautions: { pour: string[]; heat: string[] }
+    cup: PouredFrom | null
 }
 
 /** A glove that trembles, or a pedal, presses twice: within this time it counts once. */
 const TREMBLE_MS = 700
 
 /** The pour: for gloves and a metre away. One thing at a time, one large press for it. */
-export default function Pour({ pour: first, planned, cautions }: Props): ReactNode {
+export default function Pour({ pour: first, planned, cautions, cup }: Props): ReactNode {
     const { state: pour, cutOff, press } = useOnBench(first, `/pours/${first.id}/state`, withFilmPress)
     const { waiting } = useQueue()
     const now = useServerNow()
@@ -129,6 +131,7 @@ export default function Pour({ pour: first, planned, cautions }: Props): ReactNo
                         <ActList pour={pour} now={now} />
                         <SeenList pour={pour} now={now} onTakeBack={takeBack} />
                         <SaySeen press={press} title={pour.title} />
+                        {cup !== null && <TheRest cup={cup} title={pour.title} />}
                     </>
                 )}
             </div>

@@ -1,5 +1,14 @@
 import type { Said } from '../said'
 
+export const leftInTheCup = (ml: Said) => `Left in the cup: ${ml}, as planned`
+export const aFullCupHeatsItself =
+    'It goes on heating in the cup. Never down a drain, never into the bin liquid and deep.'
+export const laidOutThin = 'Laid out thin'
+export const hardensInTheCup = 'Hardens in the cup'
+export const onAnotherPiece = 'On another piece'
+export const theRestOfTheMix = (title: Said) => `The rest of the mix, ${title}`
+export const takingBackTheRest = (title: Said) => `Taking back the rest of the mix, ${title}`
+
 export const missedDue = 'missed, due'
 export const sayWhatYouSeeOrAdd = 'Say what you see or add'
 export const whatWasSeen = (title: Said) => `What was seen, ${title}`
