@@ -1,37 +1,29 @@
 import { useCallback, useEffect, useRef } from 'react'
 
-interface Latest<Q> {
-    /** Asks; of questions asked while one is under way, only the latest is put. */
-    ask: (question: Q) => void
-    /** When nothing is under way or waiting any more. */
-    settled: () => Promise<void>
-}
-
 /**
  * Runs one asynchronous job at a time; of those asked for meanwhile only the latest runs next.
  * Answers come in the order of the questions, so what is shown last is what was asked last.
  */
-export function useLatest<Q>(job: (question: Q) => Promise<void>): Latest<Q> {
-    const running = useRef<Promise<void> | null>(null)
+export function useLatest<Q>(job: (question: Q) => Promise<void>): (question: Q) => void {
+    const isRunning = useRef(false)
     const waiting = useRef<{ question: Q } | null>(null)
     const current = useRef(job)
     useEffect(() => {
         current.current = job
     })
 
-    const ask = useCallback((question: Q) => {
+    return useCallback((question: Q) => {
         waiting.current = { question }
-        running.current ??= (async () => {
+        if (isRunning.current) return
+        isRunning.current = true
+        void (async () => {
             while (waiting.current !== null) {
                 const next = waiting.current
                 waiting.current = null
-                await current.current(next.question)
+                // whatever one of them throws, the next is put
+                await current.current(next.question).catch((problem: unknown) => console.error(problem))
             }
-            running.current = null
+            isRunning.current = false
         })()
     }, [])
-    const settled = useCallback(async () => {
-        while (running.current !== null) await running.current
-    }, [])
-    return { ask, settled }
 }

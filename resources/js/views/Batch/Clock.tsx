@@ -6,7 +6,8 @@ import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { CupPlot } from '../../drawings/CupPlot'
 import { joined, likelyMinutes, span, temperature, trimmed } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
+import { ask } from '../../lib/http'
+import { useAttempt } from '../../lib/attempt'
 import { useUnits } from '../../lib/pages'
 import { useWidth } from '../../lib/width'
 import type { Units } from '../../types/page'
@@ -158,18 +159,11 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
     const units = useUnits()
     const [typed, setTyped] = useState('')
     const [bath, setBath] = useState<BathFigures | null>(null)
-    const [sentence, setSentence] = useState<string>()
+    const { sentences, attempt } = useAttempt()
     const look = async (): Promise<void> => {
-        try {
-            const heard = await ask<{ bath: BathFigures | null }>('POST', `/plans/${planId}/batches/${batch}/bath`, {
-                celsius: typed,
-            })
-            setBath(heard.bath)
-            setSentence(undefined)
-        } catch (problem) {
-            if (problem instanceof Refused) setSentence(Object.values(problem.sentences)[0])
-            else setSentence(texts.theStudioCannotBeReached)
-        }
+        const url = `/plans/${planId}/batches/${batch}/bath`
+        const heard = await attempt(() => ask<{ bath: BathFigures | null }>('POST', url, { celsius: typed }))
+        if (heard !== null) setBath(heard.bath)
     }
     return (
         <form
@@ -185,7 +179,7 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
                 value={typed}
                 onChange={setTyped}
                 inputMode="decimal"
-                sentence={sentence}
+                sentence={Object.values(sentences)[0]}
                 className="w-36"
             />
             <Button type="submit" className="min-h-9" disabled={typed.trim() === ''}>

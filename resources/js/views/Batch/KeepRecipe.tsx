@@ -2,7 +2,8 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
-import { ask, Refused } from '../../lib/http'
+import { ask } from '../../lib/http'
+import { useAttempt } from '../../lib/attempt'
 import type { ColourFigures, DoseSpec } from '../../types/mixing'
 import * as words from '@words/batch'
 
@@ -15,21 +16,16 @@ export function KeepRecipe(props: {
 }): ReactNode {
     const [open, setOpen] = useState(false)
     const [name, setName] = useState(props.name)
-    const [sentence, setSentence] = useState<string>()
+    const { sentences, attempt } = useAttempt()
     const keep = async (): Promise<void> => {
         const doses = props.colour.doses.map((one): DoseSpec => ({
             colourant: one.colourant,
             [one.unit]: (one.amount * 100) / props.resinMl,
         }))
-        try {
-            const kept = await ask<{ key: string }>('POST', '/shelf/recipes', { name, per_ml: 100, doses })
-            setOpen(false)
-            props.onKept(kept.key)
-        } catch (problem) {
-            setSentence(
-                problem instanceof Refused ? Object.values(problem.sentences)[0] : words.theStudioCannotBeReached,
-            )
-        }
+        const kept = await attempt(() => ask<{ key: string }>('POST', '/shelf/recipes', { name, per_ml: 100, doses }))
+        if (kept === null) return
+        setOpen(false)
+        props.onKept(kept.key)
     }
     if (props.colour.doses.length === 0) return null
     return (
@@ -43,7 +39,14 @@ export function KeepRecipe(props: {
                         void keep()
                     }}
                 >
-                    <Field label={words.itsName} value={name} onChange={setName} sentence={sentence} autoFocus large />
+                    <Field
+                        label={words.itsName}
+                        value={name}
+                        onChange={setName}
+                        sentence={Object.values(sentences)[0]}
+                        autoFocus
+                        large
+                    />
                     <p className="text-soft">{words.itIsKeptFor100MlOfMixedResinAndScaled}</p>
                     <div className="flex justify-end">
                         <Button look="next" type="submit">

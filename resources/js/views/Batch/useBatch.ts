@@ -1,6 +1,6 @@
-import { useRef, useState } from 'react'
-import { ask, Refused, Unreachable, type Read } from '../../lib/http'
-import { useLatest } from '../../lib/latest'
+import type { Rules } from '../../lib/draft'
+import { DraftStore, useDraft } from '../../lib/draftStore'
+import { ask, type Read } from '../../lib/http'
 import { useUndoKey } from '../../lib/undo'
 import type { BatchFigures, BatchSpec, CupFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
@@ -21,64 +21,63 @@ interface Draft extends Answer {
     keepMine: (() => void) | null
 }
 
+/** All batches of the evening as one of them was changed; null where nothing was. */
+type Touched = BatchSpec[] | null
+
+export const batchRules: Rules<Touched, BatchSpec[]> = {
+    merged: (touched, part) => part ?? touched,
+    without: (touched, kept) => (touched === kept ? null : touched),
+    isNothing: (touched) => touched === null,
+    reversed: (saved) => saved,
+    // keeping them gives no figures of the one that is looked at
+    showsFirst: true,
+}
+
 /** One batch while it is being changed: what is typed stays, what can be computed is kept. */
 export function useBatch(
     planId: number,
     batchId: string,
     saved: BatchSpec[],
-    firstRead: Read,
-    first: Answer,
+    read: Read,
+    answer: Answer,
     refused: Sentences | null,
 ): Draft {
-    const [shown, setShown] = useState(first)
-    const [batches, setBatches] = useState(saved)
-    const [sentences, setSentences] = useState<Sentences>(refused ?? {})
-    const [past, setPast] = useState<BatchSpec[][]>([])
-    const current = useRef(saved)
-    const read = useRef(firstRead)
-    const [theirs, setTheirs] = useState<number | null>(null)
-    const base = `/plans/${planId}/evening`
-    const { ask: put } = useLatest(async (question: BatchSpec[]) => {
-        try {
-            const heard = await ask<Answer>('POST', `${base}/live?batch=${encodeURIComponent(batchId)}`, {
-                batches: question,
-            })
-            setShown(heard)
-            setSentences({})
-            read.current = (await ask<{ read: Read }>('PUT', base, { batches: question, read: read.current })).read
-        } catch (problem) {
-            if (problem instanceof Refused) {
-                setSentences(problem.sentences)
-                setTheirs(problem.version)
-            } else if (problem instanceof Unreachable) setSentences({ form: problem.message })
-            else throw problem
-        }
+    const [draft, store] = useDraft(() => {
+        const base = `/plans/${planId}/evening`
+        return new DraftStore<Touched, BatchSpec[], Answer>(
+            batchRules,
+            {
+                show: (batches) =>
+                    ask<Answer>('POST', `${base}/live?batch=${encodeURIComponent(batchId)}`, { batches }),
+                keep: async (batches, known) => ({
+                    saved: batches ?? [],
+                    read: (await ask<{ read: Read }>('PUT', base, { batches, read: known })).read,
+                }),
+            },
+            { touched: null, saved, answer, read, sentences: refused ?? {} },
+        )
     })
-    const lay = (next: BatchSpec[]): void => {
-        current.current = next
-        setBatches(next)
-        put(next)
-    }
-    const change = (how: (batch: BatchSpec) => BatchSpec): void => {
-        setPast((before) => [...before.slice(-30), current.current])
-        lay(current.current.map((batch) => (batch.id === batchId ? how(batch) : batch)))
-    }
-    const last = past[past.length - 1]
+    const batches = draft.touched ?? draft.saved
     const undo =
-        last === undefined
+        draft.past.length === 0
             ? null
             : () => {
-                  setPast((before) => before.slice(0, -1))
-                  lay(last)
+                  store.tell({ what: 'back' })
+                  store.tell({ what: 'touched', part: store.look().touched })
               }
     useUndoKey(undo)
-    const keepMine =
-        theirs === null
-            ? null
-            : () => {
-                  read.current = { plan: theirs }
-                  setTheirs(null)
-                  lay(current.current)
-              }
-    return { ...shown, keepMine, batches, spec: batches.find((batch) => batch.id === batchId), sentences, change, undo }
+    return {
+        ...draft.answer,
+        batches,
+        spec: batches.find((batch) => batch.id === batchId),
+        sentences: draft.sentences,
+        change: (how) => {
+            const now = store.look()
+            const part = (now.touched ?? now.saved).map((batch) => (batch.id === batchId ? how(batch) : batch))
+            store.tell({ what: 'touched', part })
+            store.tell({ what: 'left' })
+        },
+        undo,
+        keepMine: draft.theirs === null ? null : () => store.tell({ what: 'mine' }),
+    }
 }

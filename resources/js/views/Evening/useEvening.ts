@@ -1,6 +1,7 @@
-import { useCallback, useState } from 'react'
-import { ask, Refused, Unreachable, type Read } from '../../lib/http'
-import { useUndoKey } from '../../lib/undo'
+import { useState } from 'react'
+import { useAttempt } from '../../lib/attempt'
+import { ask, type Read } from '../../lib/http'
+import { useSteps, useUndoKey } from '../../lib/undo'
 import type { BatchSpec, EveningFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 
@@ -23,51 +24,39 @@ interface Evening extends Kept {
 /** Tonight's batches, kept on the server with every step; the last steps can be taken back. */
 export function useEvening(planId: number, first: Kept, refused: Sentences | null): Evening {
     const [kept, setKept] = useState(first)
-    const [past, setPast] = useState<BatchSpec[][]>([])
-    const [sentences, setSentences] = useState<Sentences>(refused ?? {})
-    const [busy, setBusy] = useState(false)
+    const steps = useSteps<BatchSpec[]>()
     const [apart, setApart] = useState<string[]>([])
+    const { sentences, busy, attempt, theirs } = useAttempt(refused)
     const base = `/plans/${planId}/evening`
+    // what somebody else changed was said: from then on it is known
+    const read = theirs === null ? kept.read : { plan: theirs }
 
-    const attempt = useCallback(async (job: () => Promise<void>): Promise<boolean> => {
-        setBusy(true)
-        try {
-            await job()
-            setSentences({})
-            return true
-        } catch (problem) {
-            const stale = problem instanceof Refused ? problem.version : null
-            if (stale !== null) setKept((before) => ({ ...before, read: { plan: stale } }))
-            if (problem instanceof Refused) setSentences(problem.sentences)
-            else if (problem instanceof Unreachable) setSentences({ form: problem.message })
-            else throw problem
-            return false
-        } finally {
-            setBusy(false)
-        }
-    }, [])
-    const remember = (): void => setPast((before) => [...before.slice(-20), kept.batches])
-    const propose = (coats: string[]): Promise<boolean> =>
-        attempt(async () => {
+    const propose = async (coats: string[]): Promise<boolean> => {
+        const done = await attempt(async () => {
             const proposed = await ask<Omit<Kept, 'read'> & { apart: string[] }>('POST', `${base}/propose`, { coats })
-            setKept(await ask<Kept>('PUT', base, { batches: proposed.batches, read: kept.read }))
-            setApart(proposed.apart)
-            remember()
+            return { apart: proposed.apart, kept: await ask<Kept>('PUT', base, { batches: proposed.batches, read }) }
         })
-    const move = (coat: string, from: string, to: string | null, count?: string): Promise<boolean> =>
-        attempt(async () => {
-            setKept(await ask<Kept>('POST', `${base}/move`, { coat, from, to, count }))
-            remember()
-        })
-    const last = past[past.length - 1]
-    const undo =
-        last === undefined
-            ? null
-            : () =>
-                  void attempt(async () => {
-                      setKept(await ask<Kept>('PUT', base, { batches: last, read: kept.read }))
-                      setPast((before) => before.slice(0, -1))
-                  })
-    useUndoKey(undo)
-    return { ...kept, sentences, busy, apart, propose, move, undo }
+        if (done === null) return false
+        steps.remember(kept.batches)
+        setKept(done.kept)
+        setApart(done.apart)
+        return true
+    }
+    const move = async (coat: string, from: string, to: string | null, count?: string): Promise<boolean> => {
+        const moved = await attempt(() => ask<Kept>('POST', `${base}/move`, { coat, from, to, count }))
+        if (moved === null) return false
+        steps.remember(kept.batches)
+        setKept(moved)
+        return true
+    }
+    const undo = async (batches: BatchSpec[]): Promise<void> => {
+        const back = await attempt(() => ask<Kept>('PUT', base, { batches, read }))
+        if (back === null) return
+        setKept(back)
+        steps.forget()
+    }
+    const { last } = steps
+    const undoing = last === undefined ? null : () => void undo(last)
+    useUndoKey(undoing)
+    return { ...kept, sentences, busy, apart, propose, move, undo: undoing }
 }

@@ -7,7 +7,8 @@ import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
-import { ask, Refused } from '../../lib/http'
+import { ask } from '../../lib/http'
+import { attempted } from '../../lib/attempt'
 import { bothParts } from '../../lib/inTwo'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
@@ -66,18 +67,14 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
     const [faults, setFaults] = useState<Sentences>({})
     const { sending, sentences, options } = useSending()
     const shown = { ...faults, ...sentences }
-    const { ask: check } = useLatest(async (question: unknown) => {
-        try {
-            setChecked(await ask<Checked>('POST', '/shelf/check', question))
-            setFaults({})
-        } catch (problem) {
-            if (problem instanceof Refused)
-                setFaults(
-                    Object.fromEntries(
-                        Object.entries(problem.sentences).filter(([field]) => problem.codes[field] !== 'plan.missing'),
-                    ),
-                )
-        }
+    const check = useLatest(async (question: unknown) => {
+        const said = await attempted(() => ask<Checked>('POST', '/shelf/check', question))
+        if (said.done) setChecked(said.value)
+        // what is missing yet is no fault
+        const faults = said.done
+            ? []
+            : Object.entries(said.sentences).filter(([field]) => said.codes[field] !== 'plan.missing')
+        if (said.done || !said.isUnreachable) setFaults(Object.fromEntries(faults))
     })
     const [workingIn, setWorkingIn] = useState<WorkingIn>('open_min')
     const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))

@@ -1,8 +1,9 @@
 import { router } from '@inertiajs/react'
-import { useState, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { StaleStrip } from '../../controls/StaleStrip'
-import { ask, Refused, type Read } from '../../lib/http'
+import { useAttempt } from '../../lib/attempt'
+import { ask, type Read } from '../../lib/http'
 import type { Sentences } from '../../types/page'
 import type { ShelfSupply } from './types'
 import * as words from '@words/shelf'
@@ -23,22 +24,12 @@ interface Keeping {
  * @param send sends what is typed now; it is handed the version that it may write over.
  */
 export function useKeeping(send: (over: number) => Promise<void>): Keeping {
-    const [sentences, setSentences] = useState<Sentences>({})
-    const [stale, setStale] = useState<number | null>(null)
-    const keep = async (over: number): Promise<void> => {
-        setStale(null)
-        try {
-            await send(over)
-        } catch (problem) {
-            if (problem instanceof Refused) setStale(problem.version)
-            setSentences(problem instanceof Refused ? problem.sentences : { form: words.theStudioCannotBeReached })
-        }
-    }
+    const { sentences, setSentences, attempt, theirs } = useAttempt()
     return {
         sentences,
         setSentences,
-        keep: () => void keep(0),
-        keepMine: stale === null ? null : () => void keep(stale),
+        keep: () => void attempt(() => send(0)),
+        keepMine: theirs === null ? null : () => void attempt(() => send(theirs)),
     }
 }
 

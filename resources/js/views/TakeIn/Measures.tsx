@@ -6,7 +6,8 @@ import { Choice } from '../../controls/Choice'
 import { Field, TextArea } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { area, fieldLength, fieldSize, fieldVolume } from '../../lib/format'
-import { Refused, send } from '../../lib/http'
+import { send } from '../../lib/http'
+import { attempted } from '../../lib/attempt'
 import { useUnits } from '../../lib/pages'
 import type { Sentences } from '../../types/page'
 import type { PieceSpec } from '../../types/plan'
@@ -161,20 +162,18 @@ function Freeform({ saved, typed, change }: Props): ReactNode {
     const [sentences, setSentences] = useState<Sentences>({})
     const has = (typed.d ?? saved.outline?.d ?? '') !== ''
     const bring = async (svg: File, widthText: string): Promise<void> => {
-        try {
-            const made = await send<MadeOutline>(
-                `/outlines/svg?width=${encodeURIComponent(widthText)}`,
-                await svg.text(),
-            )
-            setSentences({})
-            setFile(null)
-            change({ d: made.d })
-        } catch (error) {
-            setFile(svg)
-            setSentences(
-                error instanceof Refused ? error.sentences : { outline: words.theStudioDoesNotAnswerBringTheDrawing },
-            )
-        }
+        const made = await attempted(async () =>
+            send<MadeOutline>(`/outlines/svg?width=${encodeURIComponent(widthText)}`, await svg.text()),
+        )
+        setFile(made.done ? null : svg)
+        if (made.done) change({ d: made.value.d })
+        setSentences(
+            made.done
+                ? {}
+                : made.isUnreachable
+                  ? { outline: words.theStudioDoesNotAnswerBringTheDrawing }
+                  : made.sentences,
+        )
     }
     const asksWidth = sentences.width !== undefined
     return (

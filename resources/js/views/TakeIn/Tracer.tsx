@@ -11,7 +11,8 @@ import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { TracingBoard } from '../../drawings/TracingBoard'
 import { area, joined, length } from '../../lib/format'
-import { ask, Refused } from '../../lib/http'
+import { ask } from '../../lib/http'
+import { attempted } from '../../lib/attempt'
 import { useLatest } from '../../lib/latest'
 import { moved, placeOf, turned, without, withPoint, withPointOnEdge, type Held } from '../../lib/marks'
 import { useUnits } from '../../lib/pages'
@@ -122,16 +123,16 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
     // which marks it was made of: it is used only when those are the marks that stand there now
     const [madeOf, setMadeOf] = useState<string | null>(null)
     const latest = useLatest(async ({ body, key }: { body: unknown; key: string }) => {
-        try {
-            setMade(await ask<MadeOutline>('POST', '/outlines/traced', body))
-            setMadeOf(key)
-            setSentences({})
-        } catch (error) {
-            setMade(null)
-            setSentences(
-                error instanceof Refused ? error.sentences : { outline: words.theStudioDoesNotAnswerWhatYouMarked },
-            )
-        }
+        const traced = await attempted(() => ask<MadeOutline>('POST', '/outlines/traced', body))
+        setMade(traced.done ? traced.value : null)
+        if (traced.done) setMadeOf(key)
+        setSentences(
+            traced.done
+                ? {}
+                : traced.isUnreachable
+                  ? { outline: words.theStudioDoesNotAnswerWhatYouMarked }
+                  : traced.sentences,
+        )
     })
     const body = {
         loops: marks.loops.filter((loop) => loop.length > 0),
@@ -141,7 +142,7 @@ function Board(props: { photo: Photo; onOther: () => void; onUse: (outline: Made
     }
     const key = JSON.stringify(body)
     useEffect(() => {
-        if (ready) latest.ask({ body, key })
+        if (ready) latest({ body, key })
         else setMade(null)
         // body is described by its key
     }, [key, ready]) // eslint-disable-line

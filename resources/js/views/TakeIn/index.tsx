@@ -8,7 +8,8 @@ import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
 import { OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { area, fieldLength, joined, length, volume } from '../../lib/format'
-import { ask, Refused, type Read } from '../../lib/http'
+import { ask, type Read } from '../../lib/http'
+import { attempted } from '../../lib/attempt'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
@@ -80,19 +81,16 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
     const ready = isReady(saved, typed, way, lengthText)
 
     const latest = useLatest(async (body: unknown) => {
-        try {
-            setLive(await ask<Live>('POST', '/pieces/live', body))
-            setHeard({})
-        } catch (error) {
-            if (!(error instanceof Refused)) return
-            setLive(null)
-            setHeard(error.sentences)
-        }
+        const said = await attempted(() => ask<Live>('POST', '/pieces/live', body))
+        // out of reach, the last answer stands
+        if (!said.done && said.isUnreachable) return
+        setLive(said.done ? said.value : null)
+        setHeard(said.done ? {} : said.sentences)
     })
     const body = whole(saved, typed)
     const key = JSON.stringify(body)
     useEffect(() => {
-        if (ready) latest.ask(body)
+        if (ready) latest(body)
         // body is described by its key
     }, [key, ready]) // eslint-disable-line
 

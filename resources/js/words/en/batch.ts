@@ -28,7 +28,6 @@ export const leaveItInTheCup = 'leave it in the cup'
 export const waitInADish = (dish: Said) => `wait in a dish${dish}`
 export const forWord = 'for'
 export const areLeftThen = 'are left then.'
-export const theStudioCannotBeReached = 'The studio cannot be reached.'
 export const bottlesWarmedTo = 'Bottles warmed to'
 export const whatItChanges = 'What it changes'
 export const timesAsThinBubblesRiseAsMuchFasterIn = 'times as thin, bubbles rise as much faster; in this cup'

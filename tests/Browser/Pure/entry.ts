@@ -1,0 +1,13 @@
+/** What of the interface needs no page: put before a browser by itself, for PureTest. */
+export * as draft from '../../../resources/js/lib/draft'
+export * as store from '../../../resources/js/lib/draftStore'
+export * as format from '../../../resources/js/lib/format'
+export * as http from '../../../resources/js/lib/http'
+export * as inTwo from '../../../resources/js/lib/inTwo'
+export * as film from '../../../resources/js/lib/journal/film'
+export * as cup from '../../../resources/js/lib/journal/cup'
+export * as marks from '../../../resources/js/lib/marks'
+export * as pour from '../../../resources/js/lib/pour'
+export * as smooth from '../../../resources/js/lib/smooth'
+export { batchRules } from '../../../resources/js/views/Batch/useBatch'
+export { coatRules } from '../../../resources/js/views/Coat/useCoatDraft'
