@@ -37,6 +37,27 @@ final class StaleTest extends TestCase
         self::assertSame(1.2, $coat->refresh()->spec->value('size_by.thickness_mm'), 'on purpose');
     }
 
+    public function test_which_versions_a_page_had_read_is_no_field_of_what_is_kept(): void
+    {
+        $rows = [
+            "/pieces/{$this->row(Piece::class)->id}" => $this->row(Piece::class), "/shelf/resins/{$this->row(Resin::class)->id}" => $this->row(Resin::class),
+            "/shelf/supplies/{$this->row(Supply::class)->id}" => $this->row(Supply::class), "/coats/{$this->row(Coat::class)->id}" => $this->row(Coat::class),
+        ];
+        foreach ($rows as $url => $row) {
+            $kept = $row->spec ?? $row->sheet;
+            $sent = $row instanceof Coat ? ['coat' => ['mood' => null]] : ['name' => $kept->text('name')];
+            $this->putJson($url, [...$sent, 'read' => ['piece' => 9, 'resin' => 9, 'supply' => 9, 'coat' => 9, 'plan' => 9]])->assertSessionHasNoErrors();
+            $now = $row->refresh();
+            self::assertSame(array_keys($kept->fields()), array_keys(($now->spec ?? $now->sheet)->fields()), $url);
+        }
+    }
+
+    /** @param  class-string<Piece|Resin|Supply|Coat>  $of */
+    private function row(string $of): Piece|Resin|Supply|Coat
+    {
+        return $of::query()->orderBy('id')->firstOrFail();
+    }
+
     public function test_changes_of_other_fields_lie_side_by_side(): void
     {
         $coat = Coat::query()->where('key', 'autumn-flood')->firstOrFail();

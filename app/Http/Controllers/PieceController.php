@@ -138,7 +138,7 @@ final readonly class PieceController
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body), $edit);
+        $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body->without('read')), $edit);
         $coat = $piece->coats()->first();
 
         return $coat === null ? redirect()->route('pieces') : redirect()->route('coats.show', $coat);

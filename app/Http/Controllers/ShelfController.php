@@ -189,7 +189,7 @@ final readonly class ShelfController
     {
         $body = Body::of($request);
         $edit = Editing::by($request, $body);
-        $body = $body->without('press');
+        $body = $body->without('press', 'read');
 
         return [$this->sheet($request, $body), $edit];
     }
