@@ -159,7 +159,7 @@ final class AnyPieceTest extends BrowserTestCase
         $page = $this->open('/coats/tiles-dome');
         $page->until(fn (): bool => str_contains($page->text('dl'), 'under the most'), 'the dome');
         for ($i = 0; $i < 30 && ! $page->sees('Add no more, and move no air over it'); $i++) {
-            $page->driver->action()->moveToElement($page->find('slider', 'Film thickness'))->clickAndHold()->moveByOffset(0, -2)->release()->perform();
+            $page->pull($page->find('slider', 'Film thickness'), [[0, -2]]);
             $page->until(fn (): bool => $page->has('status', 'Saved'), 'it to be saved');
         }
         $page->untilSees('Add no more, and move no air over it');

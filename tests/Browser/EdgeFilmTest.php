@@ -61,7 +61,7 @@ final class EdgeFilmTest extends BrowserTestCase
         $page->find('slider', 'Radius of the edge')->sendKeys(WebDriverKeys::ARROW_DOWN);
         $page->until(fn (): bool => $this->edge($page) === '1.5 mm: it keeps 1.2 mm', 'a sharper edge');
         self::assertSame('1.5', $this->value($page, 'Edge rounded to'));
-        $page->driver->action()->moveToElement($page->find('slider', 'Radius of the edge'))->clickAndHold()->moveByOffset(-6, 6)->release()->perform();
+        $page->pull($page->find('slider', 'Radius of the edge'), [[-3, 3], [-3, 3]]);
         $page->until(fn (): bool => (float) $this->edge($page) > 2.0 && $page->text('[role=status]') === 'Saved', 'a rounder one');
         $page->press('button', 'Undo');
         $page->until(fn (): bool => $this->edge($page) === '1.5 mm: it keeps 1.2 mm', 'the edge before');

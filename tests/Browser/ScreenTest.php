@@ -49,16 +49,29 @@ final class ScreenTest extends BrowserTestCase
         $page->until(static fn (): bool => (float) $saved() === 1.6, 'its film to be saved');
     }
 
+    public function test_keys_reach_both_ends_of_the_film_and_are_saved_when_let_go(): void
+    {
+        $page = $this->open('/coats/comet-flood');
+        $slider = $page->find('slider', 'Film thickness');
+        $before = (float) $slider->getAttribute('aria-valuenow');
+        $saved = static fn (): float => (float) self::$studio->value("select json_extract(spec, '$.size_by.thickness_mm') from coats where key = 'comet-flood'");
+        foreach ([WebDriverKeys::END => 'aria-valuemax', WebDriverKeys::HOME => 'aria-valuemin'] as $key => $end) {
+            $mm = (float) $slider->getAttribute($end);
+            $slider->sendKeys($key);
+            $page->until(static fn (): bool => abs($saved() - $mm) < 0.03, "$end to be saved");
+        }
+        $page->press('button', 'Undo');
+        $page->until(static fn (): bool => $saved() > $before, 'the thickest again');
+        $page->press('button', 'Undo');
+        $page->until(static fn (): bool => abs($saved() - $before) < 1e-9, 'the film as it was');
+    }
+
     public function test_one_request_is_under_way_at_a_time_and_the_last_pull_wins(): void
     {
         $page = $this->open('/coats/winter-flood');
         $slider = $page->find('slider', 'Film thickness');
         $page->js('performance.clearResourceTimings()');
-        $actions = $page->driver->action()->moveToElement($slider)->clickAndHold();
-        for ($i = 0; $i < 40; $i++) {
-            $actions->moveByOffset(0, $i < 25 ? -2 : 1);
-        }
-        $actions->release()->perform();
+        $page->pull($slider, [...array_fill(0, 25, [0, -2]), ...array_fill(0, 15, [0, 1])]);
         $page->until(fn (): bool => $page->text('[role=status]') === 'Saved', 'the last pull to be saved');
         $times = $page->js('return performance.getEntriesByType("resource").filter((entry) => entry.name.includes("/coats/")).map((entry) => [entry.startTime, entry.responseEnd])');
         self::assertIsArray($times);

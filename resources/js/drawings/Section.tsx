@@ -1,10 +1,11 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
 import type { StackLayer } from '../types/answer'
 import { apart, type Level } from './labels'
 import { linear } from './linear'
 import { filmPath, Grip, Ground, Levels, Shine } from './sectionParts'
 import type { FilmNow } from '../lib/filmClock'
+import { FilmPull } from './FilmPull'
 import { Drops, EdgeDetail, Laid, openFilmPath, ThinBands } from './openFilm'
 import { Inclusions, layerPath, Lifts, OtherLayer, RimDetail, Ruler, spanOf, Walls, type Frame } from './stackParts'
 import * as words from '@words/drawings'
@@ -16,8 +17,6 @@ const NARROW = 600
 const HEIGHT = 198
 const GROUND = 134
 const TOP = 12
-const STEP_MM = 0.1
-const LEAST_MM = 0.05
 /** How much higher than what is planned the drawing reaches. */
 const HEADROOM = 1.3
 const LEAST_REACH_MM = 4
@@ -75,7 +74,6 @@ interface Props {
 export function Section(props: Props): ReactNode {
     const [frameElement, setFrame] = useState<HTMLDivElement | null>(null)
     const width = useWidth(frameElement, 880)
-    const svg = useRef<SVGSVGElement>(null)
     const [pulling, setPulling] = useState<number | null>(null)
 
     const current = props.stack.find((layer) => layer.id === props.currentId)
@@ -111,37 +109,13 @@ export function Section(props: Props): ReactNode {
     const side = props.coatedEdges && props.edgeDepthMm > 0 ? Math.max(2, props.edgeFilmMm * frame.up) : 0
     const bottom = GROUND + depth
 
-    const mmAt = (clientY: number): number => {
-        const box = svg.current!.getBoundingClientRect()
-        const mm = height.back(((clientY - box.top) * HEIGHT) / box.height) - below
-        return Math.min(mostMm - below, Math.max(LEAST_MM, Math.round(mm / 0.05) * 0.05))
+    const pull = (mm: number): void => {
+        setPulling((held) => held ?? reach)
+        props.onPull(mm)
     }
-    const grab = (event: PointerEvent<SVGRectElement>): void => {
-        event.currentTarget.setPointerCapture(event.pointerId)
-        setPulling(reach)
-        props.onPull(mmAt(event.clientY))
-    }
-    const move = (event: PointerEvent<SVGRectElement>): void => {
-        if (pulling !== null) props.onPull(mmAt(event.clientY))
-    }
-    const drop = (event: PointerEvent<SVGRectElement>): void => {
-        if (pulling === null) return
+    const letGo = (mm: number): void => {
         setPulling(null)
-        props.onLetGo(mmAt(event.clientY))
-    }
-    const press = (event: KeyboardEvent): void => {
-        const steps: Record<string, number> = {
-            ArrowUp: STEP_MM,
-            ArrowRight: STEP_MM,
-            ArrowDown: -STEP_MM,
-            ArrowLeft: -STEP_MM,
-            PageUp: 5 * STEP_MM,
-            PageDown: -5 * STEP_MM,
-        }
-        const step = steps[event.key]
-        if (step === undefined) return
-        event.preventDefault()
-        props.onLetGo(Math.max(LEAST_MM, Math.round((film + step) * 100) / 100))
+        props.onLetGo(mm)
     }
 
     const dammed = stack.some((layer) => layer.containment === 'dammed')
@@ -181,9 +155,8 @@ export function Section(props: Props): ReactNode {
     }
 
     return (
-        <div ref={setFrame} className="w-full">
+        <div ref={setFrame} className="relative w-full">
             <svg
-                ref={svg}
                 width="100%"
                 height={HEIGHT}
                 viewBox={`0 0 ${width} ${HEIGHT}`}
@@ -313,27 +286,6 @@ export function Section(props: Props): ReactNode {
                 {props.thicknessMm !== null && !props.hangs && (
                     <>
                         <Grip x={narrow ? left + 44 : (left + right) / 2} y={top} pulling={pulling !== null} />
-                        <rect
-                            x={left}
-                            y={top - 22}
-                            width={right - left}
-                            height="44"
-                            fill="transparent"
-                            className="cursor-ns-resize"
-                            role="slider"
-                            tabIndex={0}
-                            aria-label={words.filmThickness}
-                            aria-orientation="vertical"
-                            aria-valuemin={LEAST_MM}
-                            aria-valuemax={Math.round((mostMm - below) * 10) / 10}
-                            aria-valuenow={Math.round(film * 100) / 100}
-                            aria-valuetext={props.say(film)}
-                            onPointerDown={grab}
-                            onPointerMove={move}
-                            onPointerUp={drop}
-                            onPointerCancel={drop}
-                            onKeyDown={press}
-                        />
                         <g pointerEvents="none">
                             {!narrow && (
                                 <path
@@ -374,6 +326,16 @@ export function Section(props: Props): ReactNode {
                     </pattern>
                 </defs>
             </svg>
+            {props.thicknessMm !== null && !props.hangs && (
+                <FilmPull
+                    filmMm={film}
+                    mostMm={mostMm - below}
+                    box={{ left, width: right - left, top: TOP, height: height(below) - TOP }}
+                    text={props.say(film)}
+                    onPull={pull}
+                    onLetGo={letGo}
+                />
+            )}
         </div>
     )
 }

@@ -162,11 +162,20 @@ export function EdgeDetail(props: {
         return Math.min(8, Math.max(0, Math.round((inwards / (1 - Math.SQRT1_2) / PX_MM) * 10) / 10))
     }
     const press = (event: KeyboardEvent): void => {
-        const steps: Record<string, number> = { ArrowUp: 0.5, ArrowRight: 0.5, ArrowDown: -0.5, ArrowLeft: -0.5 }
-        const step = steps[event.key]
-        if (step === undefined && event.key !== 'Home') return
+        const to: Record<string, number> = {
+            ArrowUp: radiusMm + 0.5,
+            ArrowRight: radiusMm + 0.5,
+            ArrowDown: radiusMm - 0.5,
+            ArrowLeft: radiusMm - 0.5,
+            PageUp: radiusMm + 2.5,
+            PageDown: radiusMm - 2.5,
+            Home: 0,
+            End: MOST_RADIUS_MM,
+        }
+        const mm = to[event.key]
+        if (mm === undefined) return
         event.preventDefault()
-        props.onLetGo(step === undefined ? 0 : Math.min(MOST_RADIUS_MM, Math.max(0, radiusMm + step)))
+        props.onLetGo(Math.min(MOST_RADIUS_MM, Math.max(0, mm)))
     }
     const inset = r * (1 - Math.SQRT1_2)
     return (

@@ -213,6 +213,7 @@ function restsAs<T, S, A>(rules: Rules<T, S>, draft: Draft<T, S, A>, touched: T)
     return rules.isNothing(touched) ? 'saved' : 'changing'
 }
 
-function isSame(one: unknown, other: unknown): boolean {
+/** By what they say, whichever object says it. */
+export function isSame(one: unknown, other: unknown): boolean {
     return JSON.stringify(one) === JSON.stringify(other)
 }

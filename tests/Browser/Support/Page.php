@@ -151,6 +151,23 @@ final class Page
         }, "to press $role \"$name\"");
     }
 
+    /**
+     * Takes hold of the middle of something, moves by so many px each, and lets go: as a mouse does, which stays with what it holds.
+     *
+     * @param  list<array{int, int}>  $moves
+     */
+    public function pull(RemoteWebElement $held, array $moves): void
+    {
+        $at = $this->js('const box = arguments[0].getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]', $held);
+        [$x, $y] = is_array($at) && is_numeric($at[0]) && is_numeric($at[1]) ? [(float) $at[0], (float) $at[1]] : [0.0, 0.0];
+        $mouse = fn (string $does, float $x, float $y): array => $this->devtools('Input.dispatchMouseEvent', ['type' => $does, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => $does === 'mouseReleased' ? 0 : 1, 'clickCount' => 1]);
+        $mouse('mousePressed', $x, $y);
+        foreach ($moves as [$right, $down]) {
+            $mouse('mouseMoved', $x += $right, $y += $down);
+        }
+        $mouse('mouseReleased', $x, $y);
+    }
+
     public function type(string $label, string $text): void
     {
         $field = $this->find('textbox', $label);

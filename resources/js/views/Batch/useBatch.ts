@@ -1,4 +1,4 @@
-import type { Rules } from '../../lib/draft'
+import { isSame, type Rules } from '../../lib/draft'
 import { DraftStore, useDraft } from '../../lib/draftStore'
 import { ask, type Read } from '../../lib/http'
 import { useUndoKey } from '../../lib/undo'
@@ -26,7 +26,7 @@ type Touched = BatchSpec[] | null
 
 export const batchRules: Rules<Touched, BatchSpec[]> = {
     merged: (touched, part) => part ?? touched,
-    without: (touched, kept) => (touched === kept ? null : touched),
+    without: (touched, kept) => (isSame(touched, kept) ? null : touched),
     isNothing: (touched) => touched === null,
     reversed: (saved) => saved,
     // keeping them gives no figures of the one that is looked at

@@ -1,5 +1,5 @@
 import { ask, type Read } from '../../lib/http'
-import type { Rules, Standing } from '../../lib/draft'
+import { isSame, type Rules, type Standing } from '../../lib/draft'
 import { DraftStore, useDraft } from '../../lib/draftStore'
 import type { StackAnswer } from '../../types/answer'
 import type { CoatRow, EdgeSpec, Sentences } from '../../types/page'
@@ -56,7 +56,9 @@ export const coatRules: Rules<Touched, Rows> = {
         const rest: Touched = {}
         if (touched.resin_id !== undefined && touched.resin_id !== sent.resin_id) rest.resin_id = touched.resin_id
         for (const part of ['coat', 'studio', 'piece'] as const) {
-            const left = Object.entries(touched[part] ?? {}).filter(([field, value]) => sent[part]?.[field] !== value)
+            const left = Object.entries(touched[part] ?? {}).filter(
+                ([field, value]) => !isSame(sent[part]?.[field], value),
+            )
             if (left.length > 0) rest[part] = Object.fromEntries(left) as Record<string, string>
         }
         return rest
