@@ -51,12 +51,23 @@ final readonly class CoatController
 
     public function show(Request $request, Coat $coat): Response
     {
-        return Inertia::render('Coat', [...$this->page($request, $coat), ...$this->answer($request, $coat), 'own_trays' => self::ownTrays()]);
+        $films = FilmsNow::ofPiece($coat->piece_id, Arrival::of($request));
+
+        return Inertia::render('Coat', [
+            ...$this->page($request, $coat),
+            ...$this->answer($request, $coat, $films),
+            'phases' => (object) $films->byCoat(),
+            'edge' => self::edge($coat),
+            'read' => self::read($coat),
+            'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
+            'last_took' => $this->lastTook($coat),
+            'own_trays' => self::ownTrays(),
+        ]);
     }
 
     public function mix(Request $request, Coat $coat, PlanAssembler $assembler): Response
     {
-        $answer = $this->answer($request, $coat);
+        $answer = $this->answer($request, $coat, FilmsNow::ofPiece($coat->piece_id, Arrival::of($request)));
 
         return Inertia::render('MixSheet', [
             'cup' => Cups::alone($coat),
@@ -136,10 +147,6 @@ final readonly class CoatController
             'piece' => $this->pieces->summary($coat->piece),
             'coat' => $this->row($coat),
             'room' => $plan->studio(),
-            'edge' => self::edge($coat),
-            'read' => self::read($coat),
-            'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
-            'last_took' => $this->lastTook($coat),
             'lifts_poured' => PourDesk::liftsPoured($coat),
             'resins' => Resin::atHandFor($plan)->get()->map(fn (Resin $resin): array => [
                 'id' => $resin->id, 'name' => $resin->name(), 'sheet' => $resin->sheet,
@@ -184,15 +191,14 @@ final readonly class CoatController
     }
 
     /** @return array<string, mixed> */
-    private function answer(Request $request, Coat $coat): array
+    private function answer(Request $request, Coat $coat, FilmsNow $films): array
     {
-        $phases = FilmsNow::ofPiece($coat->piece_id, Arrival::of($request));
         try {
             $stack = $this->desk->saved($coat);
 
-            return ['answer' => StackAnswer::of($stack, Person::of($request)), 'sentences' => null, 'phases' => $phases->byCoat(), 'next_now' => CoatAnswer::advice($phases->judge($stack), Person::of($request))];
+            return ['answer' => StackAnswer::of($stack, Person::of($request)), 'sentences' => null, 'next_now' => CoatAnswer::advice($films->judge($stack), Person::of($request))];
         } catch (FieldException $exception) {
-            return ['answer' => null, 'sentences' => $exception->sentences(Person::of($request)), 'phases' => $phases->byCoat(), 'next_now' => []];
+            return ['answer' => null, 'sentences' => $exception->sentences(Person::of($request)), 'next_now' => []];
         }
     }
 }

@@ -58,7 +58,7 @@ final readonly class EveningController
             // of hundreds of pieces: asked for when somebody chooses
             'choices' => Inertia::optional(fn (): array => $choices->of(Arrival::of($request), Person::of($request))),
             ...$this->kept($request, $plan)[0],
-            'mixings' => $this->mixings($plan),
+            'mixings' => (object) $this->mixings($plan),
         ]);
     }
 
@@ -66,7 +66,6 @@ final readonly class EveningController
     {
         return Inertia::render('EveningSheet', [
             'plan' => ['id' => $plan->id, 'name' => $plan->name],
-            'read' => ['plan' => $plan->version],
             ...$this->kept($request, $plan)[0],
         ]);
     }
@@ -85,7 +84,7 @@ final readonly class EveningController
             'cup' => $evening === null ? null : EveningAnswer::cup($evening, $computed),
             'supplies' => $evening === null ? null : self::supplies($evening),
             'cautions' => $computed === null ? [] : EveningAnswer::cautions($computed, Person::of($request)),
-            'mixings' => $this->mixings($plan),
+            'mixings' => (object) $this->mixings($plan),
         ]);
     }
 

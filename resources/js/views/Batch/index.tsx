@@ -17,7 +17,7 @@ import { TheCup } from './TheCup'
 import { useBatch } from './useBatch'
 import * as words from '@words/batch'
 
-interface Props {
+export interface Props {
     plan: { id: number; name: string }
     batch: string
     read: Read

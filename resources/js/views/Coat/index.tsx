@@ -27,7 +27,7 @@ import { StepsPanel } from './StepsPanel'
 import { useCoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
-interface Props {
+export interface Props {
     piece: PieceRow
     coat: CoatRow
     room: RoomSpec

@@ -25,7 +25,7 @@ import { MoveSheet } from './MoveSheet'
 import { useEvening } from './useEvening'
 import * as texts from '@words/evening'
 
-interface Props {
+export interface Props {
     plan: { id: number; name: string }
     read: Read
     /** Asked for when somebody chooses. */

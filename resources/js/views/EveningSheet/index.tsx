@@ -11,7 +11,7 @@ import type { BatchFigures, BatchSpec, EveningFigures } from '../../types/mixing
 import type { Sentences } from '../../types/page'
 import * as words from '@words/eveningSheet'
 
-interface Props {
+export interface Props {
     plan: { id: number; name: string }
     batches: BatchSpec[]
     answer: EveningFigures | null

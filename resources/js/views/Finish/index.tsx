@@ -14,7 +14,7 @@ import type { PlannedAndUsed, PourState } from '../../types/page'
 import { PartTaken, saidOf, textOf, type Said } from './PartTaken'
 import * as words from '@words/finish'
 
-interface Props {
+export interface Props {
     pour: PourState
     planned: PlannedAndUsed
     photo_limits: { megabytes: number; megapixels: number }

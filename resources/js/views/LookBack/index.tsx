@@ -10,7 +10,7 @@ import type { PieceRow, PlannedAndUsed, PourState } from '../../types/page'
 import { PourRecord } from './PourRecord'
 import * as words from '@words/lookBack'
 
-interface Props {
+export interface Props {
     piece: PieceRow & { coat_id: number | null; next_coat_id: number | null }
     pours: (PourState & PlannedAndUsed)[]
     page: number

@@ -17,7 +17,7 @@ import type { RoomSpec } from '../../types/plan'
 import { Paper } from './Paper'
 import * as words from '@words/mixSheet'
 
-interface Props {
+export interface Props {
     piece: PieceRow
     coat: CoatRow
     room: RoomSpec

@@ -22,7 +22,7 @@ interface Bench {
     cups: CupOnBench[]
 }
 
-interface Props extends Bench {
+export interface Props extends Bench {
     waiting: (PieceRow & { coat_id: number })[]
     pieces: number
     bottles: number

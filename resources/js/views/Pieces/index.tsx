@@ -17,7 +17,7 @@ interface ListedPlan {
     pieces: ListedPiece[]
 }
 
-interface Props {
+export interface Props {
     plans: ListedPlan[]
     find: string
     /** The one plan that is looked through; null for all. */

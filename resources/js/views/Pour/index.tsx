@@ -18,7 +18,7 @@ import { TheRest } from './TheRest'
 import { Wants } from './Wants'
 import * as words from '@words/pour'
 
-interface Props {
+export interface Props {
     pour: PourState
     planned: PlannedAndUsed
     cautions: { pour: string[]; heat: string[] }

@@ -7,7 +7,7 @@ import { VesselsTab } from './VesselsTab'
 import type { ShelfResin, ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
-interface Props {
+export interface Props {
     resins: ShelfResin[]
     supplies: ShelfSupply[]
     tab: string

@@ -15,7 +15,7 @@ import type { RoomSpec } from '../../types/plan'
 import { PlanFiles, type PlanFileRow } from './PlanFiles'
 import * as texts from '@words/studio'
 
-interface Props {
+export interface Props {
     name: string
     room: RoomSpec
     read: Read

@@ -23,7 +23,7 @@ import type { Drawing, PieceRow, Sentences } from '../../types/page'
 import type { PieceSpec, SideName } from '../../types/plan'
 import * as words from '@words/takeIn'
 
-interface Props {
+export interface Props {
     piece: (PieceRow & { coat_id: number | null; read: Read; casts: number }) | null
     /** How each kind begins; of a new piece only. */
     usual: Record<string, UsualPiece> | null

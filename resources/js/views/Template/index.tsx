@@ -8,7 +8,7 @@ import { useUnits } from '../../lib/pages'
 import type { PieceRow } from '../../types/page'
 import * as words from '@words/template'
 
-interface Props {
+export interface Props {
     piece: PieceRow
     /** How much smaller it is all round. */
     less_mm: number

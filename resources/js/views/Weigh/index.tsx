@@ -21,7 +21,7 @@ import { useScale } from './useScale'
 import { WeighStepView } from './WeighStepView'
 import * as words from '@words/weigh'
 
-interface Props {
+export interface Props {
     mixing: MixingState
     batch: BatchFigures
     plan_id: number
