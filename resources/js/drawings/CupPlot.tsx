@@ -1,6 +1,7 @@
-import { scaleLinear, scaleLog } from 'd3-scale'
+import { ticks } from 'd3-array'
 import { line } from 'd3-shape'
 import type { ReactNode } from 'react'
+import { byFactors, clamped, linear } from './linear'
 import type { Compared, CupFigures } from '../types/mixing'
 import * as texts from '@words/drawings'
 
@@ -29,14 +30,15 @@ export function CupPlot(props: Props): ReactNode {
     const { cup, width, height } = props
     const [left, right, top, gap, foot] = [46, 96, 8, 20, 22]
     const half = top + (height - top - gap - foot) / 2
-    const x = scaleLinear([0, cup.until_min], [left, width - right])
+    const x = linear([0, cup.until_min], [left, width - right])
     const drawn = ORDER.filter((one) => props.shown.includes(one) && cup.compared[one] !== undefined)
     const plots = drawn.map((one) => ({ one, plot: cup.compared[one]?.plot ?? [] }))
     const hottest = Math.min(80, Math.max(45, ...plots.flatMap(({ plot }) => plot.map(([, c]) => c))))
     const coolest = Math.min(20, ...plots.flatMap(({ plot }) => plot.map(([, c]) => c)))
-    const temperature = scaleLinear([Math.floor(coolest / 5) * 5, hottest], [half, top]).clamp(true)
+    const floorC = Math.floor(coolest / 5) * 5
+    const temperature = clamped([floorC, hottest], [half, top])
     const thinnest = Math.min(1, ...plots.flatMap(({ plot }) => plot.map(([, , paS]) => paS)))
-    const thickness = scaleLog([Math.max(0.05, thinnest * 0.8), 40], [height - foot, half + gap]).clamp(true)
+    const thickness = byFactors([Math.max(0.05, thinnest * 0.8), 40], [height - foot, half + gap])
     const curve = (plot: [number, number, number][], y: (point: [number, number, number]) => number): string =>
         line<[number, number, number]>()
             .x(([min]) => x(min))
@@ -48,7 +50,7 @@ export function CupPlot(props: Props): ReactNode {
     )
     return (
         <svg width={width} height={height} className="block max-w-full" aria-hidden="true">
-            {[...temperature.ticks(4)].map((c) => (
+            {ticks(floorC, hottest, 4).map((c) => (
                 <g key={c}>
                     <path d={`M${left} ${temperature(c)} H${width - right}`} stroke="var(--hair)" strokeWidth="1" />
                     <text
@@ -87,7 +89,7 @@ export function CupPlot(props: Props): ReactNode {
             <text x={left + 4} y={half + gap + 13} className="text-[12px]" fill="var(--ink)">
                 {texts.thicknessPaS}
             </text>
-            {x.ticks(width < 480 ? 3 : 6).map((min) => (
+            {ticks(0, cup.until_min, width < 480 ? 3 : 6).map((min) => (
                 <text
                     key={min}
                     x={x(min)}

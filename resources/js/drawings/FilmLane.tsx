@@ -1,7 +1,7 @@
-import { scaleLinear, scaleSymlog } from 'd3-scale'
 import { useState, type ReactNode } from 'react'
 import { useWidth } from '../lib/width'
 import type { PhaseName, PhaseSpan } from '../types/answer'
+import { bent, linear } from './linear'
 import { PHASES, PhaseStretch } from './phases'
 
 export interface LanePhase {
@@ -42,10 +42,7 @@ export function FilmLane({ phases, ticks = [], nowMin, untilMin, height = 26, wo
     const width = useWidth(frame, 600)
     const last = phases[phases.length - 1]
     const end = Math.max(untilMin ?? Math.max(60, (last?.fromMin ?? 0) * 1.25), (nowMin ?? 0) * 1.02)
-    const x =
-        untilMin === undefined
-            ? scaleSymlog([0, end], [2, width - 2]).constant(30)
-            : scaleLinear([0, end], [2, width - 2])
+    const x = untilMin === undefined ? bent([0, end], [2, width - 2], 30) : linear([0, end], [2, width - 2])
     const y = 14
     let written = -WRITTEN_PX
     const marks = [0, 10, 20, 30, 40, 50, 60, 120, 240, 480, 1440, 2880, 4320, 10080].filter((min) => min <= end)

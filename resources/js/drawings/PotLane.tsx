@@ -1,5 +1,5 @@
-import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
+import { clamped } from './linear'
 import type { BatchFigures } from '../types/mixing'
 import * as texts from '@words/drawings'
 
@@ -16,7 +16,7 @@ interface Props {
 
 /** How long a batch lasts in its cup, as a film that sets: from the end of the mixing to the right. */
 export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
-    const x = scaleLinear([0, untilMin], [0, width]).clamp(true)
+    const x = clamped([0, untilMin], [0, width])
     // near a runaway the two moments fall together, and may be told in either order by a hair
     const pot = batch.pot_life_min ?? untilMin
     const spread = Math.min(pot, batch.spread_until_min ?? untilMin)

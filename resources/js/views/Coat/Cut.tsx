@@ -12,13 +12,13 @@ import type { PieceRow } from '../../types/page'
 import type { SizeField } from '../../types/plan'
 import { EdgeStrip } from './EdgeStrip'
 import { sizedBy } from './SizeFields'
-import type { useCoatDraft, Touched } from './useCoatDraft'
+import type { CoatDraft, Touched } from './useCoatDraft'
 import * as words from '@words/coat'
 
 const KeepWays = lazy(() => import('./KeepWays'))
 
 interface Props {
-    draft: ReturnType<typeof useCoatDraft>
+    draft: CoatDraft
     answer: StackAnswer
     piece: PieceRow
     coatId: number
@@ -144,6 +144,6 @@ export function Cut({ draft, answer, coatId, ...props }: Props): ReactNode {
 }
 
 /** What the pulled surface sets: a deep coat keeps being sized by its whole depth. */
-function pulls(draft: ReturnType<typeof useCoatDraft>): SizeField {
+function pulls(draft: CoatDraft): SizeField {
     return draft.rows.coat.spec.size_by.total_depth_mm === undefined ? 'thickness_mm' : 'total_depth_mm'
 }

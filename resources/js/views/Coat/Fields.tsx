@@ -8,7 +8,7 @@ import type { ResinRow } from '../../types/page'
 import type { Containment } from '../../types/plan'
 import { entryOf } from './entries'
 import { fitting, SizeFields } from './SizeFields'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 const EDGES: { value: Containment; label: string }[] = [
@@ -19,7 +19,7 @@ const EDGES: { value: Containment; label: string }[] = [
 ]
 
 interface Props {
-    draft: ReturnType<typeof useCoatDraft>
+    draft: CoatDraft
     resins: ResinRow[]
     answer: StackAnswer | null
     lastTookMl: number | null

@@ -7,7 +7,7 @@ import { fieldLength, fieldSize, fieldVolume } from '../../lib/format'
 import type { Units } from '../../types/page'
 import type { InclusionSpec } from '../../types/plan'
 import { Remove } from '../../controls/Remove'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 type Loose = Record<string, unknown>
@@ -20,7 +20,7 @@ const MEASURES: { value: 'size_mm' | 'volume_ml' | 'bulk_ml'; label: string }[] 
 
 /** Things that are embedded in the coat. */
 export function InclusionFields(props: {
-    draft: ReturnType<typeof useCoatDraft>
+    draft: CoatDraft
     inclusions: InclusionSpec[]
     units: Units
     small: string

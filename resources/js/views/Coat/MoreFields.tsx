@@ -9,11 +9,11 @@ import { entryOf } from './entries'
 import { InclusionFields } from './InclusionFields'
 import { PartsFields } from './PartsFields'
 import { ZoneFields } from './ZoneFields'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 /** What else a coat can be: how it is laid, a part of the face, colours wet on wet, things in it, what it lies on. */
-export function MoreFields({ draft, isNext }: { draft: ReturnType<typeof useCoatDraft>; isNext: boolean }): ReactNode {
+export function MoreFields({ draft, isNext }: { draft: CoatDraft; isNext: boolean }): ReactNode {
     const units = useUnits()
     const { spec } = draft.rows.coat
     const small = units === 'metric' ? 'mm' : 'in'

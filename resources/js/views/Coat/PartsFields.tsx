@@ -6,19 +6,13 @@ import { Field } from '../../controls/Field'
 import { LAYINGS } from '../../lib/words'
 import type { PartSpec } from '../../types/plan'
 import { Remove } from '../../controls/Remove'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 type Loose = Record<string, unknown>
 
 /** Colours that are laid wet on wet: one coat in parts. */
-export function PartsFields({
-    draft,
-    parts,
-}: {
-    draft: ReturnType<typeof useCoatDraft>
-    parts: PartSpec[]
-}): ReactNode {
+export function PartsFields({ draft, parts }: { draft: CoatDraft; parts: PartSpec[] }): ReactNode {
     const put = (list: Loose[], done: boolean): void =>
         done
             ? draft.keep({ coat: { parts: list.length === 0 ? null : list } })

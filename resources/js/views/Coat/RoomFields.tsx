@@ -4,7 +4,7 @@ import { Figure } from '../../controls/TraceSheet'
 import { useUnits } from '../../lib/pages'
 import type { CoatInForce } from '../../types/answer'
 import { entryOf } from './entries'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 /** The room that the coat is poured in. */
@@ -13,7 +13,7 @@ export function RoomFields({
     inForce,
     dewPointC,
 }: {
-    draft: ReturnType<typeof useCoatDraft>
+    draft: CoatDraft
     inForce: CoatInForce | undefined
     dewPointC: number | undefined
 }): ReactNode {

@@ -16,7 +16,7 @@ import { useUnits } from '../../lib/pages'
 import type { Schools } from '../../types/answer'
 import type { Units } from '../../types/page'
 import type { Containment, SizeField } from '../../types/plan'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as texts from '@words/coat'
 
 const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
@@ -54,7 +54,7 @@ export function fitting(
 }
 
 interface Props {
-    draft: ReturnType<typeof useCoatDraft>
+    draft: CoatDraft
     containment: Containment
     schools: Schools | undefined
     /** The angle at which it meets its edge now. */

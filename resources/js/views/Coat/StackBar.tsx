@@ -1,16 +1,13 @@
 import { Link, router } from '@inertiajs/react'
-import { ArrowDownIcon, ArrowUpIcon, CopyIcon, PlusIcon, ProhibitIcon, TrashIcon } from '@phosphor-icons/react'
-import { DropdownMenu } from 'radix-ui'
+import { ArrowDownIcon, ArrowUpIcon, CopyIcon, ProhibitIcon, TrashIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
-import { Button } from '../../controls/Button'
-import { Field } from '../../controls/Field'
-import { Sheet } from '../../controls/Sheet'
 import { joined, thickness, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
-import { useSending } from '../../lib/sending'
-import { COAT_KINDS, COAT_KINDS_FOR } from '../../lib/words'
+import { COAT_KINDS } from '../../lib/words'
 import type { PhaseName, StackAnswer, StackLayer } from '../../types/answer'
+import { AddCoat } from './AddCoat'
+import { KeepStack } from './KeepStack'
 import * as words from '@words/coat'
 
 interface Props {
@@ -106,36 +103,12 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                     <TrashIcon size={18} />
                 </Tool>
             </div>
-            <DropdownMenu.Root>
-                <DropdownMenu.Trigger
-                    aria-label={words.addACoat}
-                    className="my-1 flex min-h-10 shrink-0 items-center gap-1.5 rounded border border-line bg-sheet px-3 hover:bg-recess"
-                >
-                    <PlusIcon size={18} /> {words.coat}
-                </DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content
-                        align="end"
-                        sideOffset={4}
-                        className="z-40 max-h-[70dvh] w-72 overflow-auto rounded border-2 border-ink bg-sheet py-1"
-                    >
-                        {Object.entries(COAT_KINDS).map(([kind, word]) => (
-                            <Item key={kind} onPress={post(`/pieces/${pieceId}/coats`, { kind })}>
-                                {word} <span className="text-sm text-soft">{COAT_KINDS_FOR[kind]}</span>
-                            </Item>
-                        ))}
-                        <DropdownMenu.Separator className="my-1 border-t ruled" />
-                        {templates.map((template) => (
-                            <Item key={template.id} onPress={post(`/pieces/${pieceId}/templates/${template.id}`)}>
-                                {words.lay}
-                                {template.name}
-                                {words.instead}
-                            </Item>
-                        ))}
-                        <Item onPress={() => setNaming(true)}>{words.keepThisStackForOtherPieces}</Item>
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <AddCoat
+                templates={templates}
+                onKind={(kind) => post(`/pieces/${pieceId}/coats`, { kind })()}
+                onTemplate={(id) => post(`/pieces/${pieceId}/templates/${id}`)()}
+                onKeep={() => setNaming(true)}
+            />
             {whole !== undefined &&
                 whole.thickness_mm !== null &&
                 (stack.length > 1 || whole.target_thickness_mm !== null) && (
@@ -146,7 +119,7 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                         , {trimmed(whole.resin_g, 1)} {words.gOfResinOnEach}
                     </p>
                 )}
-            <NameSheet open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />
+            <KeepStack open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />
         </div>
     )
 }
@@ -168,59 +141,5 @@ function Tool(props: { label: string; disabled?: boolean; onPress: () => void; c
         >
             {props.children}
         </button>
-    )
-}
-
-function Item(props: { onPress: () => void; children: ReactNode }): ReactNode {
-    return (
-        <DropdownMenu.Item
-            onSelect={props.onPress}
-            className="flex min-h-10 cursor-pointer items-baseline gap-2 px-3 py-2 outline-none data-highlighted:bg-recess"
-        >
-            {props.children}
-        </DropdownMenu.Item>
-    )
-}
-
-function NameSheet(props: {
-    open: boolean
-    onClose: () => void
-    pieceId: number
-    flush: () => Promise<boolean>
-}): ReactNode {
-    const [name, setName] = useState('')
-    const { sending, sentences, options } = useSending()
-    const send = async (): Promise<void> => {
-        if (!(await props.flush())) return
-        router.post(`/pieces/${props.pieceId}/templates`, { name } as never, {
-            ...options,
-            preserveState: true,
-            onSuccess: props.onClose,
-        })
-    }
-    return (
-        <Sheet open={props.open} onClose={props.onClose} title={words.keepThisStack}>
-            <form
-                className="space-y-4"
-                onSubmit={(event) => {
-                    event.preventDefault()
-                    void send()
-                }}
-            >
-                <p>{words.itsCoatsCanThenBeLaidOnAnyOtherPiece}</p>
-                <Field
-                    label={words.nameOfTheStack}
-                    value={name}
-                    onChange={setName}
-                    placeholder={words.suchAsOurTiles}
-                    sentence={sentences.name}
-                    autoFocus
-                    large
-                />
-                <Button look="next" type="submit" disabled={sending}>
-                    {words.keepIt}
-                </Button>
-            </form>
-        </Sheet>
     )
 }

@@ -4,11 +4,11 @@ import { Button } from '../../controls/Button'
 import { Field } from '../../controls/Field'
 import type { CoatStep } from '../../types/answer'
 import type { StepSpec } from '../../types/plan'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 interface Props {
-    draft: ReturnType<typeof useCoatDraft>
+    draft: CoatDraft
     steps: CoatStep[]
 }
 

@@ -5,18 +5,13 @@ import { fieldLength } from '../../lib/format'
 import { SURFACES } from '../../lib/words'
 import type { Units } from '../../types/page'
 import type { ZoneSpec } from '../../types/plan'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
 type Loose = Record<string, unknown>
 
 /** The part of the face that the coat covers. */
-export function ZoneFields(props: {
-    draft: ReturnType<typeof useCoatDraft>
-    zone: ZoneSpec | null
-    units: Units
-    small: string
-}): ReactNode {
+export function ZoneFields(props: { draft: CoatDraft; zone: ZoneSpec | null; units: Units; small: string }): ReactNode {
     const { draft, units } = props
     const zone = props.zone as Loose | null
     const kind =

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react'
 import { Field } from '../../controls/Field'
-import type { useCoatDraft } from './useCoatDraft'
+import type { CoatDraft } from './useCoatDraft'
 
 /** Makes one typed field of the coat or its room: what is typed stays until it is saved. */
-export function entryOf(draft: ReturnType<typeof useCoatDraft>) {
+export function entryOf(draft: CoatDraft) {
     return function entry(
         part: 'coat' | 'studio' | 'piece',
         field: string,

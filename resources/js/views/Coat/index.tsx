@@ -1,29 +1,24 @@
 import { router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon } from '@phosphor-icons/react'
-import { Tabs } from 'radix-ui'
-import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react'
+import { useCallback, useState, type ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
-import { Switch } from '../../controls/Choice'
 import { StaleStrip } from '../../controls/StaleStrip'
 import { StagePage } from '../../controls/Stages'
 import { Figure, Traced } from '../../controls/TraceSheet'
 import { WhereItGoes } from '../../drawings/WhereItGoes'
-import { sizeOf, volume } from '../../lib/format'
+import { volume } from '../../lib/format'
 import { ask, type Read } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import { useUndoKey } from '../../lib/undo'
-import { surfaceWord } from '../../lib/words'
 import type { Advice, PhaseName, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, EdgeSpec, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
-import { AnswerCups, Portions } from './Answer'
+import { AnswerCups } from './Answer'
 import { Cut } from './Cut'
-import { Fields } from './Fields'
 import { FilmFacts } from './FilmFacts'
-import { RoomFields } from './RoomFields'
 import { StackBar } from './StackBar'
-import { StepsPanel } from './StepsPanel'
+import { WhatToSet } from './WhatToSet'
 import { useCoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
@@ -47,8 +42,6 @@ export interface Props {
     sentences: Sentences | null
     running_pour_id: string | null
 }
-
-const MoreFields = lazy(async () => ({ default: (await import('./MoreFields')).MoreFields }))
 
 const STATES = {
     saved: words.saved,
@@ -81,8 +74,6 @@ function CoatPage(props: Props): ReactNode {
     const { undo } = draft
     useUndoKey(undo)
 
-    const spec = props.piece.spec
-    const open = answer?.steps.filter((step) => !step.after && step.state === 'open').length ?? 0
     const goOn = async (): Promise<void> => {
         if (await draft.flush()) router.visit(`/coats/${props.coat.id}/mix`)
     }
@@ -123,59 +114,7 @@ function CoatPage(props: Props): ReactNode {
                 />
                 <div className="grid flex-1 lg:grid-cols-[20rem_1fr]">
                     <div className="order-2 p-4 pt-2 sm:px-6 lg:order-1 lg:max-h-[calc(100dvh-13.2rem)] lg:overflow-y-auto lg:border-r lg:ruled">
-                        <Tabs.Root defaultValue="coat">
-                            <Tabs.List aria-label={words.whatToSet} className="-mx-2 mb-2 flex border-b ruled">
-                                <Tab value="coat">{words.coat}</Tab>
-                                <Tab value="more">{words.more}</Tab>
-                                <Tab value="steps">
-                                    {words.steps} <span className="text-sm text-soft">{open}</span>
-                                </Tab>
-                                <Tab value="room">{words.room}</Tab>
-                            </Tabs.List>
-                            <Tabs.Content value="coat">
-                                <p className="pb-2 text-sm text-soft">
-                                    {words.on} {surfaceWord(spec.surface).toLowerCase()},{' '}
-                                    {sizeOf(props.piece.drawing, units)}
-                                    {(spec.quantity ?? 1) > 1 && words.alike(spec.quantity ?? 1)}
-                                </p>
-                                <Fields
-                                    draft={draft}
-                                    resins={props.resins}
-                                    answer={answer}
-                                    lastTookMl={props.last_took}
-                                />
-                                {answer?.face_down === true && (
-                                    <Switch
-                                        label={words.drawn}
-                                        value={hangs ? 'hangs' : 'lies'}
-                                        options={[
-                                            { value: 'lies', label: words.asItLies },
-                                            { value: 'hangs', label: words.asItWillHang },
-                                        ]}
-                                        onChange={(value) => setHangs(value === 'hangs')}
-                                    />
-                                )}
-                                {answer !== null && (
-                                    <div className="pt-3">
-                                        <Portions lifts={answer.coat.lifts} parts={answer.coat.parts} />
-                                    </div>
-                                )}
-                            </Tabs.Content>
-                            <Tabs.Content value="more">
-                                <Suspense fallback={null}>
-                                    <MoreFields
-                                        draft={draft}
-                                        isNext={(answer?.stack[0]?.id ?? props.coat.id) !== props.coat.id}
-                                    />
-                                </Suspense>
-                            </Tabs.Content>
-                            <Tabs.Content value="steps">
-                                <StepsPanel draft={draft} steps={answer?.steps ?? []} />
-                            </Tabs.Content>
-                            <Tabs.Content value="room">
-                                <RoomFields draft={draft} inForce={answer?.in_force} dewPointC={answer?.dew_point_c} />
-                            </Tabs.Content>
-                        </Tabs.Root>
+                        <WhatToSet {...props} draft={draft} hangs={hangs} onHangs={setHangs} />
                         {draft.state === 'stale' && (
                             <StaleStrip sentence={draft.sentences.form} onMine={draft.keepMine} />
                         )}
@@ -233,16 +172,5 @@ function CoatPage(props: Props): ReactNode {
                 </div>
             </StagePage>
         </Traced>
-    )
-}
-
-function Tab({ value, children }: { value: string; children: ReactNode }): ReactNode {
-    return (
-        <Tabs.Trigger
-            value={value}
-            className="min-h-11 flex-1 border-b-3 border-transparent px-1 whitespace-nowrap data-[state=active]:border-act data-[state=active]:font-semibold"
-        >
-            {children}
-        </Tabs.Trigger>
     )
 }

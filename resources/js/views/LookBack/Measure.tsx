@@ -1,6 +1,6 @@
-import { scaleLinear } from 'd3-scale'
 import type { ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
+import { linear } from '../../drawings/linear'
 import { joined, volumeMix } from '../../lib/format'
 import type { Units } from '../../types/page'
 
@@ -13,7 +13,7 @@ export function Measure(props: {
     units: Units
     figure?: string
 }): ReactNode {
-    const x = scaleLinear([0, Math.max(props.most, 1)], [0, 100])
+    const x = linear([0, Math.max(props.most, 1)], [0, 100])
     const shown = volumeMix(props.a, props.b, props.units)
     return (
         <div className="grid grid-cols-[5rem_1fr_8.5rem] items-center gap-3">
