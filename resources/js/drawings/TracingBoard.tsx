@@ -1,6 +1,7 @@
-import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
+import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { placeOf, type Held, type Marks, type Point } from '../lib/marks'
 import { smoothPath, smoothPieces } from '../lib/smooth'
+import { MARK_PX, REACH_PX, Piece, Mark, Inside } from './tracingMarks'
 import * as words from '@words/drawings'
 
 interface Props extends Marks {
@@ -26,10 +27,6 @@ const STEPS: Record<string, [number, number]> = {
     ArrowUp: [0, -1],
     ArrowDown: [0, 1],
 }
-
-/** How large a mark is on the screen, px, and how near one has to press. */
-const MARK_PX = 5
-const REACH_PX = 14
 
 /** A photo with what is marked on it: press to mark, drag to nudge, keys for both. */
 export function TracingBoard(props: Props): ReactNode {
@@ -225,58 +222,3 @@ export function TracingBoard(props: Props): ReactNode {
 
 // An edge has hundreds of pieces and marks, and a drag moves one: each is drawn anew only when it
 // changes itself, so that the browser paints again no more than the place where it lies.
-
-const Piece = memo(function Piece({ d, width }: { d: string; width: number }): ReactNode {
-    return (
-        <>
-            <path d={d} stroke="#ffffff" strokeWidth={2.2 * width} opacity="0.85" />
-            <path d={d} stroke="#a3340a" strokeWidth={width} />
-        </>
-    )
-})
-
-const Mark = memo(function Mark(props: { x: number; y: number; r: number; corner: boolean; dim: boolean }): ReactNode {
-    const { x, y, r, corner } = props
-    const look = {
-        fill: '#ffffff',
-        stroke: '#1b292c',
-        strokeWidth: r * 0.35,
-        opacity: props.dim ? 0.55 : 1,
-        className: 'cursor-move',
-    }
-    return corner ? (
-        <rect x={x - r} y={y - r} width={2 * r} height={2 * r} {...look} />
-    ) : (
-        <circle cx={x} cy={y} r={r} {...look} />
-    )
-})
-
-/** What the edge encloses, and where it is pressed to put a point in between. */
-function Inside(props: {
-    d: string
-    hole: boolean
-    /** How wide the edge can be pressed; 0 when it cannot. */
-    grip: number
-    onPress: (event: PointerEvent<SVGPathElement>) => void
-}): ReactNode {
-    return (
-        <>
-            <path
-                d={props.d}
-                fill={props.hole ? '#ffffff' : '#e39a26'}
-                fillOpacity={props.hole ? 0.5 : 0.22}
-                pointerEvents="none"
-            />
-            {props.grip > 0 && (
-                <path
-                    d={props.d}
-                    stroke="transparent"
-                    strokeWidth={props.grip}
-                    pointerEvents="stroke"
-                    className="cursor-copy"
-                    onPointerDown={props.onPress}
-                />
-            )}
-        </>
-    )
-}

@@ -1,4 +1,3 @@
-import { ticks } from 'd3-array'
 import type { ReactNode } from 'react'
 import type { StackLayer } from '../types/answer'
 
@@ -123,49 +122,6 @@ export function Inclusions(props: { layer: StackLayer; span: Span; frame: Frame 
     )
 }
 
-/** The edge of a held film or the foot of a wall in its true proportions. */
-export function RimDetail(props: { x: number; y: number; layer: StackLayer; say: string }): ReactNode {
-    const { layer } = props
-    const [wide, high] = [132, 42]
-    const tallest = Math.max(...layer.rim.map(([, mm]) => mm), 0.1)
-    const held = layer.containment === 'held'
-    const bulge = Math.max(0, ...layer.rim.map(([mm]) => -mm))
-    const scale = Math.min((high - 4) / tallest, 24)
-    const x0 = props.x + 8 + bulge * scale
-    const points = layer.rim
-        .map(([inMm, highMm]): [number, number] => [
-            x0 + inMm * scale,
-            props.y + high - highMm * scale - (held ? 0 : 8),
-        ])
-        .filter(([x]) => x <= props.x + wide)
-    const last = points[points.length - 1] ?? [x0, props.y + high]
-    const base = props.y + high
-    return (
-        <g aria-hidden="true">
-            <path
-                d={`M${x0} ${base}${points.map(([x, y]) => `L${x} ${y}`).join('')}L${props.x + wide} ${last[1]}V${base}Z`}
-                fill="url(#gloss)"
-                stroke="var(--resin-edge)"
-                strokeWidth="1.25"
-                strokeLinejoin="round"
-            />
-            <path
-                d={
-                    held
-                        ? `M${x0} ${base + 9}V${base}H${props.x + wide}`
-                        : `M${x0} ${props.y - 2}V${base}H${props.x + wide}`
-                }
-                fill="none"
-                stroke="var(--ink)"
-                strokeWidth="1.25"
-            />
-            <text x={props.x} y={base + 20} className="text-[11px]" fill="var(--ink-soft)">
-                {props.say}
-            </text>
-        </g>
-    )
-}
-
 /** A coat below, hatched, or one above, dashed. */
 export function OtherLayer(props: { d: string; above: boolean; name: string; onPress: () => void }): ReactNode {
     return (
@@ -192,35 +148,6 @@ export function Lifts(props: { frame: Frame; layer: StackLayer; top: number; bot
                 const y = props.bottom - ((props.bottom - props.top) * lift) / props.layer.lifts
                 return <path key={lift} d={`M${props.frame.left} ${y}H${props.frame.right}`} />
             })}
-        </g>
-    )
-}
-
-/** The ruler at the side of the section. */
-export function Ruler(props: {
-    left: number
-    height: (mm: number) => number
-    mostMm: number
-    /** What it counts in, and how many mm one is. */
-    unit: string
-    unitMm: number
-}): ReactNode {
-    const { height, mostMm, unitMm } = props
-    const steps = ticks(0, mostMm / unitMm, 6)
-    return (
-        <g className="text-[12px]" fill="var(--ink-soft)" pointerEvents="none">
-            {steps.map((at) => (
-                <g key={at}>
-                    <path d={`M${props.left - 8} ${height(at * unitMm)} h8`} stroke="var(--line)" strokeWidth="1.25" />
-                    <text x={props.left - 13} y={height(at * unitMm) + 4} textAnchor="end">
-                        {at}
-                    </text>
-                </g>
-            ))}
-            <path d={`M${props.left} ${height(0)} V${height(mostMm)}`} stroke="var(--line)" strokeWidth="1.25" />
-            <text x={props.left + 7} y={height(mostMm) + 8} className="text-[11px]">
-                {props.unit}
-            </text>
         </g>
     )
 }

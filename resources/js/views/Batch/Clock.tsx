@@ -1,17 +1,14 @@
 import { useState, type ReactNode } from 'react'
-import { Button } from '../../controls/Button'
 import { Check } from '../../controls/Choice'
-import { Field } from '../../controls/Field'
 import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { CupPlot } from '../../drawings/CupPlot'
 import { joined, likelyMinutes, span, temperature, trimmed } from '../../lib/format'
-import { ask } from '../../lib/http'
-import { useAttempt } from '../../lib/attempt'
 import { useUnits } from '../../lib/pages'
 import { useWidth } from '../../lib/width'
 import type { Units } from '../../types/page'
-import type { BatchFigures, BathFigures, Compared, CupFigures, StandingFigures } from '../../types/mixing'
+import type { BatchFigures, Compared, CupFigures, StandingFigures } from '../../types/mixing'
+import { Waits } from './Waits'
 import * as texts from '@words/batch'
 
 const WORDS: Record<Compared, string> = {
@@ -90,7 +87,7 @@ export function Clock({ figures, cup }: Props): ReactNode {
 }
 
 /** Nobody measures a dish to the millimetre. */
-function dishWords(mm: number, units: Units): string {
+export function dishWords(mm: number, units: Units): string {
     return units === 'metric' ? `${trimmed(mm / 10, 0)} cm` : `${trimmed(mm / 25.4, 0)} in`
 }
 
@@ -126,74 +123,5 @@ function Told({ figures, standing }: { figures: BatchFigures; standing: Standing
                       standing.runs_away ? texts.andRunsAway : '',
                   )}
         </>
-    )
-}
-
-/** Where to wait for a thick syrup, and for how long. */
-function Waits({ cup }: { cup: CupFigures }): ReactNode {
-    const units = useUnits()
-    const dish = cup.dish_mm === null ? '' : texts.of(dishWords(cup.dish_mm, units))
-    return (
-        <ul className="mt-1 text-soft">
-            {cup.waits.map(({ pa_s: paS, wait }) => {
-                const what = paS < 10 ? texts.dropsThatStayApart : texts.whatStaysWhereItIsPlaced
-                if (wait === null || wait.left_min === null || wait.left_min <= 0)
-                    return (
-                        <li key={paS}>
-                            {what}, {paS} {texts.paSItSetsFirst}
-                        </li>
-                    )
-                return (
-                    <li key={paS}>
-                        {what}, {paS} {texts.paS2} {wait.in === 'cup' ? texts.leaveItInTheCup : texts.waitInADish(dish)}{' '}
-                        {texts.forWord} {span(wait.min)}; {span(wait.left_min)} {texts.areLeftThen}
-                    </li>
-                )
-            })}
-        </ul>
-    )
-}
-
-/** What warming the bottles would change. */
-export function Bath({ planId, batch }: { planId: number; batch: string }): ReactNode {
-    const units = useUnits()
-    const [typed, setTyped] = useState('')
-    const [bath, setBath] = useState<BathFigures | null>(null)
-    const { sentences, attempt } = useAttempt()
-    const look = async (): Promise<void> => {
-        const url = `/plans/${planId}/batches/${batch}/bath`
-        const heard = await attempt(() => ask<{ bath: BathFigures | null }>('POST', url, { celsius: typed }))
-        if (heard !== null) setBath(heard.bath)
-    }
-    return (
-        <form
-            className="flex flex-wrap items-end gap-x-5 gap-y-1"
-            onSubmit={(event) => {
-                event.preventDefault()
-                void look()
-            }}
-        >
-            <Field
-                label={texts.bottlesWarmedTo}
-                unit={units === 'metric' ? '°C' : '°F'}
-                value={typed}
-                onChange={setTyped}
-                inputMode="decimal"
-                sentence={Object.values(sentences)[0]}
-                className="w-36"
-            />
-            <Button type="submit" className="min-h-9" disabled={typed.trim() === ''}>
-                {texts.whatItChanges}
-            </Button>
-            {bath !== null && (
-                <p className="min-w-0 flex-1" role="status">
-                    {trimmed(bath.thinner, 1)} {texts.timesAsThinBubblesRiseAsMuchFasterIn}{' '}
-                    {bath.pot_life_min === null ? 'hours' : span(bath.pot_life_min)} {texts.insteadOf}{' '}
-                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}
-                    {texts.onThePieceItSoonHasTheRoomsWarmthAnd} {span(bath.open_on_piece_min)}{' '}
-                    {texts.ofOpenTimeLessWhatItAgedNeverWaterIn}
-                </p>
-            )}
-        </form>
     )
 }

@@ -1,17 +1,17 @@
-import { MinusIcon, PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
-import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { Figure } from '../../controls/TraceSheet'
 import { Swatch } from '../../drawings/Swatch'
 import { fieldNumber, joined, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { ColourFigures, ColourSpec, DoseSpec, DoseUnit, Supplies } from '../../types/mixing'
+import type { ColourFigures, ColourSpec, Supplies } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { adjusted, withDose, withoutDoses } from './doses'
 import { KeepRecipe } from './KeepRecipe'
+import { Stepper } from './Stepper'
+import { AddDose } from './AddDose'
 import * as words from '@words/batch'
 
 interface Props {
@@ -118,69 +118,5 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                 </div>
             )}
         </li>
-    )
-}
-
-function Stepper(props: {
-    name: string
-    amount: string
-    grams: number
-    onLess: () => void
-    onMore: () => void
-}): ReactNode {
-    return (
-        <span className="flex items-center">
-            <button
-                type="button"
-                aria-label={words.less(props.name)}
-                onClick={props.onLess}
-                className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
-            >
-                <MinusIcon size={14} />
-            </button>
-            <span className="w-34 px-1.5 text-center leading-tight whitespace-nowrap">
-                <span className="block text-[15px] font-semibold">
-                    {props.amount} <span className="font-normal text-soft">{trimmed(props.grams, 2)} g</span>
-                </span>
-                <span className="block truncate text-xs text-soft" title={props.name}>
-                    {props.name}
-                </span>
-            </span>
-            <button
-                type="button"
-                aria-label={words.moreOf(props.name)}
-                onClick={props.onMore}
-                className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
-            >
-                <PlusIcon size={14} />
-            </button>
-        </span>
-    )
-}
-
-function AddDose({ supplies, onAdd }: { supplies: Supplies; onAdd: (dose: DoseSpec) => void }): ReactNode {
-    const [unit, setUnit] = useState<DoseUnit>('drops')
-    return (
-        <div className="flex items-end gap-3">
-            <Choice
-                label={words.countedIn}
-                value={unit}
-                options={(['drops', 'ml', 'g', 'dips', 'scoops'] as const).map((one) => ({ value: one, label: one }))}
-                onChange={(value) => setUnit(value as DoseUnit)}
-            />
-            <div className="w-44">
-                <Choice
-                    label={words.addToIt}
-                    value=""
-                    options={[
-                        { value: '', label: words.choose },
-                        ...supplies.colourants.map((one) => ({ value: one.id, label: one.name })),
-                    ]}
-                    onChange={(id) =>
-                        id !== '' && onAdd({ colourant: id, [unit]: unit === 'ml' || unit === 'g' ? 0.1 : 1 })
-                    }
-                />
-            </div>
-        </div>
     )
 }

@@ -6,9 +6,11 @@ import { Figure } from '../../controls/TraceSheet'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
 import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { BatchFigures, BatchSpec, CupFigures, Supplies, Thinner, WayName } from '../../types/mixing'
+import type { BatchFigures, BatchSpec, CupFigures, Supplies, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { SmallCup, Ways, WAYS } from './Ways'
+import { Otherwise } from './Otherwise'
+import { Thinned } from './Thinned'
 import * as words from '@words/batch'
 
 interface Props {
@@ -161,44 +163,5 @@ function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: b
                 </span>
             </p>
         </div>
-    )
-}
-
-/** The two amounts in whatever is at hand to measure with. */
-function Otherwise({ cup }: { cup: CupFigures }): ReactNode {
-    return (
-        <details className="text-sm">
-            <summary className="min-h-7 cursor-pointer text-soft">{words.inOtherMeasures}</summary>
-            <ul className="grid grid-cols-2 gap-x-6">
-                {cup.otherwise.map((one) => (
-                    <li key={one.unit} className="border-b ruled py-0.5">
-                        {trimmed(one.a, one.a < 10 ? 2 : 1)} + {trimmed(one.b, one.b < 10 ? 2 : 1)} {one.unit}
-                    </li>
-                ))}
-            </ul>
-        </details>
-    )
-}
-
-const THINNERS: { value: Thinner; label: string }[] = [
-    { value: 'none', label: words.nothing },
-    { value: 'alcohol', label: words.alcohol },
-    { value: 'solvent', label: words.solvent },
-    { value: 'unknown', label: words.notKnown },
-]
-
-/** What it is thinned with: no flame comes near it then. */
-function Thinned(props: { with: Thinner; onChange: (how: (batch: BatchSpec) => BatchSpec) => void }): ReactNode {
-    return (
-        <Choice
-            label={words.thinnedWithNoFlameOverIt}
-            value={props.with}
-            options={THINNERS}
-            onChange={(to) =>
-                props.onChange(({ thinned_with: _, ...rest }) =>
-                    to === 'none' ? rest : { ...rest, thinned_with: to as Thinner },
-                )
-            }
-        />
     )
 }

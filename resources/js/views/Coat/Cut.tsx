@@ -11,7 +11,7 @@ import type { Advice, Remedy, StackAnswer, WayToKeep } from '../../types/answer'
 import type { PieceRow } from '../../types/page'
 import type { SizeField } from '../../types/plan'
 import { EdgeStrip } from './EdgeStrip'
-import { sizedBy } from './SizeFields'
+import { sizedBy } from './sizes'
 import type { CoatDraft, Touched } from './useCoatDraft'
 import * as words from '@words/coat'
 

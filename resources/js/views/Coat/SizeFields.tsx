@@ -1,57 +1,14 @@
 import type { ReactNode } from 'react'
 import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
-import {
-    digits,
-    fieldLength,
-    fineFilm,
-    fieldSpread,
-    fieldVolume,
-    joined,
-    spread,
-    thickness,
-    volume,
-} from '../../lib/format'
+import { fineFilm, joined, spread, thickness, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { Schools } from '../../types/answer'
-import type { Units } from '../../types/page'
 import type { Containment, SizeField } from '../../types/plan'
 import type { CoatDraft } from './useCoatDraft'
+import { SCHOOLS, sizedBy } from './sizes'
+import { written, unitOf, equivalent } from './equivalent'
 import * as texts from '@words/coat'
-
-const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
-    { value: 'thickness_mm', label: texts.filmThickness },
-    { value: 'ml_per_cm2', label: texts.spreadRate },
-    { value: 'ml_per_piece', label: texts.amountForEachPiece },
-    { value: 'total_depth_mm', label: texts.depthInLifts, only: 'dammed' },
-    { value: 'rest_leaving_mm', label: texts.theRestOfTheRecess, only: 'dammed' },
-    { value: 'rest_leaving_ml', label: texts.theRestOfTheMould, only: 'dammed' },
-    { value: 'stays_mm', label: texts.whatIsToStay, only: 'open' },
-    { value: 'edge_angle_deg', label: texts.angleAtTheEdge, only: 'held' },
-]
-
-const NOTHING = Object.fromEntries(SCHOOLS.map(({ value }) => [value, null]))
-
-/** Sized by one school: all others are left out, so that it stands alone. */
-export function sizedBy(
-    school: SizeField,
-    value: unknown,
-    counted: 'laid' | 'mixed' | null = null,
-): Record<string, unknown> {
-    return { ...NOTHING, counted, usual: null, [school]: value }
-}
-
-/** Another way to end at the edge takes a school away that goes only with the one before: then the same film is meant. */
-export function fitting(
-    size: Record<string, unknown>,
-    containment: Containment,
-    filmMm: number | null,
-): Record<string, unknown> | null {
-    const by = SCHOOLS.find(({ value }) => size[value] !== undefined && size[value] !== null)
-    return by?.only === undefined || by.only === containment || filmMm === null
-        ? null
-        : sizedBy('thickness_mm', Math.round(filmMm * 1000) / 1000)
-}
 
 interface Props {
     draft: CoatDraft
@@ -158,46 +115,4 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
             )}
         </div>
     )
-}
-
-function written(by: SizeField, value: number, units: Units): string {
-    if (by === 'ml_per_cm2') return fieldSpread(value, units)
-    if (by === 'ml_per_piece' || by === 'rest_leaving_ml') return fieldVolume(value, units)
-    if (by === 'edge_angle_deg') return String(Math.round(value * 10) / 10)
-    return (by === 'thickness_mm' || by === 'stays_mm') && units === 'metric'
-        ? digits(value, 2)
-        : fieldLength(value, units)
-}
-
-function unitOf(by: SizeField, units: Units): string {
-    if (by === 'ml_per_cm2') return units === 'metric' ? 'ml/cm²' : 'fl oz/ft²'
-    if (by === 'ml_per_piece' || by === 'rest_leaving_ml') return units === 'metric' ? 'ml' : 'fl oz'
-    if (by === 'edge_angle_deg') return '°'
-    return units === 'metric' ? 'mm' : 'in'
-}
-
-/** The same film in another school's words, so that changing the school changes nothing else. */
-function equivalent(
-    to: SizeField,
-    schools: Schools | undefined,
-    edgeAngleDeg: number | null,
-    staysMm: number | null,
-): number {
-    const film = schools?.thickness_mm ?? 1
-    const round = (value: number): number => Math.round(value * 1000) / 1000
-    switch (to) {
-        case 'ml_per_cm2':
-            return round(schools?.ml_per_cm2 ?? 0.1)
-        case 'ml_per_piece':
-            return round(schools?.laid_ml ?? 1)
-        case 'edge_angle_deg':
-            return round(edgeAngleDeg ?? 60)
-        case 'stays_mm':
-            return round(staysMm ?? film)
-        case 'rest_leaving_mm':
-        case 'rest_leaving_ml':
-            return 0
-        default:
-            return round(film)
-    }
 }

@@ -1,16 +1,14 @@
-import { useDraggable, useDroppable } from '@dnd-kit/core'
+import { useDroppable } from '@dnd-kit/core'
 import { Link } from '@inertiajs/react'
-import { useState, type ReactNode } from 'react'
+import { type ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
 import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
-import { PotLane } from '../../drawings/PotLane'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
 import { joined, volume, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import { useWidth } from '../../lib/width'
-import { COAT_KINDS } from '../../lib/words'
 import type { BatchFigures, Mixings } from '../../types/mixing'
+import { Band } from './Band'
 import * as words from '@words/evening'
 
 /** Pieces of one coat in one batch. */
@@ -21,7 +19,7 @@ export interface Block {
     count: number
 }
 
-interface Props {
+export interface BatchRowProps {
     number: number
     batch: BatchFigures
     scale: number
@@ -35,7 +33,7 @@ interface Props {
 }
 
 /** One cup of the evening: itself to scale, what to weigh out, and how long it lasts against what is poured from it. */
-export function BatchRow(props: Props): ReactNode {
+export function BatchRow(props: BatchRowProps): ReactNode {
     const { batch } = props
     const units = useUnits()
     const { setNodeRef, isOver } = useDroppable({ id: batch.id })
@@ -110,94 +108,4 @@ function Amount({ part, grams }: { part: 'A' | 'B'; grams: string }): ReactNode 
             <span className="font-text text-sm font-normal text-soft"> g</span>
         </span>
     )
-}
-
-/** The lane with what is poured laid over it; a block can be taken hold of. */
-function Band({ batch, untilMin, onBlock }: Props): ReactNode {
-    const [frame, setFrame] = useState<HTMLDivElement | null>(null)
-    const width = useWidth(frame, 480)
-    const x = (min: number): number => (Math.min(min, untilMin) / untilMin) * width
-    const height = 46
-    return (
-        <div ref={setFrame} className="relative w-full">
-            <PotLane batch={batch} untilMin={untilMin} width={width} height={height} />
-            {batch.colouring_min > 0 && (
-                <span
-                    title={words.coloursMin(batch.colours.length, batch.colouring_min)}
-                    className="absolute top-1.5 flex h-[34px] items-center justify-center gap-0.5 overflow-hidden rounded border border-ink bg-sheet"
-                    style={{ left: 1, width: x(batch.colouring_min) - 2 }}
-                >
-                    {swatchesOf(batch).map(([name, colour]) => (
-                        <span
-                            key={name}
-                            className="size-3.5 rounded-full border border-ink"
-                            style={{ background: colour }}
-                        />
-                    ))}
-                </span>
-            )}
-            {batch.turns.map((turn, index) => (
-                <PieceBlock
-                    key={turn.coat}
-                    block={{
-                        coat: turn.coat,
-                        from: batch.id,
-                        name: batch.pieces[index]?.name ?? '',
-                        count: turn.count,
-                    }}
-                    detail={COAT_KINDS[batch.pieces[index]?.kind ?? ''] ?? ''}
-                    quantity={batch.pieces[index]?.quantity ?? turn.count}
-                    left={x(turn.from_min)}
-                    width={x(turn.to_min) - x(turn.from_min)}
-                    onPress={onBlock}
-                />
-            ))}
-        </div>
-    )
-}
-
-function PieceBlock(props: {
-    block: Block
-    detail: string
-    quantity: number
-    left: number
-    width: number
-    onPress: (block: Block) => void
-}): ReactNode {
-    const { block } = props
-    const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
-        id: `${block.from} ${block.coat}`,
-        data: block,
-        attributes: { roleDescription: 'piece' },
-    })
-    const some = block.count < props.quantity ? words.of(block.count, props.quantity) : `${block.count}`
-    return (
-        <button
-            ref={setNodeRef}
-            type="button"
-            {...attributes}
-            {...listeners}
-            aria-label={words.move(some, block.name, props.detail.toLowerCase())}
-            onClick={() => props.onPress(block)}
-            className={`absolute top-1.5 flex h-[34px] touch-none items-center overflow-hidden rounded border-[1.5px] border-ink bg-sheet px-1.5 text-left text-sm leading-tight ${isDragging ? 'z-20 opacity-90' : 'hover:bg-bench'}`}
-            style={{
-                left: props.left + 1,
-                width: Math.max(26, props.width - 2),
-                transform: transform === null ? undefined : `translate(${transform.x}px, ${transform.y}px)`,
-            }}
-        >
-            <span className="truncate">
-                {props.quantity > 1 && <strong>{some} </strong>}
-                {block.name}
-            </span>
-        </button>
-    )
-}
-
-/** How each colour of a batch looks where it is poured first. */
-export function swatchesOf(batch: BatchFigures): [string, string][] {
-    return batch.colours.map((colour) => [
-        colour.name,
-        batch.swatches.find((swatch) => swatch.colour === colour.name)?.seen ?? 'transparent',
-    ])
 }

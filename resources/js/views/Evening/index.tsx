@@ -1,16 +1,4 @@
-import {
-    DndContext,
-    KeyboardSensor,
-    PointerSensor,
-    useDroppable,
-    useSensor,
-    useSensors,
-    type Active,
-    type DndContextProps,
-    type DragEndEvent,
-    type KeyboardSensorOptions,
-    type Over,
-} from '@dnd-kit/core'
+import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { Head, router } from '@inertiajs/react'
 import { ArrowCounterClockwiseIcon, PrinterIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
@@ -23,6 +11,8 @@ import { ChooseSheet } from './ChooseSheet'
 import type { Read } from '../../lib/http'
 import { MoveSheet } from './MoveSheet'
 import { useEvening } from './useEvening'
+import { NewCup } from './NewCup'
+import { KEYS, told } from './told'
 import * as texts from '@words/evening'
 
 export interface Props {
@@ -37,41 +27,6 @@ export interface Props {
 }
 
 const DAY_MIN = 24 * 60
-
-/** About the height of a row, px. */
-const ROW_PX = 100
-
-/** Space takes hold of a piece and lets go of it, arrows move it by a row; Enter asks how many go where. */
-const KEYS: KeyboardSensorOptions = {
-    keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space'] },
-    coordinateGetter: (event, { currentCoordinates: at }) => {
-        if (event.code === 'ArrowDown') return { ...at, y: at.y + ROW_PX }
-        if (event.code === 'ArrowUp') return { ...at, y: at.y - ROW_PX }
-        return undefined
-    },
-}
-
-/** What a screen reader is told of a piece on its way, in the words of the page. */
-function told(cups: string[]): NonNullable<DndContextProps['accessibility']> {
-    const piece = (active: Active): string => (active.data.current as Block | undefined)?.name ?? texts.thePiece
-    const cup = (over: Over | null): string =>
-        over === null
-            ? texts.noCup
-            : over.id === 'new'
-              ? texts.aCupOfItsOwn2
-              : texts.cup2(cups.indexOf(String(over.id)) + 1)
-    return {
-        screenReaderInstructions: {
-            draggable: texts.spaceTakesHoldOfItArrowsMoveItFromCup,
-        },
-        announcements: {
-            onDragStart: ({ active }) => texts.isInHand(piece(active)),
-            onDragOver: ({ active, over }) => texts.isOver(piece(active), cup(over)),
-            onDragEnd: ({ active, over }) => texts.isLetGoOver(piece(active), cup(over)),
-            onDragCancel: ({ active }) => texts.isPutBack(piece(active)),
-        },
-    }
-}
 
 /** What is mixed tonight: one row for each cup, with how long it lasts and what is poured from it. */
 export default function Evening(props: Props): ReactNode {
@@ -197,19 +152,6 @@ export default function Evening(props: Props): ReactNode {
                     if (picked !== null && (await evening.move(picked.coat, picked.from, to, count))) setPicked(null)
                 }}
             />
-        </div>
-    )
-}
-
-/** Where a piece is dropped to get a cup of its own. */
-function NewCup(): ReactNode {
-    const { setNodeRef, isOver } = useDroppable({ id: 'new' })
-    return (
-        <div
-            ref={setNodeRef}
-            className={`m-4 grid min-h-12 place-items-center rounded border border-dashed px-4 text-soft sm:mx-6 ${isOver ? 'border-act bg-sheet text-ink' : 'border-line'}`}
-        >
-            {texts.dropAPieceHereForACupOfItsOwnOrPressIt}
         </div>
     )
 }

@@ -1,12 +1,13 @@
 import { Link, router } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
-import { day, digits, joined, moment, span, temperature, thickness, trimmed, volume } from '../../lib/format'
+import { day, digits, joined, moment, temperature, thickness, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS } from '../../lib/words'
-import type { HowItWent, Known, PlannedAndUsed, PourActState, PourState, Units } from '../../types/page'
+import type { Known, PlannedAndUsed, PourState, Units } from '../../types/page'
 import { SeenList } from '../Pour/SeenList'
 import { Measure } from './Measure'
+import { Acts } from './Acts'
 import * as texts from '@words/lookBack'
 
 type Poured = PourState & PlannedAndUsed
@@ -113,47 +114,6 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
 
 function known(how: Known | null): string {
     return how === null ? texts.notWrittenDown : KNOWN[how]
-}
-
-const SAID: HowItWent[] = ['early', 'late', 'skipped', 'missed']
-
-/** Which acts did not go as planned; all in time is said too. */
-function Acts({ acts }: { acts: PourActState[] }): ReactNode {
-    const said = acts.filter((act) => SAID.includes(act.went))
-    const open = acts.filter((act) => act.went === 'open').length
-    if (said.length === 0) {
-        return open === 0 ? (
-            <p className="mt-2">
-                {texts.all} {acts.length} {texts.actsWereDoneInTheirTime}
-            </p>
-        ) : null
-    }
-    return (
-        <ul className="mt-2">
-            {said.map((act) => (
-                <li key={act.id}>
-                    <strong className={act.went === 'missed' ? 'text-danger' : ''}>
-                        {act.title}: {wentOf(act)}
-                    </strong>
-                    {act.went === 'skipped' && `, ${act.skipped_because}`}
-                </li>
-            ))}
-        </ul>
-    )
-}
-
-function wentOf(act: PourActState): string {
-    const off = act.done_at === null || act.due_at === null ? 0 : Math.abs(act.done_at - act.due_at) / 60_000
-    switch (act.went) {
-        case 'late':
-            return texts.late(span(off))
-        case 'early':
-            return texts.early(span(off))
-        case 'skipped':
-            return 'skipped'
-        default:
-            return 'missed'
-    }
 }
 
 function difference(moreMl: number, plannedMl: number, units: Units): string {

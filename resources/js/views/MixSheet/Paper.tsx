@@ -1,25 +1,15 @@
 import type { ReactNode } from 'react'
-import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { partsOf } from '../../drawings/WhereItGoes'
-import {
-    joined,
-    likelyMinutes,
-    sizeOf,
-    span,
-    temperature,
-    thickness,
-    trimmed,
-    volume,
-    volumeMix,
-    weightMix,
-} from '../../lib/format'
+import { joined, sizeOf, temperature, thickness, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import { COAT_KINDS, surfaceWord, TOOLS } from '../../lib/words'
-import type { Answer, StackAnswer } from '../../types/answer'
+import { COAT_KINDS, surfaceWord } from '../../lib/words'
+import type { StackAnswer } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow } from '../../types/page'
-import { AnswerCups, Portions } from '../Coat/Answer'
+import { AnswerCups } from '../Coat/Answer'
+import { Portions } from '../Coat/Portions'
+import { Times } from './Times'
 import * as texts from '@words/mixSheet'
 
 interface Props {
@@ -144,71 +134,4 @@ export function Paper(props: Props): ReactNode {
             <footer className="mt-3 border-t ruled pt-1 text-xs text-soft">{props.noSubstitute}</footer>
         </article>
     )
-}
-
-/** The acts in their order; wipes and passes of many are one row. */
-function Times({ answer }: { answer: Answer }): ReactNode {
-    const units = useUnits()
-    const { torch, drips, film, windows } = answer.coat
-    const rows: { word: string; figure: string; text: string }[] = [
-        { word: texts.openFor, figure: 'open_min', text: span(film.open_min) },
-        ...torch.passes_min.map((min, index) => ({
-            word: texts.pass(TOOLS[torch.tool] ?? torch.tool, index + 1),
-            figure: `pass_${index + 1}_min`,
-            text: span(min),
-        })),
-        ...(drips === null ? [] : [{ word: texts.firstWipe, figure: 'wipe_1_min', text: span(drips.wipes_min[0]!) }]),
-        ...(drips === null || drips.wipes_min.length < 2
-            ? []
-            : [
-                  {
-                      word: texts.lastWipeOf(drips.wipes_min.length),
-                      figure: `wipe_${drips.wipes_min.length}_min`,
-                      text: span(drips.last_wipe_min),
-                  },
-              ]),
-        ...(drips === null || drips.dripped_ml < 1
-            ? []
-            : [{ word: texts.catchBelowIt, figure: 'dripped_ml', text: joined(volume(drips.dripped_ml, units)) }]),
-        ...(torch.look_min === null ? [] : [{ word: texts.lastLook, figure: 'look_min', text: span(torch.look_min) }]),
-        ...hours(texts.windowOpens, 'recoat_from_h', windows.recoat_from_h),
-        ...hours(texts.windowShuts, 'recoat_to_h', windows.recoat_to_h),
-        ...hours(texts.canBeHandled, 'handle_h', windows.handle_h),
-        ...hours(texts.cured, 'full_cure_h', windows.full_cure_h),
-    ]
-    return (
-        <table className="w-full">
-            <tbody>
-                {rows.map((row) => (
-                    <tr key={row.figure}>
-                        <th scope="row" className="py-0.5 text-left font-normal">
-                            {row.word}
-                        </th>
-                        <td className="py-0.5 text-right">
-                            <Likely
-                                of={row.figure}
-                                say={(value) =>
-                                    row.figure === 'dripped_ml'
-                                        ? volume(value, units)
-                                        : likelyMinutes(row.figure.endsWith('_h') ? 60 * value : value)
-                                }
-                                className="mr-3 max-sm:hidden print:hidden"
-                            />
-                            {row.text === '' ? (
-                                'unknown'
-                            ) : (
-                                <Figure of={row.figure} label={`${row.word}, ${row.text}`}>
-                                    {row.text}
-                                </Figure>
-                            )}
-                        </td>
-                    </tr>
-                ))}
-            </tbody>
-        </table>
-    )
-}
-
-function hours(word: string, figure: string, h: number | null): { word: string; figure: string; text: string }[] {
-    return [{ word, figure, text: h === null ? '' : span(h * 60) }]
 }

@@ -1,20 +1,18 @@
-import { router } from '@inertiajs/react'
 import { PrinterIcon } from '@phosphor-icons/react'
 import { useCallback, useState, type ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
 import { Button, LinkButton } from '../../controls/Button'
-import { Sheet } from '../../controls/Sheet'
 import { StagePage } from '../../controls/Stages'
 import { StartSheet } from '../../controls/StartSheet'
 import { Traced } from '../../controls/TraceSheet'
 import { ask } from '../../lib/http'
-import { useFormPress } from '../../lib/journal/useFormPress'
 import { useShared } from '../../lib/pages'
 import { useRanges } from '../../lib/ranges'
 import type { Advice, StackAnswer, Trace } from '../../types/answer'
 import type { CoatRow, PieceRow, ResinRow, Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
 import { Paper } from './Paper'
+import { Forward } from './Forward'
 import * as words from '@words/mixSheet'
 
 export interface Props {
@@ -119,61 +117,5 @@ export default function MixSheet(props: Props): ReactNode {
                 {words.startItWhenTheStirringEndsTheResinIs}
             </StartSheet>
         </Traced>
-    )
-}
-
-/** On to its cup: guided, or where it is mixed already, to the clock. */
-function Forward(
-    props: Pick<Props, 'answer' | 'coat' | 'cup' | 'running_pour_id' | 'asks_how' | 'weighable'> & {
-        onStart: () => void
-    },
-): ReactNode {
-    const { cup } = props
-    const press = useFormPress(true)
-    const [asking, setAsking] = useState(false)
-    const mix = async (by: 'scale' | 'cups' | null): Promise<void> => {
-        if (by === null && props.asks_how) return setAsking(true)
-        const how = by === null ? {} : { measure_by: by }
-        router.post(`/coats/${props.coat.id}/mixings`, { press: await press(), ...how } as never)
-    }
-    if (props.running_pour_id !== null)
-        return (
-            <Button look="next" className="min-w-44" onClick={() => router.visit(`/pours/${props.running_pour_id}`)}>
-                {words.toTheRunningPour}
-            </Button>
-        )
-    return (
-        <>
-            {cup === null && (
-                <Button
-                    look={props.weighable ? 'plain' : 'next'}
-                    disabled={props.answer === null}
-                    onClick={props.onStart}
-                >
-                    {words.itIsMixed}
-                </Button>
-            )}
-            {cup !== null && (
-                <LinkButton look="next" className="min-w-44" href={`/mixings/${cup.id}`}>
-                    {cup.mixed ? words.itIsMixedPourIt : words.goOnMixing}
-                </LinkButton>
-            )}
-            {cup === null && props.weighable && (
-                <Button look="next" className="min-w-44" onClick={() => void mix(null)}>
-                    {words.mixItNow}
-                </Button>
-            )}
-            <Sheet open={asking} onClose={() => setAsking(false)} title={words.howDoYouMeasure}>
-                <p>{words.youAreAskedOnceUnderStudioItCanBe}</p>
-                <div className="mt-4 grid gap-3 sm:grid-cols-2">
-                    <Button look="next" className="min-h-16 text-xl" onClick={() => void mix('scale')}>
-                        {words.iWeighIt}
-                    </Button>
-                    <Button look="next" className="min-h-16 text-xl" onClick={() => void mix('cups')}>
-                        {words.byTheMarksOfCups}
-                    </Button>
-                </div>
-            </Sheet>
-        </>
     )
 }

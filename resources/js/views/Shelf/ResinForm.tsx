@@ -1,19 +1,13 @@
 import { router } from '@inertiajs/react'
 import { useEffect, useState, type ReactNode } from 'react'
-import { Button } from '../../controls/Button'
-import { StaleStrip } from '../../controls/StaleStrip'
 import { Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
-import { Remove } from '../../controls/Remove'
 import { Sheet } from '../../controls/Sheet'
-import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import { ask } from '../../lib/http'
 import { attempted } from '../../lib/attempt'
-import { bothParts } from '../../lib/inTwo'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
-import type { PhaseSpan } from '../../types/answer'
 import type { Sentences } from '../../types/page'
 import { LabelWords } from './LabelWords'
 import {
@@ -29,6 +23,9 @@ import {
     type WorkingIn,
 } from './resinFields'
 import type { ShelfResin } from './types'
+import { KeepResin } from './KeepResin'
+import { LabelBeside, type Checked } from './LabelBeside'
+import { Ratio } from './Ratio'
 import * as texts from '@words/shelf'
 
 interface Props {
@@ -50,19 +47,10 @@ export function ResinForm(props: Props): ReactNode {
     )
 }
 
-interface Checked {
-    doubts: string[]
-    silences: string[]
-    phases: PhaseSpan[]
-    /** What is taken where the label is silent, by its field. */
-    typical: Record<string, number>
-}
-
 function Form({ resin, copy, onClose }: Props): ReactNode {
     const units = useUnits()
     const [typed, setTyped] = useState<Typed>(() => begin(resin, copy, units))
     const [words, setWords] = useState(resin?.sheet.label_words ?? [])
-    const [photo, setPhoto] = useState<string | null>(null)
     const [checked, setChecked] = useState<Checked | null>(null)
     const [faults, setFaults] = useState<Sentences>({})
     const { sending, sentences, options } = useSending()
@@ -79,12 +67,10 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
     const [workingIn, setWorkingIn] = useState<WorkingIn>('open_min')
     const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
     useEffect(() => check(sheetOf(typed, words, true)), [typed, words, check])
-    useEffect(() => () => (photo === null ? undefined : URL.revokeObjectURL(photo)), [photo])
     const usual = (key: string): string => {
         const typical = checked?.typical[key]
         return typical === undefined ? texts.notSaid : texts.isUsual(typical)
     }
-    const polyester = typed.family === 'polyester'
     const fields = (list: [string, string, string][]): ReactNode =>
         list.map(([key, label, unit]) => (
             <Field
@@ -142,48 +128,7 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                         onChange={(value) => put('pour_first', value)}
                     />
                 </div>
-                {polyester ? (
-                    <Field
-                        label={texts.catalystByTheDepthOfTheLayerFromThe}
-                        value={typed.catalyst ?? ''}
-                        hint={texts.depthInMmAndPerCentSuchAs12515101}
-                        sentence={shown.catalyst}
-                        onChange={(value) => put('catalyst', value)}
-                    />
-                ) : (
-                    <div className="grid grid-cols-[6rem_6rem_auto] items-end gap-6">
-                        <Field
-                            label="A"
-                            value={typed['ratio.a'] ?? ''}
-                            placeholder="3:1"
-                            onChange={(value) => put('ratio.a', value)}
-                            onDone={() => {
-                                const both = bothParts(typed['ratio.a'] ?? '')
-                                if (both !== null)
-                                    setTyped((before) => ({ ...before, 'ratio.a': both[0], 'ratio.b': both[1] }))
-                            }}
-                            sentence={shown['ratio.a'] ?? shown.ratio}
-                            large
-                        />
-                        <Field
-                            label="to B"
-                            value={typed['ratio.b'] ?? ''}
-                            onChange={(value) => put('ratio.b', value)}
-                            sentence={shown['ratio.b']}
-                            inputMode="decimal"
-                            large
-                        />
-                        <Switch
-                            label={texts.countedBy}
-                            value={typed['ratio.by'] ?? 'volume'}
-                            options={[
-                                { value: 'volume', label: 'volume' },
-                                { value: 'weight', label: 'weight' },
-                            ]}
-                            onChange={(value) => put('ratio.by', value)}
-                        />
-                    </div>
-                )}
+                <Ratio typed={typed} sentences={shown} put={put} />
                 <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[13.5rem_auto]">
                     <Field
                         label={texts.workingTimeOnTheLabel}
@@ -252,77 +197,16 @@ function Form({ resin, copy, onClose }: Props): ReactNode {
                     onChange={(value) => put(PACKS, value)}
                 />
             </div>
-            <aside className="space-y-4 lg:min-h-0 lg:overflow-auto">
-                {photo === null ? (
-                    <label className="flex min-h-14 cursor-pointer items-center justify-center rounded border border-dashed border-line px-3 focus-within:outline-3 focus-within:outline-act">
-                        {texts.layAPhotoOfTheLabelBesideIt}
-                        <input
-                            type="file"
-                            accept="image/*"
-                            className="sr-only"
-                            onChange={(event) => {
-                                const file = event.target.files?.[0]
-                                if (file !== undefined) setPhoto(URL.createObjectURL(file))
-                            }}
-                        />
-                    </label>
-                ) : (
-                    <div className="relative">
-                        <div className="max-h-[38dvh] overflow-auto border ruled">
-                            <img src={photo} alt={texts.theLabel} className="w-[160%] max-w-none" />
-                        </div>
-                        <Remove label={texts.takeThePhotoAway} onPress={() => setPhoto(null)} />
-                    </div>
-                )}
-                {checked !== null && (
-                    <>
-                        <FilmLane phases={lanePhases(checked.phases)} height={20} words={false} />
-                        {checked.doubts.map((doubt) => (
-                            <p key={doubt} className="rounded bg-kraft px-3 py-1.5 text-kraft-ink">
-                                <strong>{texts.lookAgain} </strong>
-                                {doubt}
-                            </p>
-                        ))}
-                        {checked.silences.length > 0 && (
-                            <div>
-                                <h3 className="font-bold">{texts.whatItsSilenceCosts}</h3>
-                                <ul className="mt-1 space-y-1 text-[15px]">
-                                    {checked.silences.map((silence) => (
-                                        <li key={silence} className="border-l-2 border-line pl-2">
-                                            {silence}
-                                        </li>
-                                    ))}
-                                </ul>
-                            </div>
-                        )}
-                    </>
-                )}
-                {checked === null && <p className="text-soft">{texts.itsNameItsRatioAndItsWorkingTimeAre}</p>}
-            </aside>
-            <div className="sticky bottom-0 space-y-2 border-t ruled bg-sheet pt-2 lg:static lg:border-0">
-                <div className="flex flex-wrap gap-3">
-                    <Button look="next" type="submit" disabled={sending} className="min-w-36">
-                        {texts.keepTheSheet}
-                    </Button>
-                    {resin !== null && !copy && (
-                        <Button
-                            onClick={() =>
-                                router.delete(`/shelf/resins/${resin.id}`, { ...options, onSuccess: onClose })
-                            }
-                        >
-                            {texts.takeItAway}
-                        </Button>
-                    )}
-                </div>
-                {sentences.stale !== undefined ? (
-                    <StaleStrip sentence={sentences.form} onMine={() => keep({ resin: Number(sentences.stale) })} />
-                ) : (
-                    (sentences.form ?? '') !== '' && <p className="font-semibold text-danger">{sentences.form}</p>
-                )}
-                {resin !== null && !copy && (
-                    <p className="text-sm text-soft">{texts.whatWasPouredKeepsTheSheetAsItWas}</p>
-                )}
-            </div>
+            <LabelBeside checked={checked} />
+            <KeepResin
+                resin={copy ? null : resin}
+                sending={sending}
+                sentences={sentences}
+                onMine={(version) => keep({ resin: version })}
+                onAway={() =>
+                    resin !== null && router.delete(`/shelf/resins/${resin.id}`, { ...options, onSuccess: onClose })
+                }
+            />
         </form>
     )
 }

@@ -4,7 +4,7 @@ import { Field } from '../../controls/Field'
 import { fieldLength } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { PieceSpec } from '../../types/plan'
-import { Holes } from './Measures'
+import { Holes } from './Holes'
 import { isShape, type DepthField, type Typed, type Way } from './typed'
 import * as words from '@words/takeIn'
 

@@ -66,3 +66,10 @@ export function isReady(saved: PieceSpec, typed: Typed, way: Way, lengthText: (f
                 .every((field) => lengthText(field).trim() !== '')
     }
 }
+
+export const NEW: PieceSpec = {
+    kind: 'canvas',
+    outline: { shape: 'rectangle' },
+    coated_edges: 'all',
+    surface: 'primed_canvas',
+}

@@ -1,26 +1,22 @@
 import { router } from '@inertiajs/react'
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
-import { Choice, Switch } from '../../controls/Choice'
-import { Field } from '../../controls/Field'
-import { StaleStrip } from '../../controls/StaleStrip'
 import { StagePage } from '../../controls/Stages'
-import { Figure, Traced } from '../../controls/TraceSheet'
-import { OutlineDrawing } from '../../drawings/OutlineDrawing'
-import { area, fieldLength, joined, length, volume } from '../../lib/format'
+import { Traced } from '../../controls/TraceSheet'
 import { ask, type Read } from '../../lib/http'
 import { attempted } from '../../lib/attempt'
 import { useLatest } from '../../lib/latest'
 import { useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
-import { KINDS, SURFACES } from '../../lib/words'
-import { begin, isReady, unmeasured, type UsualPiece } from './begin'
-import { Details } from './Details'
-import { OtherMeasures } from './Measures'
-import { changes, isShape, SHAPE_LENGTHS, sides, wayOf, whole, type LengthField, type Typed, type Way } from './typed'
+import { isReady, unmeasured, type UsualPiece } from './begin'
+import { changes, isShape, wayOf, whole, type Typed } from './typed'
 import type { PieceFigures, Trace } from '../../types/answer'
 import type { Drawing, PieceRow, Sentences } from '../../types/page'
-import type { PieceSpec, SideName } from '../../types/plan'
+import type { SideName } from '../../types/plan'
+import { PieceForm } from './PieceForm'
+import { PieceShown } from './PieceShown'
+import { NEW } from './begin'
+import { textOf } from './typed'
 import * as words from '@words/takeIn'
 
 export interface Props {
@@ -34,29 +30,6 @@ interface Live {
     drawing: Drawing
 }
 
-const SHAPES: { value: string; label: string }[] = [
-    { value: 'rectangle', label: words.rectangle },
-    { value: 'circle', label: words.circle },
-    { value: 'ellipse', label: words.oval },
-    { value: 'ring', label: words.ring },
-    { value: 'other', label: words.other },
-]
-
-const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: string }> = {
-    width_mm: { label: words.width, metric: 'as 62 x 41 cm', imperial: 'as 24 x 36' },
-    height_mm: { label: words.height, metric: 'as 410', imperial: 'as 16 1/2' },
-    radius_mm: { label: words.corners, metric: 'square', imperial: 'square' },
-    diameter_mm: { label: words.diameter, metric: words.suchAs90Cm, imperial: words.suchAs3 },
-    inner_mm: { label: words.innerDiameter, metric: words.suchAs10Cm, imperial: words.suchAs4 },
-}
-
-const NEW: PieceSpec = {
-    kind: 'canvas',
-    outline: { shape: 'rectangle' },
-    coated_edges: 'all',
-    surface: 'primed_canvas',
-}
-
 /** Taking a piece in: what it is, how large, what it drinks, where the film ends. */
 export default function TakeIn({ piece, usual }: Props): ReactNode {
     const units = useUnits()
@@ -68,17 +41,8 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
     const left = useRef(new Set<string>())
 
     const way = typed.way ?? wayOf(saved)
-    const simple = SHAPES.some(({ value }) => value === way)
-    const lengthText = (field: LengthField): string =>
-        typed.lengths?.[field] ?? fieldLength(saved.outline?.[field], units)
-    const field = {
-        name: typed.name ?? piece?.name ?? '',
-        edge: typed.depths?.edge_depth_mm ?? fieldLength(saved.edge_depth_mm, units),
-        quantity: typed.quantity ?? String(saved.quantity ?? 1),
-    }
     const edges = typed.edges ?? (typeof saved.coated_edges === 'number' ? 'all' : (saved.coated_edges ?? 'none'))
-    const surface = typed.surface ?? saved.surface
-    const ready = isReady(saved, typed, way, lengthText)
+    const ready = isReady(saved, typed, way, (field) => textOf(field, typed, saved, units))
 
     const latest = useLatest(async (body: unknown) => {
         const said = await attempted(() => ask<Live>('POST', '/pieces/live', body))
@@ -118,9 +82,6 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
         else router.put(`/pieces/${piece.id}`, { ...changes(saved, typed), read } as never, options)
     }
 
-    const figures = live?.piece ?? null
-    const drawing = (ready ? (live?.drawing ?? piece?.drawing) : undefined) ?? unmeasured(way)
-    const general = refused.form ?? heard.form
     const fetchTrace = useCallback(
         (figure: string) => ask<Trace>('POST', `/pieces/live/trace/${figure}`, JSON.parse(key)),
         [key],
@@ -171,211 +132,27 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                 }
             >
                 <div className="grid flex-1 lg:grid-cols-[25rem_1fr]">
-                    <form
-                        className="space-y-4 p-4 sm:p-6 lg:border-r lg:ruled"
-                        onSubmit={(event) => {
-                            event.preventDefault()
-                            send()
-                        }}
-                    >
-                        <Field
-                            label={words.name}
-                            value={field.name}
-                            onChange={(name) => change({ name })}
-                            sentence={sentence('name')}
-                            placeholder={words.suchAsAutumnSky}
-                            autoFocus={piece === null}
-                            large
-                        />
-                        <div className="grid grid-cols-2 gap-5">
-                            <Choice
-                                label={words.kind}
-                                value={typed.kind ?? saved.kind ?? 'other'}
-                                options={KINDS}
-                                onChange={(kind) =>
-                                    change({ kind, ...(usual === null ? {} : begin(usual[kind], typed)) })
-                                }
-                            />
-                            <Choice
-                                label={words.surface}
-                                value={surface}
-                                options={SURFACES}
-                                onChange={(value) => change({ surface: value })}
-                                sentence={sentence('surface')}
-                            />
-                        </div>
-                        <Switch
-                            label={words.shape}
-                            value={simple ? way : 'other'}
-                            options={SHAPES}
-                            onChange={(value) => {
-                                const to = (value === 'other' ? 'path' : value) as Way
-                                change({
-                                    way: to,
-                                    ...(to !== 'rectangle' && Array.isArray(edges) ? { edges: 'all' } : {}),
-                                })
-                            }}
-                        />
-                        {simple ? (
-                            <div
-                                className={`grid gap-5 ${way === 'rectangle' ? 'grid-cols-[1fr_1fr_6.5rem]' : 'grid-cols-2'}`}
-                            >
-                                {SHAPE_LENGTHS[way].map((name) => (
-                                    <Field
-                                        key={name}
-                                        label={LENGTHS[name].label}
-                                        value={lengthText(name)}
-                                        unit={units === 'metric' ? 'mm' : 'in'}
-                                        onChange={(value) => change({ lengths: { ...typed.lengths, [name]: value } })}
-                                        onDone={() => {
-                                            if (typed.lengths !== undefined) change({ lengths: sides(typed.lengths) })
-                                            leave(`outline.${name}`)()
-                                        }}
-                                        sentence={sentence(`outline.${name}`)}
-                                        placeholder={LENGTHS[name][units]}
-                                        large={name !== 'radius_mm'}
-                                    />
-                                ))}
-                            </div>
-                        ) : (
-                            <OtherMeasures
-                                saved={saved}
-                                typed={typed}
-                                way={way}
-                                change={change}
-                                sentence={sentence}
-                                leave={leave}
-                            />
-                        )}
-                        {sentence('outline') !== undefined && (
-                            <p className="font-semibold text-danger">{sentence('outline')}</p>
-                        )}
-                        <div className="grid grid-cols-2 gap-5">
-                            <Field
-                                label={words.edgeDepth}
-                                value={field.edge}
-                                unit={units === 'metric' ? 'mm' : 'in'}
-                                onChange={(edge_depth_mm) => change({ depths: { ...typed.depths, edge_depth_mm } })}
-                                onDone={leave('edge_depth_mm')}
-                                sentence={sentence('edge_depth_mm')}
-                                placeholder={units === 'metric' ? words.suchAs36 : words.suchAs112}
-                            />
-                            <Field
-                                label={words.howManyAlike}
-                                value={field.quantity}
-                                inputMode="numeric"
-                                onChange={(quantity) => change({ quantity })}
-                                onDone={leave('quantity')}
-                                sentence={sentence('quantity')}
-                            />
-                        </div>
-                        <Switch
-                            label={words.edgesThatGetCoated}
-                            value={Array.isArray(edges) ? 'some' : edges}
-                            options={[
-                                { value: 'all', label: words.all },
-                                { value: 'none', label: words.none },
-                                ...(Array.isArray(edges) ? [{ value: 'some', label: edges.join(', ') }] : []),
-                            ]}
-                            onChange={(value) => {
-                                if (value === 'all' || value === 'none') change({ edges: value })
-                            }}
-                            sentence={sentence('coated_edges')}
-                        />
-                        <details className="border-t ruled pt-2">
-                            <summary className="min-h-9 cursor-pointer py-1">{words.recessLipHolesHowItLies}</summary>
-                            <Details
-                                kind={typed.kind ?? saved.kind ?? 'other'}
-                                casts={piece?.casts ?? 0}
-                                saved={saved}
-                                typed={typed}
-                                way={way}
-                                change={change}
-                                sentence={sentence}
-                                leave={leave}
-                            />
-                        </details>
-                        {piece !== null && (
-                            <Button className="sm:hidden" onClick={() => router.post(`/pieces/${piece.id}/again`)}>
-                                {words.theSameAgain}
-                            </Button>
-                        )}
-                        {refused.stale !== undefined ? (
-                            <StaleStrip sentence={refused.form} onMine={() => send({ piece: Number(refused.stale) })} />
-                        ) : (
-                            general !== undefined && <p className="font-semibold text-danger">{general}</p>
-                        )}
-                        <button type="submit" className="sr-only" tabIndex={-1}>
-                            {words.save}
-                        </button>
-                    </form>
-                    <div className="flex flex-col items-center justify-center gap-5 p-4 sm:p-8">
-                        <OutlineDrawing
-                            drawing={drawing}
-                            coatedEdges={edges}
-                            size={figures === null ? 280 : 350}
-                            dimensions={
-                                figures === null || drawing.by === 'count' || drawing.by === 'water'
-                                    ? null
-                                    : {
-                                          width: (drawing.round ? '⌀ ' : '') + joined(length(drawing.width_mm, units)),
-                                          height: joined(length(drawing.height_mm, units)),
-                                      }
-                            }
-                            {...(way === 'rectangle' ? { onSide: toggle } : {})}
-                        />
-                        {figures === null ? (
-                            <p className="max-w-sm text-center text-lg text-soft">
-                                {words.typeItsSizeAsYouWouldSayIt40Cm16In2638}
-                            </p>
-                        ) : (
-                            <dl className="flex flex-wrap justify-center gap-x-10 gap-y-4 text-center">
-                                {figures.area_cm2 !== null && (
-                                    <Answer figure="area_cm2" word={words.toCoat} {...area(figures.area_cm2, units)} />
-                                )}
-                                {figures.coated_edge_mm > 0 && (
-                                    <Answer
-                                        figure="coated_edge_mm"
-                                        word={words.ofEdgeToCoat}
-                                        {...length(figures.coated_edge_mm, units)}
-                                    />
-                                )}
-                                {figures.holds_ml !== null && drawing.by !== 'body' && (
-                                    <Answer figure={null} word={words.itHolds} {...volume(figures.holds_ml, units)} />
-                                )}
-                                {drawing.by === 'count' && drawing.ml !== null && (
-                                    <Answer figure={null} word={words.forEach} {...volume(drawing.ml, units)} />
-                                )}
-                            </dl>
-                        )}
-                        {way === 'rectangle' && (
-                            <p className="text-sm text-soft">{words.pressASideToCoatItOrLeaveItBare}</p>
-                        )}
-                    </div>
+                    <PieceForm
+                        piece={piece}
+                        usual={usual}
+                        typed={typed}
+                        way={way}
+                        edges={edges}
+                        change={change}
+                        sentence={sentence}
+                        leave={leave}
+                        send={send}
+                        general={refused.form ?? heard.form}
+                        stale={refused.stale}
+                    />
+                    <PieceShown
+                        figures={live?.piece ?? null}
+                        drawing={(ready ? (live?.drawing ?? piece?.drawing) : undefined) ?? unmeasured(way)}
+                        edges={edges}
+                        onSide={way === 'rectangle' ? toggle : null}
+                    />
                 </div>
             </StagePage>
         </Traced>
-    )
-}
-
-function Answer(props: { figure: string | null; text: string; unit: string; word: string }): ReactNode {
-    const shown = (
-        <>
-            {props.text} <span className="unit">{props.unit}</span>
-        </>
-    )
-    return (
-        <div className="flex flex-col-reverse">
-            <dt className="text-soft">{props.word}</dt>
-            <dd>
-                {props.figure === null ? (
-                    <span className="figure measured text-4xl">{shown}</span>
-                ) : (
-                    <Figure of={props.figure} className="figure measured text-4xl">
-                        {shown}
-                    </Figure>
-                )}
-            </dd>
-        </div>
     )
 }

@@ -1,3 +1,5 @@
+import { fieldLength } from '../../lib/format'
+import type { Units } from '../../types/page'
 import { bothSides } from '../../lib/inTwo'
 import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types/plan'
 
@@ -192,4 +194,9 @@ export function whole(saved: PieceSpec, typed: Typed): Record<string, unknown> {
         outline: over(saved.outline, changed.outline) as OutlineSpec | null,
         measure: over(saved.measure, changed.measure),
     }
+}
+
+/** A length of the outline as it stands in its field. */
+export function textOf(field: LengthField, typed: Typed, saved: PieceSpec, units: Units): string {
+    return typed.lengths?.[field] ?? fieldLength(saved.outline?.[field], units)
 }

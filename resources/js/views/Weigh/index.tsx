@@ -2,23 +2,22 @@ import { Head, Link } from '@inertiajs/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
-import { StartForm } from '../../controls/StartSheet'
-import { useServerNow, useWakeLock } from '../../lib/clock'
-import { countdown, digits, joined, volume } from '../../lib/format'
+import { useWakeLock } from '../../lib/clock'
+import { digits } from '../../lib/format'
 import { withCupPress } from '../../lib/journal/cup'
 import type { EventKind } from '../../lib/journal/events'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
-import { useUnits } from '../../lib/pages'
 import { allowSound } from '../../lib/sound'
-import type { Advice } from '../../types/answer'
 import type { BatchFigures, MixingState } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import type { RoomSpec } from '../../types/plan'
-import { amountOf, measured, potLife } from './amounts'
 import { StandIn } from './StandIn'
 import { Stir } from './Stir'
 import { useScale } from './useScale'
 import { WeighStepView } from './WeighStepView'
+import { Steps } from './Steps'
+import { Done } from './Done'
+import { Setting } from './Setting'
 import * as words from '@words/weigh'
 
 export interface Props {
@@ -161,106 +160,6 @@ function Ready({ cautions, onReady }: { cautions: string[]; onReady: () => void 
             <Button look="next" className="min-h-16 min-w-64 text-xl" onClick={onReady}>
                 {words.begin}
             </Button>
-        </section>
-    )
-}
-
-/** All that goes into the cup, in its order; what is done beside what was meant. */
-function Steps({ mixing }: { mixing: MixingState }): ReactNode {
-    const units = useUnits()
-    return (
-        <section>
-            <h2 className="border-b ruled font-bold">{words.inThisOrder}</h2>
-            <ol>
-                {mixing.steps.map((step) => (
-                    <li
-                        key={step.id}
-                        aria-current={step.id === mixing.next ? 'step' : undefined}
-                        className={`flex justify-between gap-3 border-b ruled py-1 ${step.id === mixing.next ? 'font-bold' : step.got_g === null ? 'text-soft' : ''}`}
-                    >
-                        <span className="min-w-0 truncate">{step.what}</span>
-                        <span className="whitespace-nowrap">
-                            {step.got_g === null ? '' : words.of2(measured(step, step.got_g, mixing, units).text)}
-                            {joined(amountOf(step, mixing, units))}
-                        </span>
-                    </li>
-                ))}
-            </ol>
-            {mixing.off_pct !== null && mixing.measured && (
-                <p className="mt-1">
-                    {words.theRatioIsOffBy} {digits(Math.abs(mixing.off_pct), 1)} {words.percentAndThisResinTakesUpTo}{' '}
-                    {digits(mixing.tolerance_pct, 0)} %.
-                </p>
-            )}
-            {mixing.surplus_ml >= 0.5 && (
-                <p className="mt-1">
-                    {joined(volume(mixing.surplus_ml, units))} {words.moreThanPlanned}
-                    {mixing.spares === null ? '.' : words.enoughForPutThemOut(mixing.spares)}
-                </p>
-            )}
-        </section>
-    )
-}
-
-/** How long the mix has been setting, and how long it lasts in its cup. */
-function Setting({ mixing }: { mixing: MixingState }): ReactNode {
-    const now = useServerNow()
-    const min = (now - (mixing.mixed_at ?? now)) / 60_000
-    const over = mixing.pot_life_min !== null && min > mixing.pot_life_min
-    return (
-        <p className={`text-xl ${over ? 'font-semibold text-danger' : ''}`}>
-            {words.itHasStoodFor} {countdown(now - (mixing.mixed_at ?? now))}
-            {potLife(mixing)}
-            {words.bubblesRiseMeanwhileDoNotLeaveItInThe}
-        </p>
-    )
-}
-
-function Done(props: {
-    mixing: MixingState
-    pieces: string
-    room: RoomSpec
-    stops: Advice[]
-    onBack: () => void
-}): ReactNode {
-    const { mixing } = props
-    if (mixing.pours.length > 0) {
-        return (
-            <section className="space-y-4">
-                <p className="figure text-4xl leading-tight">{words.itIsBeingPoured}</p>
-                <ul className="space-y-2">
-                    {mixing.pours.map((pour) => (
-                        <li key={pour.id}>
-                            <Link
-                                href={`/pours/${pour.id}`}
-                                className="inline-block min-h-11 text-xl underline underline-offset-4"
-                            >
-                                {pour.title}
-                            </Link>
-                        </li>
-                    ))}
-                </ul>
-            </section>
-        )
-    }
-    return (
-        <section className="max-w-2xl space-y-4">
-            <p className="figure text-4xl leading-tight">{words.pourItNow}</p>
-            <Setting mixing={mixing} />
-            {props.pieces.includes(', then ') && (
-                <p className="text-lg">
-                    {words.pourInThisOrder} {props.pieces}.
-                </p>
-            )}
-            <StartForm
-                url={`/mixings/${mixing.id}/pours`}
-                button={words.toThePour}
-                back={words.notMixedYet}
-                onBack={props.onBack}
-                room={props.room}
-                stops={props.stops}
-                large
-            />
         </section>
     )
 }

@@ -1,0 +1,31 @@
+import { type ReactNode } from 'react'
+import { span } from '../../lib/format'
+import { useUnits } from '../../lib/pages'
+import type { CupFigures } from '../../types/mixing'
+import { dishWords } from './Clock'
+import * as texts from '@words/batch'
+
+/** Where to wait for a thick syrup, and for how long. */
+export function Waits({ cup }: { cup: CupFigures }): ReactNode {
+    const units = useUnits()
+    const dish = cup.dish_mm === null ? '' : texts.of(dishWords(cup.dish_mm, units))
+    return (
+        <ul className="mt-1 text-soft">
+            {cup.waits.map(({ pa_s: paS, wait }) => {
+                const what = paS < 10 ? texts.dropsThatStayApart : texts.whatStaysWhereItIsPlaced
+                if (wait === null || wait.left_min === null || wait.left_min <= 0)
+                    return (
+                        <li key={paS}>
+                            {what}, {paS} {texts.paSItSetsFirst}
+                        </li>
+                    )
+                return (
+                    <li key={paS}>
+                        {what}, {paS} {texts.paS2} {wait.in === 'cup' ? texts.leaveItInTheCup : texts.waitInADish(dish)}{' '}
+                        {texts.forWord} {span(wait.min)}; {span(wait.left_min)} {texts.areLeftThen}
+                    </li>
+                )
+            })}
+        </ul>
+    )
+}
