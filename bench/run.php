@@ -81,7 +81,7 @@ if (in_array('core', $wanted, true)) {
         $document = PlanFile::read($example)->document->withBatches($batches);
         Figures::milliseconds("how sure $what is, 64 draws", 10, fn () => Ranges::of($document), $batches === [] ? 'aim 100 ms' : 'aim 300 ms');
     }
-    Figures::milliseconds('one cup beside a dish, half of it, a cooler room', 50, fn () => CupClock::of($evening->studio, $cup)?->compared());
+    Figures::milliseconds('one cup beside a dish, half of it, a cooler room', 50, fn () => CupClock::of($cup)?->compared());
     Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 300 ms');
     $huge = Plans::large($example, 800);
     Figures::milliseconds('3,200 coats read, planned, written and proposed', 2, function () use ($huge): void {

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Document\PlanDocument;
+use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 
@@ -36,7 +37,7 @@ final class ColourStops
         }
 
         return array_values(array_filter(
-            array_merge(...array_map(static fn (BatchResult $batch): array => $batch->advice, array_values($batches))),
+            array_merge(...array_map(static fn (BatchResult $batch): array => BatchAdvisor::advise($batch), array_values($batches))),
             static fn (Advice $advice): bool => $advice->level === Level::Stop && $advice->code === self::CODE,
         ));
     }

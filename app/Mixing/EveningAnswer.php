@@ -9,7 +9,6 @@ use App\Planning\CoatAnswer;
 use App\Planning\OutlineDrawing;
 use DateTimeImmutable;
 use OpenGlaze\Core\Answer\ResultDocument;
-use OpenGlaze\Core\Batch\BatchAdvisor;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Hands;
@@ -17,6 +16,7 @@ use OpenGlaze\Core\Batch\Standing;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Edge\WipeRounds;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
 use OpenGlaze\Core\Measuring\Markable;
@@ -69,18 +69,20 @@ final class EveningAnswer
         $lots ??= Lot::ofResins([self::resinOf($result)])[self::resinOf($result)] ?? [];
         $vessel = ($vessels ?? VesselsAtHand::of($evening->plan->vessels, $today))->advise($result);
 
+        $advice = BatchAdvisor::advise($result);
+
         return [
-            ...ResultDocument::batch($result, $say),
-            'advice' => CoatAnswer::advice([...$result->advice, ...StockAdvisor::advise($result, $lots, $today), ...$vessel === null ? [] : [$vessel]], $say),
+            ...ResultDocument::batch($result, $advice, $say),
+            'advice' => CoatAnswer::advice([...$advice, ...StockAdvisor::advise($result, $lots, $today), ...$vessel === null ? [] : [$vessel]], $say),
             'resin' => $result->resin->name,
             'first' => $result->resin->parts->firstPart->value,
             'open_min' => $result->resin->times->openMin->value,
-            'spread_by' => BatchAdvisor::SPREAD_BY,
+            'spread_by' => Hands::SPREAD_BY,
             'mixing_min' => Hands::mixingMin($result->resin),
             'stir_min' => $result->resin->times->mixMin?->value,
             'colouring_min' => $result->colouringMin(),
             'hot_min' => $result->standing->run?->minutesToC(Heating::HOT_C),
-            'spread_until_min' => $result->standing->run?->minutesToAge(BatchAdvisor::SPREAD_BY * $result->resin->times->openMin->value),
+            'spread_until_min' => $result->standing->run?->minutesToAge(Hands::SPREAD_BY * $result->resin->times->openMin->value),
             'runs_away' => ($result->standing->run->peakC ?? 0.0) > Heating::RUNAWAY_C,
             'wipe_rounds' => self::wipeRounds($result),
             'vessel' => self::vessel($evening, $result, $say),
@@ -109,7 +111,7 @@ final class EveningAnswer
      */
     public static function cup(Evening $evening, BatchResult $result): array
     {
-        $clock = CupClock::of($evening->plan->studio, $result);
+        $clock = CupClock::of($result);
         $compared = $clock?->compared() ?? [];
         $until = $compared === [] ? 0.0 : 1.25 * max($result->standing->emptiedMin, $compared['cup']->potLifeMin ?? 0.0, min(240.0, $compared['dish']->potLifeMin ?? 0.0));
         $vessel = $result->batch->in->vesselId === null ? null : $evening->plan->vessels[$result->batch->in->vesselId] ?? null;
@@ -167,7 +169,7 @@ final class EveningAnswer
     /** @return array{celsius: float, thinner: float, pot_life_min: float|null, pot_life_in_room_min: float|null, open_on_piece_min: float}|null */
     public static function bath(Evening $evening, BatchResult $result, float $celsius): ?array
     {
-        $clock = CupClock::of($evening->plan->studio, $result);
+        $clock = CupClock::of($result);
 
         return $clock === null ? null : ['celsius' => $celsius, ...$clock->warmedTo($celsius)];
     }

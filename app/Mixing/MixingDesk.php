@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\Speaker;
 
@@ -135,7 +136,7 @@ final readonly class MixingDesk
             'batch' => $batchId,
             'title' => CoatAlone::coatId($batchId) === null ? $batch->resin->name : $batch->turns[0]->coat->case->piece->name,
             'plan' => $document,
-            'result' => ResultDocument::batch($batch, $say),
+            'result' => ResultDocument::batch($batch, BatchAdvisor::advise($batch), $say),
         ]);
     }
 }

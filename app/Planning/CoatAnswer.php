@@ -11,7 +11,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
 use OpenGlaze\Core\Document\KeptCoat;
-use OpenGlaze\Core\Judging\RoomRule;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
@@ -22,15 +22,18 @@ use OpenGlaze\Core\Trace\TraceInput;
 /** What a page is told of one computed coat: the result file's names, and what is drawn beside them. */
 final class CoatAnswer
 {
-    /** @return array<string, mixed> */
-    public static function of(CoatResult $result, Speaker $say): array
+    /**
+     * @param  list<Advice>  $advice  on it
+     * @return array<string, mixed>
+     */
+    public static function of(CoatResult $result, array $advice, Speaker $say): array
     {
         $case = $result->case;
 
         return [
             'piece' => ResultDocument::piece($case->piece),
-            'coat' => ResultDocument::coat($result, $say),
-            'advice' => self::advice($result->advice, $say),
+            'coat' => ResultDocument::coat($result, $advice, $say),
+            'advice' => self::advice($advice, $say),
             'phases' => self::phases($result->phases()),
             'acts' => array_map(static fn (Act $act): array => [
                 'id' => $act->id,
@@ -42,7 +45,7 @@ final class CoatAnswer
             ], Acts::of($result)),
             'stir' => $say->say(HowTo::stir($case->resin)),
             'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
-            'dew_point_c' => DewPoint::celsius(RoomRule::airC($result), $case->studio->room->humidityPct->value),
+            'dew_point_c' => DewPoint::celsius($case->airC(), $case->studio->room->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->asked->edge->filmMm->value,
                 'runoff_pct' => $case->volume->runoffPct->value,
@@ -111,6 +114,6 @@ final class CoatAnswer
     /** The same, to be kept. */
     public static function kept(CoatResult $result, Speaker $say): KeptCoat
     {
-        return KeptCoat::from(self::of($result, $say));
+        return KeptCoat::from(self::of($result, CoatAdvisor::advise($result), $say));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Amount\Schools;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Steps\PlannedStep;
@@ -22,14 +22,19 @@ final class StackAnswer
     public static function of(StackResult $stack, Speaker $say): array
     {
         $case = $stack->coat->case;
+        $advice = array_map(CoatAdvisor::advise(...), $stack->results);
         $schools = Schools::of($stack->coat->volume, $case->piece->quantity, $case->volume->coveredMm2);
 
         return [
-            ...CoatAnswer::of($stack->coat, $say),
+            ...CoatAnswer::of($stack->coat, $advice[$stack->at], $say),
             'edge_film' => EdgeAnswer::of($stack->coat),
             'stack' => array_map(
-                static fn (CoatResult $result, int $index): array => self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),
+                static fn (CoatResult $result, array $advice, int $index): array => [
+                    ...self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),
+                    'stop' => in_array(Level::Stop, array_column($advice, 'level'), true),
+                ],
                 $stack->results,
+                $advice,
                 array_keys($stack->results),
             ),
             'whole' => ResultDocument::stack($case->piece, $stack->results),
@@ -50,7 +55,6 @@ final class StackAnswer
     {
         $case = $result->case;
         $capillary = $case->liquid->capillaryLengthMm();
-        $levels = array_map(static fn (Advice $advice): Level => $advice->level, $result->advice);
         $rim = match (true) {
             $case->held?->dome !== null => array_map(static fn (array $point): array => [$point[0], $point[1] + $case->lipMm()], $case->held->dome->rim()),
             $case->coat->isDammed() => Meniscus::atWall($capillary, $case->studio->wetting->wallAngleDeg->value),
@@ -70,7 +74,6 @@ final class StackAnswer
             'share' => $case->piece->areaMm2() === null ? 1.0 : $case->volume->coveredMm2 / $case->piece->areaMm2(),
             'zone' => $case->coat->asked->coverage->zone?->name,
             'from_share' => self::fromShare($result),
-            'stop' => in_array(Level::Stop, $levels, true),
             'rim' => array_map(static fn (array $point): array => [round($point[0], 3), round($point[1], 3)], $rim),
             'inclusions' => array_map(static fn (Inclusion $one): array => [
                 'name' => $one->name,

@@ -19,7 +19,7 @@ final readonly class StackResult
     public function __construct(
         public array $results,
         public array $rows,
-        int $at,
+        public int $at,
     ) {
         $this->coat = $results[$at];
     }

@@ -23,6 +23,7 @@ use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
 
@@ -53,7 +54,7 @@ final readonly class BatchPours
         $batch = $this->cups->batch($mixing);
         $films = array_map(static fn (int $turn): string => Pressed::following($pressed->id, "turn:$turn"), array_keys($batch->turns));
         if ($this->journal->of($films[0]) === []) {
-            $stops = array_filter($batch->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop);
+            $stops = array_filter(BatchAdvisor::advise($batch), static fn (Advice $advice): bool => $advice->level === Level::Stop);
             if (trim((string) $overrideReason) === '' && $stops !== []) {
                 throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
             }

@@ -24,6 +24,7 @@ use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Message;
 
 /** Begins pours: each with a copy of the plan, the sheet and what was computed, so that nothing edited later changes it. */
@@ -100,7 +101,7 @@ final readonly class PourDesk
     /** @return list<Advice> */
     public static function stops(CoatResult $result): array
     {
-        return array_values(array_filter($result->advice, static fn (Advice $advice): bool => $advice->level === Level::Stop));
+        return array_values(array_filter(CoatAdvisor::advise($result), static fn (Advice $advice): bool => $advice->level === Level::Stop));
     }
 
     /** @throws Refused while a pour of the coat has begun and is not on the piece yet */

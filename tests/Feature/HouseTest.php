@@ -23,8 +23,9 @@ final class HouseTest extends TestCase
             ['Plan'],
             ['Amount', 'Journal'],
             ['Coating'],
-            ['Batch', 'Judging', 'Run', 'Steps'],
-            ['Answer', 'Stock', 'Trace', 'Weighing'],
+            ['Batch', 'Run', 'Steps'],
+            ['Judging', 'Stock', 'Weighing'],
+            ['Answer', 'Trace'],
             ['Keeping', 'Range'],
         ],
         'app' => [

@@ -6,7 +6,7 @@ namespace OpenGlaze\Core\Advice;
 
 use OpenGlaze\Core\Message\Message;
 
-/** One thing the core has to say about a coat: what to do, then why; and which figure it hangs on. */
+/** One thing the core has to say about a coat or a batch: what to do, then why; and which figure it hangs on. */
 final readonly class Advice
 {
     /** @param  list<Remedy>  $remedies  any of them takes its reason away; the one that changes least first */
@@ -32,6 +32,19 @@ final readonly class Advice
     public static function stop(Topic $topic, Message $said, Remedy ...$remedies): self
     {
         return new self(self::code($said), Level::Stop, $said, $topic, array_values($remedies));
+    }
+
+    /**
+     * Stops first, then cautions, then notes; of each as they were.
+     *
+     * @param  list<self>  $advice
+     * @return list<self>
+     */
+    public static function stopsFirst(array $advice): array
+    {
+        usort($advice, static fn (self $a, self $b): int => $a->level->rank() <=> $b->level->rank());
+
+        return $advice;
     }
 
     /** "advice.hot_batch.over" is said of what programs know as hot_batch. */

@@ -10,4 +10,14 @@ enum Level: string
     case Note = 'note';
     case Caution = 'caution';
     case Stop = 'stop';
+
+    /** In which order they are said: a stop is 0. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Stop => 0,
+            self::Caution => 1,
+            self::Note => 2,
+        };
+    }
 }

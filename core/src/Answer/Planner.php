@@ -16,20 +16,14 @@ use OpenGlaze\Core\Film\FilmCase;
 use OpenGlaze\Core\Film\Fluid;
 use OpenGlaze\Core\Film\HeatHabits;
 use OpenGlaze\Core\Heat\SelfHeating;
-use OpenGlaze\Core\Judging\Advisor;
 use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\ResinSheet;
 
-/** Computes plans: every coat with its amounts, its film, its times and the advice on it. */
+/** Computes plans: every coat with its amounts, its film, and its times. */
 final readonly class Planner
 {
-    /** @param  bool  $advises  whether advice is wanted as well */
-    public function __construct(private bool $advises = true)
-    {
-    }
-
     /**
      * @return list<CoatResult> in the order in which the coats are laid
      *
@@ -71,7 +65,8 @@ final readonly class Planner
         $volume = Volume::sum($case->lifts->volumes);
         $edge = $case->wetEdge();
         $resin = $case->resin;
-        $result = new CoatResult(
+
+        return new CoatResult(
             $case,
             $volume,
             $case->mixture()->split($volume->totalMl()),
@@ -90,8 +85,6 @@ final readonly class Planner
             $edge === null ? null : EdgeRun::of($edge, $case->coatedEdgeM()),
             $resin->labelWindows()->by($case->clock),
         );
-
-        return $this->advises ? $result->withAdvice(Advisor::advise($result)) : $result;
     }
 
     /** @return list<Lift> */

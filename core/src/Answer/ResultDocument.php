@@ -13,6 +13,8 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Colour\Dose;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Judging\BatchAdvisor;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Mix\Portions;
 use OpenGlaze\Core\Plan\Part;
@@ -43,8 +45,8 @@ final class ResultDocument
                 static fn (Piece $piece): array => [...self::piece($piece), 'stack' => self::stack($piece, $ofPiece[$piece->id] ?? [])],
                 array_values($plan->pieces),
             ),
-            'coats' => array_map(static fn (CoatResult $result): array => self::coat($result, $say), $results),
-            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($batch, $say), $batches),
+            'coats' => array_map(static fn (CoatResult $result): array => self::coat($result, CoatAdvisor::advise($result), $say), $results),
+            'batches' => array_map(static fn (BatchResult $batch): array => self::batch($batch, BatchAdvisor::advise($batch), $say), $batches),
         ];
     }
 
@@ -80,8 +82,11 @@ final class ResultDocument
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function coat(CoatResult $result, Speaker $say): array
+    /**
+     * @param  list<Advice>  $advice  on it
+     * @return array<string, mixed>
+     */
+    public static function coat(CoatResult $result, array $advice, Speaker $say): array
     {
         $volume = $result->volume;
         $edge = $result->edge;
@@ -147,7 +152,7 @@ final class ResultDocument
                 'handle_h' => $windows->handleH,
                 'full_cure_h' => $windows->fullCureH,
             ],
-            'advice' => self::advice($result->advice, $say),
+            'advice' => self::advice($advice, $say),
         ];
     }
 
@@ -191,8 +196,11 @@ final class ResultDocument
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function batch(BatchResult $result, Speaker $say): array
+    /**
+     * @param  list<Advice>  $advice  on it
+     * @return array<string, mixed>
+     */
+    public static function batch(BatchResult $result, array $advice, Speaker $say): array
     {
         return [
             'id' => $result->batch->id,
@@ -222,7 +230,7 @@ final class ResultDocument
                 'ground' => $swatch->ground->colour(),
                 'seen' => $swatch->seen->colour(),
             ], $result->coloured->swatches),
-            'advice' => self::advice($result->advice, $say),
+            'advice' => self::advice($advice, $say),
         ];
     }
 

@@ -83,7 +83,7 @@ final class Allowance
         if ($total > $most) {
             return -1.0;
         }
-        $until = BatchAdvisor::SPREAD_BY * $this->case->resin->times->openMin->value;
+        $until = Hands::SPREAD_BY * $this->case->resin->times->openMin->value;
         $curing = $this->case->selfHeating?->inCup();
         if ($curing === null) {
             return $this->case->clock->minutesToAge($until);

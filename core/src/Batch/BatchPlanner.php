@@ -33,11 +33,6 @@ use OpenGlaze\Core\Plan\Studio;
  */
 final readonly class BatchPlanner
 {
-    /** @param  bool  $advises  whether advice is wanted as well */
-    public function __construct(private bool $advises = true)
-    {
-    }
-
     /**
      * @param  list<CoatResult>  $coats  all coats of the plan
      * @param  string|null  $only  id of the one batch whose heat is followed; of the others amounts and colours are enough
@@ -80,7 +75,7 @@ final readonly class BatchPlanner
 
     /**
      * @param  non-empty-list<CoatResult>  $coats  in the order in which they are poured
-     * @param  bool  $followed  whether its heat is followed; without that it has no run and no advice on heat that holds
+     * @param  bool  $followed  whether its heat is followed; without that it has no run
      *
      * @throws VesselException when its vessel is too small
      */
@@ -101,7 +96,8 @@ final readonly class BatchPlanner
         $standing = $curing === null || ! $followed ? null : Standing::of($curing, new ResinInCup($mix->totalMl() / $batch->in->cups, $case->liquid->densityKgM3, $batch->in->cup, $studio->room->temperatures, $batch->in->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value), max($emptied, $hands));
         $run = $standing?->run;
         $colours = self::colours($batch, $poured, $mix, $studio);
-        $result = new BatchResult(
+
+        return new BatchResult(
             $batch,
             $case->resin,
             new BatchMix($residue, $margin, $mix, self::ratioError($batch, $mix, $case->resin->parts->firstPart)),
@@ -109,8 +105,6 @@ final readonly class BatchPlanner
             new InTheCup($run, $curing?->heatKjKg, $standing?->potLifeMin, $emptied),
             new ColouredBatch($colours, self::swatches($colours, $coats, $grounds ?? Grounds::of($coats))),
         );
-
-        return $this->advises ? $result->withAdvice(BatchAdvisor::advise($result, $studio)) : $result;
     }
 
     /** What of an amount of mixed resin goes into a colour cup, ml. */

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Batch;
 
-use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\ResinSheet;
 
 /** What is in one batch, how it is measured, and how it fares in its cup. */
 final readonly class BatchResult
 {
-    /**
-     * @param  non-empty-list<Turn>  $turns  in the order in which they are poured
-     * @param  list<Advice>  $advice
-     */
+    /** @param  non-empty-list<Turn>  $turns  in the order in which they are poured */
     public function __construct(
         public Batch $batch,
         public ResinSheet $resin,
@@ -22,7 +18,6 @@ final readonly class BatchResult
         public array $turns,
         public InTheCup $standing,
         public ColouredBatch $coloured,
-        public array $advice = [],
     ) {
     }
 
@@ -36,11 +31,5 @@ final readonly class BatchResult
     public function colouringMin(): float
     {
         return $this->turns[0]->fromMin;
-    }
-
-    /** @param  list<Advice>  $advice */
-    public function withAdvice(array $advice): self
-    {
-        return new self($this->batch, $this->resin, $this->mixed, $this->turns, $this->standing, $this->coloured, $advice);
     }
 }

@@ -11,7 +11,6 @@ use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\Container;
 use OpenGlaze\Core\Measuring\StraightCup;
-use OpenGlaze\Core\Plan\Studio;
 
 /**
  * One batch in its cup, beside what else could be done with it: poured into a dish, halved, mixed cooler,
@@ -35,18 +34,17 @@ final class CupClock
     public const WAITS_PA_S = [6.0, CoatCase::STAYS_PA_S];
 
     private function __construct(
-        private readonly Studio $studio,
         private readonly BatchResult $result,
         private readonly CoatCase $case,
     ) {
     }
 
     /** Null where the label does not tell how its resin warms. */
-    public static function of(Studio $studio, BatchResult $result): ?self
+    public static function of(BatchResult $result): ?self
     {
         $case = $result->turns[0]->coat->case;
 
-        return $case->selfHeating === null ? null : new self($studio, $result, $case);
+        return $case->selfHeating === null ? null : new self($result, $case);
     }
 
     /** @return array{cup: Standing, dish: Standing, halved: Standing, cooler: Standing} */
@@ -95,7 +93,7 @@ final class CupClock
     public function warmedTo(float $celsius): array
     {
         $kinetics = $this->curing()->kinetics;
-        $room = $this->studio->room->temperatures->at(0.0);
+        $room = $this->case->studio->room->temperatures->at(0.0);
 
         return [
             // a bubble's speed goes with one over the thickness (Stokes), so it rises as many times faster
@@ -130,9 +128,9 @@ final class CupClock
 
     private function standing(Container $in, float $share, float $warmerK, bool $roomToo = true): Standing
     {
-        $room = $this->studio->room->temperatures;
+        $room = $this->case->studio->room->temperatures;
         $start = ($roomToo ? $this->result->batch->in->mixedAtC->value ?? $room->at(0.0) : $room->at(0.0)) + $warmerK;
 
-        return Standing::of($this->curing(), new ResinInCup($this->inOneCupMl() * $share, $this->case->liquid->densityKgM3, $in, $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room, $start, $this->studio->pace->heatLossWM2K->value), $this->result->standing->emptiedMin);
+        return Standing::of($this->curing(), new ResinInCup($this->inOneCupMl() * $share, $this->case->liquid->densityKgM3, $in, $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room, $start, $this->case->studio->pace->heatLossWM2K->value), $this->result->standing->emptiedMin);
     }
 }

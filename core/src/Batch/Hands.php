@@ -22,6 +22,9 @@ final class Hands
     /** Splitting off and stirring one colour. */
     public const COLOUR_CUP_MIN = 3.0;
 
+    /** Share of the open time at which the last piece must be spread. */
+    public const SPREAD_BY = 0.8;
+
     private const EACH_MIN = 1.0;
 
     private const CM2_PER_MIN = 250.0;

@@ -111,6 +111,12 @@ final readonly class CoatCase
         return $area === null || $this->thicknessMm === null ? null : $this->thicknessMm->value * $this->volume->coveredMm2 / $area;
     }
 
+    /** The air in °C when it is poured, which the humidity is of: what moisture it holds stays in the room. */
+    public function airC(): float
+    {
+        return $this->studio->room->temperatures->at(0.0);
+    }
+
     /** Whether nothing lies below it yet. */
     public function isFirstCoat(): bool
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Coating;
 
-use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Amount\Volume;
 use OpenGlaze\Core\Cure\PhaseLine;
 use OpenGlaze\Core\Cure\PhaseSpan;
@@ -16,10 +15,7 @@ use OpenGlaze\Core\Mix\Portions;
 /** Everything that is computed for one coat. */
 final readonly class CoatResult
 {
-    /**
-     * @param  list<Lift>  $lifts  the pours of a deep coat; empty unless it is dammed by total depth
-     * @param  list<Advice>  $advice
-     */
+    /** @param  list<Lift>  $lifts  the pours of a deep coat; empty unless it is dammed by total depth */
     public function __construct(
         public CoatCase $case,
         public Volume $volume,
@@ -28,14 +24,7 @@ final readonly class CoatResult
         public FilmBehaviour $film,
         public ?EdgeRun $edge,
         public Windows $windows,
-        public array $advice = [],
     ) {
-    }
-
-    /** @param  list<Advice>  $advice */
-    public function withAdvice(array $advice): self
-    {
-        return new self($this->case, $this->volume, $this->mix, $this->lifts, $this->film, $this->edge, $this->windows, $advice);
     }
 
     /** What stays on one piece for good, ml: film, edges' film and what climbed, less what inclusions take. */

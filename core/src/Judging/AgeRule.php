@@ -11,7 +11,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** How old the mix is when it is poured: past its open time it does not level, past twice that it has gelled. */
-final class AgeRule implements Rule
+final class AgeRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

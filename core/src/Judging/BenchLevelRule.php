@@ -12,7 +12,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** A bench out of level gathers the film at one side. */
-final class BenchLevelRule implements Rule
+final class BenchLevelRule implements CoatRule
 {
     /** More than this end to end shows, mm. */
     public const SHOWS_MM = 0.1;

@@ -13,7 +13,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 
 /** Recesses, lips and moulds: what stands too high, what is too much, and what comes in the wrong order. */
-final class CastingRule implements Rule
+final class CastingRule implements CoatRule
 {
     private const ROUNDING = 1e-6;
 

@@ -15,7 +15,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Laying;
 
 /** What runs over the edge of an open film, and where nothing can. */
-final class EdgeRule implements Rule
+final class EdgeRule implements CoatRule
 {
     /** So small a share of the film is not worth a word. */
     private const HARDLY = 0.002;

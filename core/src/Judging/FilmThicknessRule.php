@@ -12,7 +12,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** How thin a film may be: it must level, close over dry spots, and be laid at all. */
-final class FilmThicknessRule implements Rule
+final class FilmThicknessRule implements CoatRule
 {
     /** Thinner than this no brush lays a film, mm. */
     public const UNDER_BRUSH_MM = 0.05;

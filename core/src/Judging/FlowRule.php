@@ -13,7 +13,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** Says why a time is missing that the film never reaches. */
-final class FlowRule implements Rule
+final class FlowRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

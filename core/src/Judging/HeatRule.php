@@ -15,7 +15,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Thinner;
 
 /** Which heat may be used, and which passes the film has no time for. */
-final class HeatRule implements Rule
+final class HeatRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

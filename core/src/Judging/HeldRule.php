@@ -13,7 +13,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** How much an edge holds before it gives way. */
-final class HeldRule implements Rule
+final class HeldRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

@@ -12,7 +12,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Inclusion;
 
 /** What embedded things do: they float, drink, hold air, stand proud. */
-final class InclusionRule implements Rule
+final class InclusionRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

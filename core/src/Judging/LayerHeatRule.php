@@ -14,7 +14,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** A layer so deep that it heats itself. An estimate: the label's own limit wins. */
-final class LayerHeatRule implements Rule
+final class LayerHeatRule implements CoatRule
 {
     /** From here on it cracks, yellows and smokes, °C. */
     public const STOP_C = 90.0;

@@ -11,7 +11,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\OverHard;
 
 /** How a coat bonds to the one below it, and what a school that leaves the sanding out risks. */
-final class NextCoatRule implements Rule
+final class NextCoatRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

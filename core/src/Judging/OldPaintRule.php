@@ -11,7 +11,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Surface\Surface;
 
 /** What is sanded under the first coat may be older than the bans on lead. */
-final class OldPaintRule implements Rule
+final class OldPaintRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

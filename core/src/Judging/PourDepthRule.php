@@ -12,7 +12,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** A pour deeper than the label allows heats up, cracks and yellows. */
-final class PourDepthRule implements Rule
+final class PourDepthRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

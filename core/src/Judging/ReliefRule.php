@@ -11,7 +11,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** A skim on relief: thicker than its slopes keep, it runs off the heights and fills the hollows. */
-final class ReliefRule implements Rule
+final class ReliefRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

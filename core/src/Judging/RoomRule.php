@@ -12,7 +12,7 @@ use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** The room from the pour until the piece can be handled: too cold, too warm, too damp, near its dew point. */
-final class RoomRule implements Rule
+final class RoomRule implements CoatRule
 {
     /** How long the room is watched when the label says neither when to handle nor when it is cured, hours. */
     public const WATCHED_H = 24.0;
@@ -36,7 +36,7 @@ final class RoomRule implements Rule
         if ($humidity > $resin->room->maxHumidityPct->value) {
             $advice[] = Advice::caution(Topic::Room, Message::of('advice.damp_air', most: Measure::percent($resin->room->maxHumidityPct->value), at: Measure::percent($humidity)));
         }
-        $dew = DewPoint::celsius(self::airC($result), $humidity);
+        $dew = DewPoint::celsius($case->airC(), $humidity);
         $surface = self::surfaceC($result);
         if ($surface - $dew <= DewPoint::NEAR_C) {
             $advice[] = Advice::caution(Topic::Room, Message::of(
@@ -48,12 +48,6 @@ final class RoomRule implements Rule
         }
 
         return $advice;
-    }
-
-    /** The air in °C when it is poured, which the humidity is of: what moisture it holds stays in the room. */
-    public static function airC(CoatResult $result): float
-    {
-        return $result->case->studio->room->temperatures->at(0.0);
     }
 
     /** The piece's surface in °C: measured, else as cold as the room gets until it can be handled. */

@@ -16,7 +16,7 @@ use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** What the label does not say, and what was assumed in its place. */
-final class SheetRule implements Rule
+final class SheetRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

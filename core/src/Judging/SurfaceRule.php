@@ -13,7 +13,7 @@ use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Surface\Surface;
 
 /** A porous face drinks the first coat, darkens and feeds bubbles. */
-final class SurfaceRule implements Rule
+final class SurfaceRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {

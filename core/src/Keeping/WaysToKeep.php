@@ -165,6 +165,6 @@ final class WaysToKeep
     /** @return list<CoatResult> */
     private static function plan(PlanDocument $document): array
     {
-        return (new Planner(advises: false))->plan((new PlanReader)->read($document));
+        return (new Planner)->plan((new PlanReader)->read($document));
     }
 }

@@ -62,6 +62,12 @@ final readonly class Measure
         return new self(MeasureKind::Percent, $percent, $decimals);
     }
 
+    /** With one decimal below ten. */
+    public static function smallPercent(float $percent): self
+    {
+        return self::percent($percent, $percent < 10 ? 1 : 0);
+    }
+
     public static function soak(float $mlPerM2): self
     {
         return new self(MeasureKind::Soak, $mlPerM2);

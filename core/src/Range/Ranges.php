@@ -41,7 +41,7 @@ final class Ranges
     public static function of(PlanDocument $document): array
     {
         $plan = (new PlanReader)->read($document);
-        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner(advises: false))->plan($plan, (new Planner(advises: false))->plan($plan)));
+        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner)->plan($plan, (new Planner)->plan($plan)));
         $deviations = self::deviations(count($assumptions));
         $figures = [];
         for ($draw = 0; $draw < self::DRAWS; $draw++) {
@@ -104,8 +104,8 @@ final class Ranges
     {
         try {
             $plan = (new PlanReader)->read($document);
-            $coats = (new Planner(advises: false))->plan($plan);
-            $batches = (new BatchPlanner(advises: false))->plan($plan, $coats);
+            $coats = (new Planner)->plan($plan);
+            $batches = (new BatchPlanner)->plan($plan, $coats);
         } catch (PlanException) {
             return;
         }

@@ -6,7 +6,6 @@ namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
-use OpenGlaze\Core\Judging\RoomRule;
 use OpenGlaze\Core\Message\Message;
 
 /** When the film can be coated again, sanded, handled, used; and the dew point of the room. */
@@ -47,7 +46,7 @@ final readonly class WindowTraces
     private function dewPoint(): Trace
     {
         $studio = $this->result->case->studio;
-        $air = RoomRule::airC($this->result);
+        $air = $this->result->case->airC();
         $g = '(ln(humidity_pct / 100) + 17.625 * air_c / (243.04 + air_c))';
 
         return new Trace('dew_point_c', Message::of('traces.dew_point_of_the_room'), '°C', DewPoint::celsius($air, $studio->room->humidityPct->value),

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Amount;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -89,7 +90,7 @@ final class DammedTest extends TestCase
         $with = fn (object $inclusion): CoatResult => Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['thickness_mm' => 2.0], '/coats/0/inclusions' => [$inclusion]]);
         $post = (object) ['name' => 'post', 'size_mm' => [10, 20, 8]];
         self::assertEqualsWithDelta(-10 * 20 * 2 / 1000, $with($post)->volume->displacedMl, 1e-12);
-        self::assertContains('inclusion_proud', array_column($with($post)->advice, 'code'));
+        self::assertContains('inclusion_proud', array_column(CoatAdvisor::advise($with($post)), 'code'));
         $raised = (object) ['name' => 'post', 'size_mm' => [10, 20, 8], 'bottom_mm' => 1.5];
         self::assertEqualsWithDelta(-10 * 20 * 0.5 / 1000, $with($raised)->volume->displacedMl, 1e-12);
         $ball = (object) ['name' => 'ball', 'size_mm' => 4];
@@ -118,7 +119,7 @@ final class DammedTest extends TestCase
     public function test_a_layer_that_heats_itself_is_warned_of_and_stopped(): void
     {
         $levels = static function (float $mm): array {
-            $advice = Plans::computed([...self::TABLETOP, '/coats/0/size_by/thickness_mm' => $mm, '/resins/0/max_pour_mm' => new Gone, '/studio/temperature_c' => 23])->advice;
+            $advice = CoatAdvisor::advise(Plans::computed([...self::TABLETOP, '/coats/0/size_by/thickness_mm' => $mm, '/resins/0/max_pour_mm' => new Gone, '/studio/temperature_c' => 23]));
 
             return array_values(array_map(static fn ($one) => $one->level->value, array_filter($advice, static fn ($one): bool => $one->code === 'hot_lift')));
         };

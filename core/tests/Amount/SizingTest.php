@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Tests\Amount;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -86,7 +87,7 @@ final class SizingTest extends TestCase
         $bare = Plans::computed([...$counted, '/coats/0/size_by' => (object) ['ml_per_piece' => 1.5]]);
         self::assertEqualsWithDelta(90, $bare->volume->filmMl, 1e-9);
         self::assertNull($bare->case->thicknessMm);
-        self::assertStringContainsString('film of what is counted (1.6 mm)', English::advice($bare->advice));
+        self::assertStringContainsString('film of what is counted (1.6 mm)', English::advice(CoatAdvisor::advise($bare)));
         $film = Plans::computed(['/coats/0/size_by' => (object) ['thickness_mm' => 1.6]])->film;
         self::assertEqualsWithDelta([$film->level->upToMm, $film->torch->closesMin], [$bare->film->level->upToMm, $bare->film->torch->closesMin], 1e-9, 'as a usual film');
         self::assertNotSame([], $bare->film->torch->passesMin);
@@ -102,7 +103,7 @@ final class SizingTest extends TestCase
         foreach ([['thickness_mm' => 1.6], ['ml_per_piece' => 1.2]] as $size) {
             $result = Plans::computed([...$counted, '/coats/0/containment' => 'placed', '/coats/0/size_by' => (object) $size]);
             self::assertEqualsWithDelta([72.0, 3.0], [$result->volume->filmMl, $result->case->thicknessMm?->value], 1e-9, 'what it takes over its area');
-            self::assertStringNotContainsString('film of what is counted', English::advice($result->advice));
+            self::assertStringNotContainsString('film of what is counted', English::advice(CoatAdvisor::advise($result)));
         }
         self::assertArrayHasKey('/pieces/0/measure/area_cm2', Plans::faults([...$counted, '/pieces/0/measure' => (object) ['each_ml' => 1.2, 'area_cm2' => 0]]));
     }
@@ -111,7 +112,7 @@ final class SizingTest extends TestCase
     {
         $mould = static fn (float $ml, ?float $deepest, array $more = []): CoatResult => Plans::computed(['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/kind' => 'mould', '/pieces/0/surface' => 'sealed',
             '/pieces/0/measure' => (object) ['water_g' => 180, ...($deepest === null ? [] : ['deepest_mm' => $deepest])], '/coats/0/containment' => 'dammed', '/coats/0/size_by' => (object) ['ml_per_piece' => $ml], ...$more]);
-        $codes = static fn (CoatResult $result): array => array_values(array_intersect(['over_max_pour', 'depth_unknown', 'hot_lift'], array_column($result->advice, 'code')));
+        $codes = static fn (CoatResult $result): array => array_values(array_intersect(['over_max_pour', 'depth_unknown', 'hot_lift'], array_column(CoatAdvisor::advise($result), 'code')));
         self::assertSame([], $codes($mould(180, 3.9)));
         self::assertSame(['over_max_pour'], array_slice($codes($mould(180, 4.1)), 0, 1), 'the label allows 4 mm');
         self::assertSame([], $codes($mould(90, 7.8)), 'half of it at a time');

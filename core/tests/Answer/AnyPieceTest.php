@@ -9,6 +9,7 @@ use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Body\CylinderSide;
 use OpenGlaze\Core\Body\Ellipsoid;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -110,7 +111,7 @@ final class AnyPieceTest extends TestCase
     public function test_parts_laid_wet_on_wet_share_the_total(): void
     {
         $result = Plans::computed(['/coats/0/parts' => [(object) ['colour' => 'clear', 'share_pct' => 40], (object) ['colour' => 'night blue', 'share_pct' => 60, 'laying' => 'ribbons']]]);
-        $parts = ResultDocument::coat($result, English::speaker())['parts'];
+        $parts = ResultDocument::coat($result, CoatAdvisor::advise($result), English::speaker())['parts'];
         self::assertIsArray($parts);
         self::assertEqualsWithDelta($result->volume->totalMl(), array_sum(array_column($parts, 'ml')), 1e-9);
     }
@@ -136,6 +137,6 @@ final class AnyPieceTest extends TestCase
     /** @return list<string> */
     private static function codes(CoatResult $result): array
     {
-        return array_column($result->advice, 'code');
+        return array_column(CoatAdvisor::advise($result), 'code');
     }
 }

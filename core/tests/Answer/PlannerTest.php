@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Answer;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\English;
@@ -107,7 +108,7 @@ final class PlannerTest extends TestCase
         $result = Plans::computed(['/resins/0/recoat_from_h' => new Gone, '/resins/0/full_cure_h' => new Gone]);
         self::assertNull($result->windows->recoatFromH);
         self::assertNull($result->windows->fullCureH);
-        self::assertContains('value_unknown', array_column($result->advice, 'code'));
+        self::assertContains('value_unknown', array_column(CoatAdvisor::advise($result), 'code'));
     }
 
     public function test_the_phases_follow_each_other_without_gaps(): void

@@ -13,6 +13,7 @@ use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Held\Meniscus;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
@@ -27,7 +28,7 @@ final class StackLawsTest extends TestCase
     public function test_whatever_the_coat_its_parts_add_up_to_what_is_mixed(): void
     {
         foreach (self::full() as $result) {
-            $volume = ResultDocument::coat($result, English::speaker())['volume_ml'];
+            $volume = ResultDocument::coat($result, CoatAdvisor::advise($result), English::speaker())['volume_ml'];
             self::assertIsArray($volume);
             $total = array_pop($volume);
             self::assertEqualsWithDelta($total, array_sum($volume), 1e-9, $result->case->coat->id);
@@ -44,8 +45,8 @@ final class StackLawsTest extends TestCase
         $plan = Plans::full();
         $plan->pieces = array_reverse($plan->pieces);
         $plan->resins = array_reverse($plan->resins);
-        $again = array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), (new Planner)->plan((new PlanReader)->read($plan)));
-        self::assertEquals(array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), self::full()), $again);
+        $again = array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, CoatAdvisor::advise($one), English::speaker()), (new Planner)->plan((new PlanReader)->read($plan)));
+        self::assertEquals(array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, CoatAdvisor::advise($one), English::speaker()), self::full()), $again);
     }
 
     public function test_coats_of_one_piece_do_not_hear_of_the_others(): void
@@ -53,8 +54,8 @@ final class StackLawsTest extends TestCase
         $plan = Plans::full();
         $plan->coats = array_values(array_filter($plan->coats, static fn ($coat): bool => $coat->piece === 'bezel'));
         $plan->batches = [];
-        $alone = array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), (new Planner)->plan((new PlanReader)->read($plan)));
-        $among = array_values(array_filter(array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, English::speaker()), self::full()), static fn (array $coat): bool => $coat['piece'] === 'bezel'));
+        $alone = array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, CoatAdvisor::advise($one), English::speaker()), (new Planner)->plan((new PlanReader)->read($plan)));
+        $among = array_values(array_filter(array_map(static fn (CoatResult $one): array => ResultDocument::coat($one, CoatAdvisor::advise($one), English::speaker()), self::full()), static fn (array $coat): bool => $coat['piece'] === 'bezel'));
         self::assertEquals($among, $alone);
     }
 
@@ -79,7 +80,7 @@ final class StackLawsTest extends TestCase
                 '/studio/temperature_c' => mt_rand(15, 38),
                 '/resins/0/max_pour_mm' => mt_rand(0, 2) === 0 ? new Gone : mt_rand(10, 120) / 10,
             ]);
-            $told = array_values(array_filter($result->advice, static fn ($advice): bool => $advice->code === 'hot_lift'));
+            $told = array_values(array_filter(CoatAdvisor::advise($result), static fn ($advice): bool => $advice->code === 'hot_lift'));
             foreach ($result->lifts as $lift) {
                 self::assertSame($lift->peakC >= 60, $told !== []);
                 self::assertLessThanOrEqual(($result->case->resin->limits->maxPourMm->value ?? INF) + 1e-9, $lift->depthMm);
@@ -94,7 +95,7 @@ final class StackLawsTest extends TestCase
                 self::assertLessThan(60, $peak($count));
                 self::assertGreaterThanOrEqual(60, $peak($count - 1));
             }
-            self::assertNotContains(Level::Stop, array_map(static fn ($advice) => $advice->level, $result->advice));
+            self::assertNotContains(Level::Stop, array_map(static fn ($advice) => $advice->level, CoatAdvisor::advise($result)));
         }
         self::assertGreaterThan(5, $hot);
     }

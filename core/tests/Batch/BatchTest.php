@@ -9,6 +9,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\CupClock;
+use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
@@ -100,9 +101,9 @@ final class BatchTest extends TestCase
             $potLife = (float) self::batch(['cup_diameter_mm' => $diameter], $changes)->standing->potLifeMin;
             $plan = (new PlanReader)->read(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'cup_diameter_mm' => $diameter, 'emptied_min' => $potLife * $share]]]));
             $batch = (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0];
-            $text = array_column(array_map(static fn (Advice $one): array => [$one->code, English::say($one->said)], $batch->advice), 1, 0)['hot_batch'];
+            $text = array_column(array_map(static fn (Advice $one): array => [$one->code, English::say($one->said)], BatchAdvisor::advise($batch)), 1, 0)['hot_batch'];
             $left = [];
-            foreach (CupClock::of($plan->studio, $batch)?->compared() ?? [] as $way => $standing) {
+            foreach (CupClock::of($batch)?->compared() ?? [] as $way => $standing) {
                 $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - $batch->standing->emptiedMin / ($way === 'halved' ? 2 : 1);
             }
             unset($left['cup']);
@@ -194,7 +195,7 @@ final class BatchTest extends TestCase
     public function test_who_weighs_is_told_of_a_finer_scale_and_not_to_weigh(): void
     {
         $small = ['/coats/0/size_by' => (object) ['ml_per_piece' => 12, 'counted' => 'laid'], '/pieces/0/surface' => 'metal', '/pieces/0/coated_edges' => 'none'];
-        $text = static fn (string $by, string $field, float $step): string => implode(' ', array_map(static fn (Advice $one): string => English::say($one->said), self::batch(['residue_ml_per_cup' => 0, 'measure' => (object) ['by' => $by, $field => $step]], $small)->advice));
+        $text = static fn (string $by, string $field, float $step): string => implode(' ', array_map(static fn (Advice $one): string => English::say($one->said), BatchAdvisor::advise(self::batch(['residue_ml_per_cup' => 0, 'measure' => (object) ['by' => $by, $field => $step]], $small))));
         self::assertStringContainsString('Take a finer scale: measured so', $text('scale', 'resolution_g', 1));
         self::assertStringNotContainsString('Weigh it', $text('scale', 'resolution_g', 1));
         self::assertStringContainsString('Weigh it: measured so', $text('cups', 'graduation_ml', 5));
@@ -229,7 +230,7 @@ final class BatchTest extends TestCase
 
     public function test_a_batch_below_the_makers_smallest_asks_for_spares(): void
     {
-        $advice = self::batch([], ['/resins/0/min_batch_ml' => 800])->advice;
+        $advice = BatchAdvisor::advise(self::batch([], ['/resins/0/min_batch_ml' => 800]));
         self::assertContains('under_min_batch', array_map(static fn (Advice $one): string => $one->code, $advice));
         self::assertArrayNotHasKey('under_min_batch', self::codes(self::batch([], ['/resins/0/min_batch_ml' => 400])));
     }
@@ -290,8 +291,8 @@ final class BatchTest extends TestCase
     private static function codes(BatchResult $batch): array
     {
         return array_combine(
-            array_map(static fn (Advice $one): string => $one->code, $batch->advice),
-            array_map(static fn (Advice $one): string => $one->level->value, $batch->advice),
+            array_map(static fn (Advice $one): string => $one->code, BatchAdvisor::advise($batch)),
+            array_map(static fn (Advice $one): string => $one->level->value, BatchAdvisor::advise($batch)),
         );
     }
 }

@@ -11,6 +11,8 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\ColourShare;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Judging\BatchAdvisor;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\PlanReader;
@@ -95,7 +97,7 @@ final class ColourTest extends TestCase
     #[DataProvider('advised')]
     public function test_what_is_wrong_with_a_colour_is_said(array $colours, string $code, string $level, string $words): void
     {
-        $found = array_values(array_filter(self::batch($colours)->advice, static fn (Advice $one): bool => $one->code === $code));
+        $found = array_values(array_filter(BatchAdvisor::advise(self::batch($colours)), static fn (Advice $one): bool => $one->code === $code));
         self::assertNotEmpty($found);
         self::assertSame($level, $found[0]->level->value);
         self::assertStringContainsString($words, English::say($found[0]->said));
@@ -103,7 +105,7 @@ final class ColourTest extends TestCase
 
     public function test_a_sound_colour_is_let_be(): void
     {
-        $codes = array_column(self::batch([['name' => 'sky', 'share_pct' => 50, 'per_ml' => 100, 'doses' => [['colourant' => 'blue', 'ml' => 6], ['colourant' => 'sand', 'ml' => 10]]]])->advice, 'code');
+        $codes = array_column(BatchAdvisor::advise(self::batch([['name' => 'sky', 'share_pct' => 50, 'per_ml' => 100, 'doses' => [['colourant' => 'blue', 'ml' => 6], ['colourant' => 'sand', 'ml' => 10]]]])), 'code');
         foreach (['colour_over_limit', 'filler_over_limit', 'no_flame', 'oil_film', 'colours_over_batch'] as $code) {
             self::assertNotContains($code, $codes);
         }
@@ -118,7 +120,7 @@ final class ColourTest extends TestCase
 
         [$inked, $next] = $coats([['name' => 'soot', 'share_pct' => 5, 'doses' => [['colourant' => 'black', 'drops' => 2]]]]);
         self::assertSame(HeatTool::HeatGun, $inked->film->torch->tool);
-        self::assertContains('no_flame', array_column($inked->advice, 'code'));
+        self::assertContains('no_flame', array_column(CoatAdvisor::advise($inked), 'code'));
         self::assertSame(HeatTool::Flame, $next->film->torch->tool, 'only the coat that it is in');
 
         [$oily, $next] = $coats([['name' => 'cells', 'share_pct' => 5, 'doses' => [['colourant' => 'cells', 'drops' => 2]]]]);

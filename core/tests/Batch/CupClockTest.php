@@ -96,7 +96,7 @@ final class CupClockTest extends TestCase
     public function test_a_label_that_says_nothing_has_no_clock(): void
     {
         [$plan, $batch] = self::batch(['/resins/0/recoat_from_h' => new Gone]);
-        self::assertNull(CupClock::of($plan->studio, $batch));
+        self::assertNull(CupClock::of($batch));
     }
 
     public function test_what_is_left_over_coats_whole_pieces_only(): void
@@ -113,7 +113,7 @@ final class CupClockTest extends TestCase
     private static function clock(float $mm, float $celsius): CupClock
     {
         [$plan, $batch] = self::batch(['/studio/temperature_c' => $celsius, '/coats/0/size_by/thickness_mm' => $mm, '/resins/0/max_pour_mm' => 10, '/pieces/0/coated_edges' => 'none', '/pieces/0/surface' => 'sealed']);
-        $clock = CupClock::of($plan->studio, $batch);
+        $clock = CupClock::of($batch);
         self::assertNotNull($clock);
 
         return $clock;

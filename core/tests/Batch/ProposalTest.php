@@ -10,6 +10,7 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Proposal;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Batch;
@@ -147,7 +148,7 @@ final class ProposalTest extends TestCase
         }
         $plan = self::plan($rows, mt_rand(16, 28));
 
-        return [$plan, (new Planner(advises: false))->plan($plan)];
+        return [$plan, (new Planner)->plan($plan)];
     }
 
     /** @param  list<array{string, int, int, float, string}>  $rows  id, side in mm, how many, film in mm, laying */
@@ -173,7 +174,7 @@ final class ProposalTest extends TestCase
     {
         $own = array_map(static fn (string $id): CoatResult => self::byId($coats)[$id], $batch->coatIds);
         $result = (new BatchPlanner)->compute($plan->studio, $batch, $own);
-        $codes = array_map(static fn (Advice $one): string => $one->code.' '.$one->level->value, $result->advice);
+        $codes = array_map(static fn (Advice $one): string => $one->code.' '.$one->level->value, BatchAdvisor::advise($result));
 
         return array_intersect(['hot_batch stop', 'spread_longer_than_open_time caution'], $codes) === [] && self::isCoolWhenEmptied($result);
     }

@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\RemedyKind;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\WhatKeepsIt;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -103,7 +104,7 @@ final class EdgeRuleTest extends TestCase
     /** @return array<string, Advice> by code */
     private static function told(CoatResult $result): array
     {
-        return array_column($result->advice, null, 'code');
+        return array_column(CoatAdvisor::advise($result), null, 'code');
     }
 
     /** @param  array<string, mixed>  $changes */

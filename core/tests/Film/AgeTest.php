@@ -11,6 +11,7 @@ use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\SteadyFilmClock;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -32,7 +33,7 @@ final class AgeTest extends TestCase
     public function test_late_is_cautioned_and_gelled_stopped(float $ageMin, ?string $code): void
     {
         $result = Plans::computed(['/coats/0/age_min' => $ageMin]);
-        $of = array_values(array_filter($result->advice, static fn ($one): bool => in_array($one->code, ['past_open_time', 'gelled'], true)));
+        $of = array_values(array_filter(CoatAdvisor::advise($result), static fn ($one): bool => in_array($one->code, ['past_open_time', 'gelled'], true)));
         self::assertSame($code === null ? [] : [$code], array_map(static fn ($one): string => $one->code, $of));
         if ($code !== null) {
             self::assertSame($code === 'gelled' ? Level::Stop : Level::Caution, $of[0]->level);
@@ -49,7 +50,7 @@ final class AgeTest extends TestCase
             self::assertNotContains('pass', $kinds);
             self::assertNotContains('look', $kinds);
             self::assertContains('cover', $kinds);
-            self::assertNotContains('torch_pass_dropped', array_column($result->advice, 'code'));
+            self::assertNotContains('torch_pass_dropped', array_column(CoatAdvisor::advise($result), 'code'));
         }
     }
 
@@ -72,7 +73,7 @@ final class AgeTest extends TestCase
     {
         foreach ([[], ['/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 24], (object) ['at_h' => 6, 'c' => 17]]]] as $room) {
             $result = Plans::computed(['/coats/0/age_min' => $ageMin, ...$room]);
-            $text = json_encode(ResultDocument::coat($result, English::speaker()), JSON_THROW_ON_ERROR);
+            $text = json_encode(ResultDocument::coat($result, CoatAdvisor::advise($result), English::speaker()), JSON_THROW_ON_ERROR);
             self::assertStringNotContainsString('NAN', $text);
             foreach (Traces::of($result) as $trace) {
                 self::assertTrue($trace->result === null || is_finite($trace->result), $trace->figure);

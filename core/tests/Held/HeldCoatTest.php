@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Tests\Held;
 
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Held\Dome;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -31,7 +32,7 @@ final class HeldCoatTest extends TestCase
     public function test_it_warns_before_the_edge_gives_way_and_stops_after(): void
     {
         $limit = Plans::computed($this->tile())->case->held->limitThicknessMm ?? 0.0;
-        $codes = fn (float $share): array => array_column(Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => $share * $limit])->advice, 'code');
+        $codes = fn (float $share): array => array_column(CoatAdvisor::advise(Plans::computed([...$this->tile(), '/coats/0/size_by/thickness_mm' => $share * $limit])), 'code');
         self::assertNotContains('dome_near_limit', $codes(0.75));
         self::assertContains('dome_near_limit', $codes(0.85));
         self::assertContains('dome_over_limit', $codes(1.02));

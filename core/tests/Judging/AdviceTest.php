@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Cure\DewPoint;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
@@ -51,7 +52,7 @@ final class AdviceTest extends TestCase
     #[DataProvider('cases')]
     public function test_it_advises(array $changes, string $code, Level $level, string $text): void
     {
-        $advice = self::find($code, Plans::computed($changes)->advice);
+        $advice = self::find($code, CoatAdvisor::advise(Plans::computed($changes)));
         self::assertNotNull($advice, "No $code.");
         self::assertSame($level, $advice->level);
         self::assertStringContainsString($text, English::say($advice->said));
@@ -59,14 +60,14 @@ final class AdviceTest extends TestCase
 
     public function test_a_sound_plan_gets_neither_caution_nor_stop(): void
     {
-        foreach (Plans::computed(['/coats/0/size_by/thickness_mm' => 1.0])->advice as $advice) {
+        foreach (CoatAdvisor::advise(Plans::computed(['/coats/0/size_by/thickness_mm' => 1.0])) as $advice) {
             self::assertSame(Level::Note, $advice->level, English::say($advice->said));
         }
     }
 
     public function test_a_seal_coat_may_be_thin_on_a_surface_that_drinks(): void
     {
-        $advice = Plans::computed(['/coats/0/kind' => 'seal', '/coats/0/size_by/thickness_mm' => 0.1, '/pieces/0/surface' => 'raw_ply'])->advice;
+        $advice = CoatAdvisor::advise(Plans::computed(['/coats/0/kind' => 'seal', '/coats/0/size_by/thickness_mm' => 0.1, '/pieces/0/surface' => 'raw_ply']));
         self::assertNull(self::find('film_too_thin_to_level', $advice));
         self::assertSame(Level::Note, self::find('surface_drinks', $advice)?->level);
     }
@@ -74,15 +75,15 @@ final class AdviceTest extends TestCase
     public function test_a_night_that_gets_too_cold_is_seen_before_the_piece_can_be_handled(): void
     {
         $night = [(object) ['at_h' => 0, 'c' => 20], (object) ['at_h' => 9, 'c' => 13], (object) ['at_h' => 12, 'c' => 20]];
-        self::assertNotNull(self::find('room_too_cold', Plans::computed(['/studio/temperatures' => $night])->advice));
+        self::assertNotNull(self::find('room_too_cold', CoatAdvisor::advise(Plans::computed(['/studio/temperatures' => $night]))));
         $muchLater = [(object) ['at_h' => 0, 'c' => 20], (object) ['at_h' => 90, 'c' => 20], (object) ['at_h' => 99, 'c' => 13]];
-        self::assertNull(self::find('room_too_cold', Plans::computed(['/studio/temperatures' => $muchLater])->advice));
+        self::assertNull(self::find('room_too_cold', CoatAdvisor::advise(Plans::computed(['/studio/temperatures' => $muchLater]))));
     }
 
     public function test_it_speaks_the_persons_units(): void
     {
         $plan = (new PlanReader)->read(Plans::with(['/coats/0/size_by/thickness_mm' => 9, '/studio/temperature_c' => 12]));
-        $advice = (new Planner)->plan($plan)[0]->advice;
+        $advice = CoatAdvisor::advise((new Planner)->plan($plan)[0]);
         self::assertStringContainsString('0.157 in', English::say(self::find('over_max_pour', $advice)?->said, UnitSystem::Imperial));
         self::assertStringContainsString('59 °F', English::say(self::find('room_too_cold', $advice)?->said, UnitSystem::Imperial));
     }

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Tests\Judging;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
@@ -41,7 +42,7 @@ final class HeatAndAirTest extends TestCase
         self::assertSame(HeatTool::HeatGun, Plans::computed($leaf([]))->film->torch->tool);
         $later = Plans::computed($leaf(['after_heat' => true]));
         self::assertSame(HeatTool::Flame, $later->film->torch->tool);
-        self::assertNotContains('no_flame', array_column($later->advice, 'code'));
+        self::assertNotContains('no_flame', array_column(CoatAdvisor::advise($later), 'code'));
     }
 
     public function test_no_heat_gun_near_loose_dust(): void
@@ -87,6 +88,6 @@ final class HeatAndAirTest extends TestCase
 
     private static function text(CoatResult $result, string $code): string
     {
-        return implode(' ', array_map(static fn ($one): string => $one->code === $code ? English::say($one->said) : '', $result->advice));
+        return implode(' ', array_map(static fn ($one): string => $one->code === $code ? English::say($one->said) : '', CoatAdvisor::advise($result)));
     }
 }

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\English;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -48,7 +49,7 @@ final class LabelDepthTest extends TestCase
             'pieces' => [(object) ['id' => 'tray', 'outline' => (object) ['shape' => 'rectangle', 'width_mm' => 300, 'height_mm' => 200], 'surface' => 'sealed', 'recess_mm' => 60]],
             'coats' => [(object) ['id' => 'deep', 'piece' => 'tray', 'resin' => $id, 'containment' => 'dammed', 'size_by' => (object) ['thickness_mm' => $depthMm]]],
         ];
-        $advice = (new Planner)->plan((new PlanReader)->read($plan))[0]->advice;
+        $advice = CoatAdvisor::advise((new Planner)->plan((new PlanReader)->read($plan))[0]);
 
         return array_values(array_map(static fn (Advice $one): string => $one->code.': '.English::say($one->said), array_filter($advice, static fn (Advice $one): bool => $one->level === Level::Stop)));
     }

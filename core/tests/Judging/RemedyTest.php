@@ -9,6 +9,7 @@ use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\RemedyKind;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\English;
@@ -26,7 +27,7 @@ final class RemedyTest extends TestCase
         $seen = [];
         for ($plan = 0; $plan < Draws::of(400); $plan++) {
             $document = self::anyPlan();
-            foreach (self::lowest($document)->advice as $advice) {
+            foreach (CoatAdvisor::advise(self::lowest($document)) as $advice) {
                 foreach ($advice->remedies as $remedy) {
                     $seen[$advice->code.' '.$remedy->kind->value] = true;
                     $changed = self::changedBy($document, $remedy, self::lowest($document));
@@ -43,7 +44,7 @@ final class RemedyTest extends TestCase
 
     public function test_what_no_press_can_mend_offers_none(): void
     {
-        $gelled = Plans::computed(['/coats/0/age_min' => 100])->advice;
+        $gelled = CoatAdvisor::advise(Plans::computed(['/coats/0/age_min' => 100]));
         self::assertSame([[]], array_values(array_map(static fn (Advice $one): array => $one->remedies, array_filter($gelled, static fn (Advice $one): bool => $one->code === 'gelled'))));
     }
 
@@ -95,6 +96,6 @@ final class RemedyTest extends TestCase
     /** @return list<string> */
     private static function codes(CoatResult $result): array
     {
-        return array_map(static fn (Advice $one): string => $one->code, $result->advice);
+        return array_map(static fn (Advice $one): string => $one->code, CoatAdvisor::advise($result));
     }
 }

@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Tests\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Cure\DewPoint;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Surface\Surface;
 use OpenGlaze\Core\Tests\Support\English;
@@ -99,7 +100,7 @@ final class ThresholdsTest extends TestCase
     {
         $levels = array_map(
             static fn (Advice $advice): Level => $advice->level,
-            Plans::computed(['/coats/0/size_by/thickness_mm' => 9, '/studio/temperature_c' => 12, '/pieces/0/surface' => 'raw_mdf'])->advice,
+            CoatAdvisor::advise(Plans::computed(['/coats/0/size_by/thickness_mm' => 9, '/studio/temperature_c' => 12, '/pieces/0/surface' => 'raw_mdf'])),
         );
         $order = array_map(static fn (Level $level): int => (int) array_search($level, [Level::Stop, Level::Caution, Level::Note], true), $levels);
         $sorted = $order;
@@ -129,7 +130,7 @@ final class ThresholdsTest extends TestCase
     /** @param  array<string, mixed>  $changes */
     private function find(string $code, array $changes): ?Advice
     {
-        foreach (Plans::computed($changes)->advice as $advice) {
+        foreach (CoatAdvisor::advise(Plans::computed($changes)) as $advice) {
             if ($advice->code === $code) {
                 return $advice;
             }
@@ -145,6 +146,6 @@ final class ThresholdsTest extends TestCase
         self::assertStringContainsString('lead', English::say($said->said));
         self::assertNull($this->find('old_paint', ['/pieces/0/surface' => 'sealed']));
         [, $second] = Plans::stack(['/pieces/0/surface' => 'old_paint'], ['kind' => 'seal'], []);
-        self::assertNotContains('old_paint', array_map(static fn (Advice $one): string => $one->code, $second->advice), 'it lies under the first coat by then');
+        self::assertNotContains('old_paint', array_map(static fn (Advice $one): string => $one->code, CoatAdvisor::advise($second)), 'it lies under the first coat by then');
     }
 }

@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Tests\Plan;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Judging\BatchAdvisor;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SheetCheck;
@@ -66,15 +68,15 @@ final class TypicalTest extends TestCase
     public function test_what_is_assumed_is_said_of_the_coat_and_in_its_traces(): void
     {
         $result = Plans::computed(self::gone());
-        $assumed = English::say(array_values(array_filter($result->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->said);
+        $assumed = English::say(array_values(array_filter(CoatAdvisor::advise($result), static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->said);
         foreach (['density of part A', 'density of part B', 'thickness of the mixed resin', 'temperature its times are for'] as $words) {
             self::assertStringContainsString($words, $assumed);
         }
-        $known = English::say(array_values(array_filter(Plans::computed()->advice, static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->said);
+        $known = English::say(array_values(array_filter(CoatAdvisor::advise(Plans::computed()), static fn (Advice $one): bool => $one->code === 'assumed_value'))[0]->said);
         self::assertStringNotContainsString('density', $known);
         self::assertStringNotContainsString('working time', $known);
         self::assertStringNotContainsString('heat of reaction', $known, 'it is fitted to the pot life');
-        $cold = Plans::computed(['/resins/0/pot_life_min' => new Gone])->advice;
+        $cold = CoatAdvisor::advise(Plans::computed(['/resins/0/pot_life_min' => new Gone]));
         self::assertStringContainsString('heat of reaction', implode(' ', array_map(static fn (Advice $one): string => English::say($one->said), $cold)));
     }
 
@@ -127,7 +129,7 @@ final class TypicalTest extends TestCase
         unset($changes['/batches/0/measure']);
         $plan = (new PlanReader)->read(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'measure' => $measure]]]));
 
-        return array_map(static fn (Advice $one): string => $one->code, (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0]->advice);
+        return array_map(static fn (Advice $one): string => $one->code, BatchAdvisor::advise((new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0]));
     }
 
     /** @return array<string, mixed> */

@@ -35,7 +35,7 @@ final class AsComputed
             $figures += self::flat(self::beside($coat), "/beside/$at");
         }
         foreach ($batches as $at => $batch) {
-            foreach (CupClock::of($read->studio, $batch)?->compared() ?? [] as $way => $standing) {
+            foreach (CupClock::of($batch)?->compared() ?? [] as $way => $standing) {
                 $figures += self::flat(['pot_life' => $standing->potLifeMin, 'hot' => $standing->hotMin, 'peak' => $standing->run->peakC], "/clock/$at/$way");
             }
         }

@@ -10,11 +10,7 @@ export function Acts({ acts }: { acts: PourActState[] }): ReactNode {
     const said = acts.filter((act) => SAID.includes(act.went))
     const open = acts.filter((act) => act.went === 'open').length
     if (said.length === 0) {
-        return open === 0 ? (
-            <p className="mt-2">
-                {texts.all} {acts.length} {texts.actsWereDoneInTheirTime}
-            </p>
-        ) : null
+        return open === 0 ? <p className="mt-2">{texts.allDoneInTime(acts.length)}</p> : null
     }
     return (
         <ul className="mt-2">

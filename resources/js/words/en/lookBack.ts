@@ -21,8 +21,8 @@ export const percentItMayStaySoftLookAtItAgain = '%. It may stay soft: look at i
 export const gRanOff = 'g ran off'
 export const gWereSaid = (g: Said, ml: Said) => `; ${g} g (${ml}) were said.`
 export const notWrittenDown = 'not written down'
-export const all = 'All'
-export const actsWereDoneInTheirTime = 'acts were done in their time.'
+export const allDoneInTime = (acts: number) =>
+    acts === 1 ? 'The one act was done in its time.' : `All ${acts} acts were done in their time.`
 export const late = (off: Said) => `${off} late`
 export const early = (off: Said) => `${off} early`
 export const theAmountWasAsPlannedWithinAHundredth = 'The amount was as planned, within a hundredth.'

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Judging;
 
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Coating\CoatResult;
 
 /** Asks every rule about a coat; stops first, then cautions, then notes. */
-final readonly class Advisor
+final class CoatAdvisor
 {
     /** @return list<Advice> */
     public static function advise(CoatResult $result): array
@@ -18,17 +17,11 @@ final readonly class Advisor
         foreach (self::rules() as $rule) {
             array_push($advice, ...$rule->judge($result));
         }
-        $weight = static fn (Advice $one): int => match ($one->level) {
-            Level::Stop => 0,
-            Level::Caution => 1,
-            Level::Note => 2,
-        };
-        usort($advice, static fn (Advice $a, Advice $b): int => $weight($a) <=> $weight($b));
 
-        return $advice;
+        return Advice::stopsFirst($advice);
     }
 
-    /** @return list<Rule> */
+    /** @return list<CoatRule> */
     private static function rules(): array
     {
         return [

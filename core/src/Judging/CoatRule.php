@@ -8,7 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Coating\CoatResult;
 
 /** One rule of the work that may have something to say about a computed coat. */
-interface Rule
+interface CoatRule
 {
     /** @return list<Advice> */
     public function judge(CoatResult $result): array;
