@@ -117,10 +117,11 @@ final class PureTest extends TestCase
             const kept = studio.kept().length
             studio.store.tell({ what: 'mine' })
             await studio.settled()
-            return { first: [first.standing, first.theirs], then: then.standing, kept, answer: then.answer, at: studio.kept().at(-1), end: studio.store.look().standing }
+            return { first: [first.standing, first.theirs], then: [then.standing, then.theirs], kept, answer: then.answer, at: studio.kept().at(-1), end: studio.store.look().standing }
             JS);
-        self::assertSame(['stale', 7], $said['first']);
-        self::assertSame(['stale', 1], [$said['then'], $said['kept']], 'leaving a field keeps nothing now');
+        self::assertEquals(['stale', ['version' => 7, 'sentence' => 'changed']], $said['first']);
+        self::assertEquals($said['first'], $said['then'], 'it is said until somebody decides, whatever is shown meanwhile');
+        self::assertSame(1, $said['kept'], 'leaving a field keeps nothing now');
         self::assertEquals(['width' => '4', 'height' => '7'], $said['answer'], 'what was typed is still shown');
         self::assertEquals(['width' => '4', 'height' => '7', 'read' => 7], $said['at']);
         self::assertSame('saved', $said['end']);

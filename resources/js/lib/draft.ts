@@ -27,8 +27,8 @@ export interface Draft<T, S, A> {
     read: Read
     sentences: Sentences
     standing: Standing
-    /** The version that somebody else's change made; null where nobody's stands against this one. */
-    theirs: number | null
+    /** Somebody else's change: the version that it made, and what is said of it; null where none stands against this one. */
+    theirs: { version: number; sentence: string } | null
     toShow: boolean
     toKeep: Question<T> | null
     under: Question<T> | null
@@ -110,7 +110,10 @@ function after<T, S, A>(rules: Rules<T, S>, draft: Draft<T, S, A>, one: Happenin
                 theirs: null,
                 standing: 'changing',
                 read: Object.fromEntries(
-                    Object.entries(draft.read).map(([kind, read]) => [kind, Math.max(read, draft.theirs ?? 0)]),
+                    Object.entries(draft.read).map(([kind, read]) => [
+                        kind,
+                        Math.max(read, draft.theirs?.version ?? 0),
+                    ]),
                 ),
             })
         case 'back':
@@ -163,16 +166,19 @@ function refused<T, S, A>(
     draft: Draft<T, S, A>,
     one: { sentences: Sentences; version: number | null },
 ): Draft<T, S, A> {
-    const isStale = one.version !== null && draft.under?.kind === 'keep'
+    const theirs =
+        one.version !== null && draft.under?.kind === 'keep'
+            ? { version: one.version, sentence: one.sentences.form ?? '' }
+            : null
     return {
         ...draft,
         under: null,
-        sentences: one.sentences,
-        theirs: isStale ? one.version : draft.theirs,
-        standing: isStale || draft.theirs !== null ? 'stale' : 'refused',
+        sentences: theirs === null ? one.sentences : {},
+        theirs: theirs ?? draft.theirs,
+        standing: theirs !== null || draft.theirs !== null ? 'stale' : 'refused',
         // what cannot be shown cannot be kept; what was typed still stands, and the drawing shows it
-        toKeep: isStale || rules.showsFirst ? null : draft.toKeep,
-        toShow: draft.toShow || isStale,
+        toKeep: theirs !== null || rules.showsFirst ? null : draft.toKeep,
+        toShow: draft.toShow || theirs !== null,
     }
 }
 

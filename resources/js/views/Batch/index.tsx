@@ -72,9 +72,7 @@ export default function Batch(props: Props): ReactNode {
     }
     const fetchTrace = (figure: string): Promise<Trace> =>
         ask<Trace>('POST', `/plans/${props.plan.id}/batches/${props.batch}/trace/${figure}`, { batches: draft.batches })
-    const elsewhere = Object.entries(draft.sentences).filter(
-        ([field]) => !field.startsWith(at) && draft.keepMine === null,
-    )
+    const elsewhere = Object.entries(draft.sentences).filter(([field]) => !field.startsWith(at))
     return (
         <Traced fetchTrace={fetchTrace} ranges={ranges}>
             <div className="flex flex-1 flex-col">
@@ -95,9 +93,9 @@ export default function Batch(props: Props): ReactNode {
                 <p role="status" className="px-4 font-semibold text-danger sm:px-6">
                     {[...elsewhere.map(([, sentence]) => sentence), ...Object.values(refused)].join(' ')}
                 </p>
-                {draft.keepMine !== null && (
+                {draft.theirs !== undefined && (
                     <div className="px-4 sm:px-6">
-                        <StaleStrip sentence={draft.sentences.form} onMine={draft.keepMine} />
+                        <StaleStrip sentence={draft.theirs} onMine={draft.keepMine} />
                     </div>
                 )}
                 <div className="grid flex-1 content-start gap-x-8 gap-y-4 px-4 py-2 sm:px-6 lg:grid-cols-[27rem_1fr]">

@@ -18,7 +18,9 @@ interface Draft extends Answer {
     change: (how: (batch: BatchSpec) => BatchSpec) => void
     undo: (() => void) | null
     /** Puts this cup over what somebody else changed meanwhile; null where nobody did. */
-    keepMine: (() => void) | null
+    /** What is said of somebody else's change that stands against this one. */
+    theirs: string | undefined
+    keepMine: () => void
 }
 
 /** All batches of the evening as one of them was changed; null where nothing was. */
@@ -78,6 +80,7 @@ export function useBatch(
             store.tell({ what: 'left' })
         },
         undo,
-        keepMine: draft.theirs === null ? null : () => store.tell({ what: 'mine' }),
+        theirs: draft.theirs?.sentence,
+        keepMine: () => store.tell({ what: 'mine' }),
     }
 }

@@ -115,10 +115,8 @@ function CoatPage(props: Props): ReactNode {
                 <div className="grid flex-1 lg:grid-cols-[20rem_1fr]">
                     <div className="order-2 p-4 pt-2 sm:px-6 lg:order-1 lg:max-h-[calc(100dvh-13.2rem)] lg:overflow-y-auto lg:border-r lg:ruled">
                         <WhatToSet {...props} draft={draft} hangs={hangs} onHangs={setHangs} />
-                        {draft.state === 'stale' && (
-                            <StaleStrip sentence={draft.sentences.form} onMine={draft.keepMine} />
-                        )}
-                        {draft.state !== 'stale' && draft.sentences.form !== undefined && (
+                        {draft.state === 'stale' && <StaleStrip sentence={draft.theirs} onMine={draft.keepMine} />}
+                        {draft.sentences.form !== undefined && (
                             <p className="mt-2 font-semibold text-danger">{draft.sentences.form}</p>
                         )}
                     </div>

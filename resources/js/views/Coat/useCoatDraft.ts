@@ -32,6 +32,8 @@ export interface CoatDraft {
     answer: StackAnswer | null
     sentences: Sentences
     state: Standing
+    /** What is said of somebody else's change that stands against this one. */
+    theirs: string | undefined
     /** Saves what is touched over what somebody else changed meanwhile. */
     keepMine: () => void
     /** Shows what the change would mean. */
@@ -116,6 +118,7 @@ export function useCoatDraft(
         answer: draft.answer,
         sentences: draft.sentences,
         state: draft.standing,
+        theirs: draft.theirs?.sentence,
         change: (part) => store.tell({ what: 'touched', part }),
         keep: (part = {}) => store.tell({ what: 'left', part }),
         flush: () => store.flush(),
