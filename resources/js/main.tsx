@@ -14,7 +14,7 @@ import * as words from '@words/main'
 const views = import.meta.glob<{ default: ResolvedComponent }>('./views/*/index.tsx')
 
 void createInertiaApp({
-    title: (title) => (title ? words.openGlaze(title) : words.openGlaze2),
+    title: (title) => (title ? words.openGlaze(title) : words.openGlazeAlone),
     resolve: async (name: string): Promise<ResolvedComponent> => {
         const load = views[`./views/${name}/index.tsx`]
         if (load === undefined) throw new Error(words.thereIsNoView(name))

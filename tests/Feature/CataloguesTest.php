@@ -127,6 +127,20 @@ final class CataloguesTest extends TestCase
         }
     }
 
+    /** A language puts its figures where it wants them: a word of the catalogue and a figure beside it are one entry. */
+    public function test_no_sentence_of_the_interface_is_cut_around_its_figures(): void
+    {
+        $cut = [];
+        foreach (Sentences::interface() as $file => $code) {
+            preg_match_all("~\\{(?:texts|words)\\.\\w+\\}(?:[ ,.:;]|\\{' '\\})*\\{(?!' '\\}|/\\*|(?:texts|words)\\.)[a-z][^}]*\\}|\\}(?:[ ,.:;]|\\{' '\\})+\\{(?:texts|words)\\.\\w+\\}~", $code, $found);
+            array_push($cut, ...array_map(static fn (string $text): string => "$file: $text", $found[0]));
+        }
+        self::assertSame([], $cut);
+        foreach (glob(self::ROOT.'resources/js/words/*/*.ts') ?: [] as $file) {
+            self::assertDoesNotMatchRegularExpression('/^export const \w*\d =/m', (string) file_get_contents($file), basename($file).' names a key by what it means');
+        }
+    }
+
     /** Literals, and texts between tags, that begin like a sentence; units and what is sent or pressed are none. */
     public function test_no_sentence_stands_in_the_interface(): void
     {

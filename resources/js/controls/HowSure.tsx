@@ -20,8 +20,7 @@ export function Likely(props: { of: string; say: (value: number) => Shown; class
             title={texts.eightOfTenTimesByWhatIsAssumed}
             data-likely={props.of}
         >
-            {texts.likely} {low.unit === high.unit ? low.text : `${low.text} ${low.unit}`} {texts.to} {high.text}{' '}
-            {high.unit}
+            {texts.likelyTo(low.unit === high.unit ? low.text : `${low.text} ${low.unit}`, `${high.text} ${high.unit}`)}
         </span>
     )
 }
@@ -33,8 +32,11 @@ export function HowSure({ of, unit }: { of: string; unit: string }): ReactNode {
     if (range === undefined || range.mostly.length === 0) return null
     return (
         <p className="mt-2" data-testid="how-sure">
-            <strong>{texts.howSure}</strong> {texts.eightOfTenTimes} {between(range, unit, units)}
-            {texts.mostly} {range.mostly.map((one) => `${one.what} (${one.share_pct} %)`).join(' and ')}.
+            <strong>{texts.howSure}</strong>{' '}
+            {texts.eightOfTen(
+                between(range, unit, units),
+                range.mostly.map((one) => `${one.what} (${one.share_pct} %)`),
+            )}
         </p>
     )
 }
@@ -45,5 +47,5 @@ function between({ low, high }: FigureRange, unit: string, units: Units): string
     const [least, most] = [Number(from.text), Number(to.text)]
     const figures = Math.ceil(Math.log10(Math.abs(most) / Math.max(most - least, 1e-9))) + 1
     const text = (value: number): string => trimmed(Number(value.toPrecision(Math.min(6, Math.max(2, figures)))), 6)
-    return texts.to2(text(least), text(most), to.unit)
+    return texts.fromTo(text(least), text(most), to.unit)
 }

@@ -67,11 +67,7 @@ export function QueueStrip(): ReactNode {
                 >
                     <WarningIcon size={22} className="text-danger" aria-hidden="true" />
                     <p className="min-w-0 flex-1">
-                        <strong>
-                            {press.of}
-                            {words.pressed} {moment(happenedAt(press), now)}
-                            {words.wasNotTaken}
-                        </strong>{' '}
+                        <strong>{words.pressWasNotTaken(press.of, moment(happenedAt(press), now))}</strong>{' '}
                         {press.refused?.sentence}
                     </p>
                     <button

@@ -106,9 +106,7 @@ function UnitsSwitch(): ReactNode {
             <span className={units === 'metric' ? 'font-bold' : 'text-soft'}>{words.mmMl}</span>
             <span className="px-1 text-soft">/</span>
             <span className={units === 'imperial' ? 'font-bold' : 'text-soft'}>{words.inOz}</span>
-            <span className="sr-only">
-                {words.changeUnitsTo} {other}
-            </span>
+            <span className="sr-only">{words.changeUnitsTo(other)}</span>
         </button>
     )
 }

@@ -64,7 +64,7 @@ export default function TraceTable(props: {
             {trace.note !== '' && <p className="mt-2 text-sm text-soft">{trace.note}</p>}
             {assumed.length > 0 && (
                 <p className="mt-2 rounded bg-kraft px-2.5 py-1.5 text-[15px] text-kraft-ink">
-                    {texts.assumedUntilYouSayOtherwise} {assumed.map((input) => input.label).join(', ')}.
+                    {texts.assumedUntilYouSayOtherwise(assumed.map((input) => input.label))}
                 </p>
             )}
             {props.onBack !== null && (

@@ -55,7 +55,7 @@ export function PotLane({ batch, untilMin, width, height }: Props): ReactNode {
                 className="text-[12px] font-semibold"
                 fill={late ? 'var(--danger)' : 'var(--ink)'}
             >
-                {texts.empty} {Math.round(batch.emptied_min)} {texts.min}
+                {texts.emptyAt(Math.round(batch.emptied_min))}
             </text>
         </svg>
     )

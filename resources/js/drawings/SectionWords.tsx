@@ -16,14 +16,15 @@ export function SectionWords({ model, ...props }: SectionProps & { model: Sectio
                         fill="none"
                     />
                     <text x={rim + 12} y={Math.max(GROUND + 18, (GROUND + bottom) / 2 + 4)}>
-                        {words.edge} {props.sayLength(props.edgeDepthMm)}
+                        {words.edge(props.sayLength(props.edgeDepthMm))}
                     </text>
                 </>
             )}
             <text x={running === null ? left : left + 20} y={HEIGHT - 6}>
-                {words.longestSide} {props.sayLength(props.pieceMm)}
-                {words.filmDrawn}
-                {factor < 10 ? factor.toFixed(1) : Math.round(factor)} {words.thicker}
+                {words.longestSideDrawn(
+                    props.sayLength(props.pieceMm),
+                    factor < 10 ? factor.toFixed(1) : Math.round(factor),
+                )}
                 {props.faceDown &&
                     (props.hangs ? words.asItWillHangItsFaceUp : words.itLiesFaceDownWhatIsLowestHereBecomes)}
             </text>

@@ -41,13 +41,18 @@ export function Bath({ planId, batch }: { planId: number; batch: string }): Reac
             </Button>
             {bath !== null && (
                 <p className="min-w-0 flex-1" role="status">
-                    {trimmed(bath.thinner, 1)} {texts.timesAsThinBubblesRiseAsMuchFasterIn}{' '}
-                    {bath.pot_life_min === null ? 'hours' : span(bath.pot_life_min)} {texts.insteadOf}{' '}
-                    {bath.pot_life_in_room_min === null ? 'hours' : span(bath.pot_life_in_room_min)}
-                    {texts.onThePieceItSoonHasTheRoomsWarmthAnd} {span(bath.open_on_piece_min)}{' '}
-                    {texts.ofOpenTimeLessWhatItAgedNeverWaterIn}
+                    {texts.whatWarmingChanges(
+                        trimmed(bath.thinner, 1),
+                        lasts(bath.pot_life_min),
+                        lasts(bath.pot_life_in_room_min),
+                        span(bath.open_on_piece_min),
+                    )}
                 </p>
             )}
         </form>
     )
+}
+
+function lasts(min: number | null): string {
+    return min === null ? texts.hours : span(min)
 }

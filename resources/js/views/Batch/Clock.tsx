@@ -9,6 +9,7 @@ import { useWidth } from '../../lib/width'
 import type { Units } from '../../types/page'
 import type { BatchFigures, Compared, CupFigures, StandingFigures } from '../../types/mixing'
 import { Waits } from './Waits'
+import { Sentence } from '../../controls/Sentence'
 import * as texts from '@words/batch'
 
 const WORDS: Record<Compared, string> = {
@@ -73,11 +74,12 @@ export function Clock({ figures, cup }: Props): ReactNode {
                 <Told figures={figures} standing={standing} />{' '}
                 {cup.compared.dish !== undefined && cup.dish_mm !== null && (
                     <>
-                        {texts.inADishOf} {dishWords(cup.dish_mm, units)} {texts.itLasts}{' '}
-                        {cup.compared.dish.pot_life_min === null
-                            ? texts.forHours
-                            : span(cup.compared.dish.pot_life_min)}
-                        .
+                        {texts.inADishItLasts(
+                            dishWords(cup.dish_mm, units),
+                            cup.compared.dish.pot_life_min === null
+                                ? texts.forHours
+                                : span(cup.compared.dish.pot_life_min),
+                        )}
                     </>
                 )}
             </p>
@@ -93,27 +95,20 @@ export function dishWords(mm: number, units: Units): string {
 
 function Told({ figures, standing }: { figures: BatchFigures; standing: StandingFigures }): ReactNode {
     const units = useUnits()
+    const lasts = standing.pot_life_min === null ? texts.hours : span(standing.pot_life_min)
     return (
         <>
-            {texts.emptiedAfter}{' '}
-            <Figure of="emptied_min" label={texts.emptiedAfter2(span(figures.emptied_min))} className="font-bold">
-                {span(figures.emptied_min)}
-            </Figure>
-            {standing.emptied_c !== null && standing.emptied_pa_s !== null && (
-                <>
-                    {' '}
-                    {texts.itIsAt} {joined(temperature(standing.emptied_c, units))} {texts.and}{' '}
-                    {trimmed(standing.emptied_pa_s, 1)} {texts.paS}
-                </>
-            )}
-            {texts.itsPotLifeIs}{' '}
-            <Figure
-                of="pot_life_min"
-                label={texts.potLife(standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min))}
-                className="font-bold"
-            >
-                {standing.pot_life_min === null ? 'hours' : span(standing.pot_life_min)}
-            </Figure>
+            <Sentence of={texts.emptiedThen}>
+                <Figure of="emptied_min" label={texts.emptiedAfter(span(figures.emptied_min))} className="font-bold">
+                    {span(figures.emptied_min)}
+                </Figure>
+                {standing.emptied_c === null || standing.emptied_pa_s === null
+                    ? ''
+                    : texts.itIsAt(joined(temperature(standing.emptied_c, units)), trimmed(standing.emptied_pa_s, 1))}
+                <Figure of="pot_life_min" label={texts.potLife(lasts)} className="font-bold">
+                    {lasts}
+                </Figure>
+            </Sentence>
             <Likely of="pot_life_min" say={likelyMinutes} className="ml-1.5" />.{' '}
             {standing.hot_min === null
                 ? texts.forgottenItPeaksAt(joined(temperature(standing.peak_c, units)))

@@ -44,7 +44,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                             of={`colour_${number}_pct`}
                             label={words.percentColourIn(trimmed(colour.colourant_pct, 1), colour.name)}
                         >
-                            {trimmed(colour.colourant_pct, 1)} {words.percentColour}
+                            {words.percentColour(trimmed(colour.colourant_pct, 1))}
                         </Figure>
                         {colour.filler_pct > 0 && words.percentFiller(trimmed(colour.filler_pct, 1))}
                     </p>
@@ -111,7 +111,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                                 joined(volume(colour.small_cup_ml, units)),
                                 joined(volume(colour.reserve_ml, units)),
                             )}
-                        {words.itsWallsKeep} {joined(volume(colour.residue_ml, units))}.
+                        {words.itsWallsKeep(joined(volume(colour.residue_ml, units)))}
                         {colour.stir_again && words.stirItOnceMoreBeforeItIsPoured}
                         {colour.oil && words.oilTheNextCoatHasNoWindow}
                     </p>

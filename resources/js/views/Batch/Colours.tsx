@@ -98,7 +98,7 @@ function AddColour({ supplies, onAdd }: { supplies: Supplies; onAdd: (cup: Colou
                     ...supplies.recipes.map((recipe) => ({ value: words.recipe(recipe.id), label: recipe.name })),
                     ...supplies.colourants.map((one) => ({
                         value: words.only(one.id),
-                        label: words.only2(one.name.toLowerCase()),
+                        label: words.onlyOf(one.name.toLowerCase()),
                     })),
                 ]}
                 onChange={(value) => {

@@ -11,6 +11,7 @@ import type { Sentences } from '../../types/page'
 import { SmallCup, Ways, WAYS } from './Ways'
 import { Otherwise } from './Otherwise'
 import { Thinned } from './Thinned'
+import { Sentence } from '../../controls/Sentence'
 import * as words from '@words/batch'
 
 interface Props {
@@ -42,7 +43,7 @@ export function TheCup(props: Props): ReactNode {
                             {joined(volume(figures.total_ml, units))}
                         </Figure>
                         ,{' '}
-                        <Figure of="total_g" label={words.inAll2(joined(weight.total))}>
+                        <Figure of="total_g" label={words.inAll(joined(weight.total))}>
                             {joined(weight.total)}
                         </Figure>{' '}
                         <Likely of="total_g" say={(g) => ({ text: trimmed(g, 0), unit: 'g' })} />
@@ -103,15 +104,14 @@ export function TheCup(props: Props): ReactNode {
                 <p className="text-sm text-soft">
                     {figures.lines !== null && (
                         <>
-                            {words.linesAt}{' '}
-                            <Figure of="first_mm" label={words.firstLine(line(figures.lines.first_mm))}>
-                                {line(figures.lines.first_mm)}
-                            </Figure>{' '}
-                            {words.and}{' '}
-                            <Figure of="both_mm" label={words.secondLine(line(figures.lines.both_mm))}>
-                                {line(figures.lines.both_mm)}
-                            </Figure>{' '}
-                            {words.fromTheInsideFloor}{' '}
+                            <Sentence of={words.linesAt}>
+                                <Figure of="first_mm" label={words.firstLine(line(figures.lines.first_mm))}>
+                                    {line(figures.lines.first_mm)}
+                                </Figure>
+                                <Figure of="both_mm" label={words.secondLine(line(figures.lines.both_mm))}>
+                                    {line(figures.lines.both_mm)}
+                                </Figure>
+                            </Sentence>{' '}
                         </>
                     )}
                     {figures.vessel.afterwards}
@@ -156,7 +156,7 @@ function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: b
                     <Digits text={props.weight.text} /> <span className="unit">g</span>
                 </Figure>
                 <span className="block text-soft">
-                    <Figure of={`${props.part.toLowerCase()}_ml`} label={words.part2(props.part, joined(props.volume))}>
+                    <Figure of={`${props.part.toLowerCase()}_ml`} label={words.part(props.part, joined(props.volume))}>
                         {joined(props.volume)}
                     </Figure>
                     {props.first && words.goesInFirst}

@@ -14,15 +14,16 @@ export function Waits({ cup }: { cup: CupFigures }): ReactNode {
             {cup.waits.map(({ pa_s: paS, wait }) => {
                 const what = paS < 10 ? texts.dropsThatStayApart : texts.whatStaysWhereItIsPlaced
                 if (wait === null || wait.left_min === null || wait.left_min <= 0)
-                    return (
-                        <li key={paS}>
-                            {what}, {paS} {texts.paSItSetsFirst}
-                        </li>
-                    )
+                    return <li key={paS}>{texts.itSetsFirst(what, paS)}</li>
                 return (
                     <li key={paS}>
-                        {what}, {paS} {texts.paS2} {wait.in === 'cup' ? texts.leaveItInTheCup : texts.waitInADish(dish)}{' '}
-                        {texts.forWord} {span(wait.min)}; {span(wait.left_min)} {texts.areLeftThen}
+                        {texts.waitSoLong(
+                            what,
+                            paS,
+                            wait.in === 'cup' ? texts.leaveItInTheCup : texts.waitInADish(dish),
+                            span(wait.min),
+                            span(wait.left_min),
+                        )}
                     </li>
                 )
             })}

@@ -5,6 +5,7 @@ import { fieldVolume, joined, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { BatchSpec, CupFigures, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
+import { Sentence } from '../../controls/Sentence'
 import * as words from '@words/batch'
 
 export const WAYS: Record<WayName, string> = {
@@ -49,11 +50,7 @@ export function SmallCup(props: SmallCupProps): ReactNode {
                 {field('graduation_ml', words.itsLineIsMetWithin)}
             </div>
             {fills != null && (
-                <p className="mt-1 font-semibold">
-                    {words.ofA} {fills.a}
-                    {words.ofB} {fills.b}
-                    {words.eachFilledTo} {joined(volume(fills.ml, units))}.
-                </p>
+                <p className="mt-1 font-semibold">{words.fills(fills.a, fills.b, joined(volume(fills.ml, units)))}</p>
             )}
         </div>
     )
@@ -67,9 +64,7 @@ export function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undef
         <table className="w-full text-sm">
             <caption className="border-b ruled pb-0.5 text-left font-bold">
                 {words.ratioOffBy}{' '}
-                <span className="font-normal text-soft">
-                    {words.likelyToWorstThisResinTakesUpTo} {trimmed(cup.tolerance_pct, 1)} %
-                </span>
+                <span className="font-normal text-soft">{words.likelyToWorst(trimmed(cup.tolerance_pct, 1))}</span>
             </caption>
             <tbody>
                 {cup.ways.map((way) => (
@@ -110,16 +105,14 @@ export function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undef
                         </td>
                         <td className="py-0.5 pl-3 text-right whitespace-nowrap">
                             {way.by === chosen && way.likely !== null ? (
-                                <>
+                                <Sentence of={words.toPercent}>
                                     <Figure of="ratio_likely" label={words.likelyOffByPercent(off(way.likely))}>
                                         {off(way.likely)}
-                                    </Figure>{' '}
-                                    {words.to}{' '}
+                                    </Figure>
                                     <Figure of="ratio_worst" label={words.atWorstOffByPercent(off(way.worst ?? 0))}>
                                         {off(way.worst ?? 0)}
-                                    </Figure>{' '}
-                                    %
-                                </>
+                                    </Figure>
+                                </Sentence>
                             ) : way.likely === null || way.worst === null ? (
                                 words.from(joined(volume(way.from_ml, units)))
                             ) : (
@@ -127,13 +120,14 @@ export function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undef
                             )}
                             {Math.abs(way.clings) >= 0.05 && (
                                 <span className="block text-xs text-soft">
-                                    {off(Math.abs(way.clings))} % {way.clings > 0 ? 'more' : 'less'}{' '}
-                                    {words.aByWhatClings}
+                                    {(way.clings > 0 ? words.moreAByWhatClings : words.lessAByWhatClings)(
+                                        off(Math.abs(way.clings)),
+                                    )}
                                 </span>
                             )}
                             {way.densities > 0 && (
                                 <span className="block text-xs text-soft">
-                                    {words.and} {off(way.densities)} {words.percentByTypicalDensities}
+                                    {words.andByTypicalDensities(off(way.densities))}
                                 </span>
                             )}
                         </td>

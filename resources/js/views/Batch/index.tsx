@@ -78,9 +78,7 @@ export default function Batch(props: Props): ReactNode {
             <div className="flex flex-1 flex-col">
                 <Head title={words.cup(index + 1, figures.resin)} />
                 <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
-                    <h1 className="figure text-xl leading-normal">
-                        {words.cup2} {index + 1}, {figures.resin}
-                    </h1>
+                    <h1 className="figure text-xl leading-normal">{words.cupOf(index + 1, figures.resin)}</h1>
                     <p className="min-w-0 truncate text-soft">
                         {figures.turns
                             .map(

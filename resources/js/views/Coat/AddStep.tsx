@@ -23,7 +23,7 @@ export function AddStep({ onAdd }: { onAdd: (text: string, after: boolean) => vo
                     <PlusIcon size={18} /> {words.before}
                 </Button>
                 <Button disabled={text.trim() === ''} onClick={() => add(true)}>
-                    <PlusIcon size={18} /> {words.after2}
+                    <PlusIcon size={18} /> {words.afterwards}
                 </Button>
             </div>
         </div>

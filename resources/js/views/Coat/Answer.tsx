@@ -47,11 +47,7 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
                     />
                 ))}
                 <div className="pb-1 print:hidden">
-                    {lift !== undefined && (
-                        <p className="pb-1 font-semibold">
-                            {words.lift} {next + 1} {words.of} {lifts.length}
-                        </p>
-                    )}
+                    {lift !== undefined && <p className="pb-1 font-semibold">{words.liftOf(next + 1, lifts.length)}</p>}
                     <Figure
                         of={`${prefix}total${byMl ? '' : '_g'}`}
                         label={byMl ? words.inAll(joined(amounts.total)) : words.totalWeight(joined(weight.total))}
@@ -66,17 +62,16 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
                     />
                     <Figure
                         of={`${prefix}total${byMl ? '_g' : ''}`}
-                        label={words.inAll2(joined(andInAll))}
+                        label={words.inAll(joined(andInAll))}
                         className="mt-1 block text-base text-soft @min-[880px]:text-lg"
                     >
-                        {joined(andInAll)} {words.inAll3}
+                        {words.inAll(joined(andInAll))}
                     </Figure>
                 </div>
             </div>
             {byMl && (
                 <p className="mt-2 text-[15px] print:text-sm">
-                    <strong>{words.measureItByVolume}</strong> {words.itsDensitiesAreTypicalOnesWeighedThe}{' '}
-                    {trimmed(weighedOffPct, 1)} %.
+                    <strong>{words.measureItByVolume}</strong> {words.itsDensitiesAreTypical(trimmed(weighedOffPct, 1))}
                 </p>
             )}
         </div>

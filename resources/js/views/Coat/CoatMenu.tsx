@@ -26,9 +26,7 @@ export function CoatMenu({ templates, onKind, onTemplate, onKeep }: AddCoatProps
                     <DropdownMenu.Separator className="my-1 border-t ruled" />
                     {templates.map((template) => (
                         <Item key={template.id} onPress={() => onTemplate(template.id)}>
-                            {words.lay}
-                            {template.name}
-                            {words.instead}
+                            {words.layInstead(template.name)}
                         </Item>
                     ))}
                     <Item onPress={onKeep}>{words.keepThisStackForOtherPieces}</Item>

@@ -7,6 +7,7 @@ import { drip, fineFilm, joined, length, minutesOf, span, trimmed, volume } from
 import { lastMin, type FilmNow } from '../../lib/filmClock'
 import { useUnits } from '../../lib/pages'
 import type { EdgeFilm, StackAnswer } from '../../types/answer'
+import { Sentence } from '../../controls/Sentence'
 import * as words from '@words/coat'
 
 interface Props {
@@ -34,21 +35,25 @@ export function EdgeStrip(props: Props): ReactNode {
     return (
         <section aria-label={words.whatTheEdgeKeeps} className="space-y-1">
             <p className="flex flex-wrap gap-x-4 text-lg">
+                <span>{words.asked(mm(film.asked_mm))}</span>
                 <span>
-                    {mm(film.asked_mm)} {words.asked}
-                </span>
-                <span>
-                    <Figure of="laid_mm">{mm(edge.laid_mm)}</Figure> {words.laid2}
+                    <Sentence of={words.soMuchLaid}>
+                        <Figure of="laid_mm">{mm(edge.laid_mm)}</Figure>
+                    </Sentence>
                 </span>
                 <span className="font-semibold">
-                    <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure> {words.stays}{' '}
+                    <Sentence of={words.stays}>
+                        <Figure of="stays_mm">{mm(edge.stays_mm)}</Figure>
+                    </Sentence>{' '}
                     <Likely of="stays_mm" say={(value) => fineFilm(value, units)} className="font-normal" />
                 </span>
                 <span>
-                    <Figure of="keeps_mm">{mm(Math.min(edge.keeps_mm, edge.stays_mm))}</Figure> {words.atTheEdge}
+                    <Sentence of={words.atTheEdge}>
+                        <Figure of="keeps_mm">{mm(Math.min(edge.keeps_mm, edge.stays_mm))}</Figure>
+                    </Sentence>
                     {film.thin_within_mm > 1 && (
                         <span className="text-soft">
-                            {words.thinWithin} {joined(length(film.thin_within_mm, units))}
+                            {words.thinWithin(joined(length(film.thin_within_mm, units)))}
                         </span>
                     )}
                 </span>
@@ -56,9 +61,9 @@ export function EdgeStrip(props: Props): ReactNode {
                     {edge.runs_off_ml < 0.05 ? (
                         <Figure of="runs_off_ml">{words.nothingRunsOff}</Figure>
                     ) : (
-                        <>
-                            <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure> {words.runOff}
-                        </>
+                        <Sentence of={words.runOff}>
+                            <Figure of="runs_off_ml">{joined(volume(edge.runs_off_ml, units))}</Figure>
+                        </Sentence>
                     )}
                 </span>
             </p>
@@ -71,7 +76,7 @@ export function EdgeStrip(props: Props): ReactNode {
                         step={1}
                         value={at === null ? steps : Math.round((at / last) * (steps - 1))}
                         aria-label={words.theFilmsClock}
-                        aria-valuetext={at === null ? words.asItSets : words.afterThePour(span(at))}
+                        aria-valuetext={at === null ? words.asItHasSet : words.afterThePour(span(at))}
                         className="film-clock block h-9 w-full"
                         onChange={(event) => {
                             const to = Number(event.target.value)
@@ -97,24 +102,21 @@ export function EdgeStrip(props: Props): ReactNode {
                 <Check label={words.oneWipeOnly} on={props.once} onChange={props.onOnce} />
             </div>
             <p aria-live="polite">
-                {at === null ? words.asItSets2 : at < 0.5 ? words.atThePour : words.after(span(at))}: {mm(now.mean_mm)}{' '}
-                {words.onTheFace} {joined(volume(now.dripped_ml, units))} {words.dripped}{' '}
-                {now.hangs_ml_per_m < 0.05
-                    ? words.nothingHangsBelow
-                    : words.hangBelow(joined(drip(now.hangs_ml_per_m, units)))}
-                {props.once && words.afterOneWipeStillDrip(joined(drip(film.one_wipe_ml_per_m, units)))}.
+                {words.theFilmThen(
+                    at === null ? words.asItHasSet : at < 0.5 ? words.atThePour : words.after(span(at)),
+                    mm(now.mean_mm),
+                    joined(volume(now.dripped_ml, units)),
+                    now.hangs_ml_per_m < 0.05
+                        ? words.nothingHangsBelow
+                        : words.hangBelow(joined(drip(now.hangs_ml_per_m, units))),
+                    props.once ? words.afterOneWipeStillDrip(joined(drip(film.one_wipe_ml_per_m, units))) : '',
+                )}
             </p>
             <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
                 <p className="text-sm text-soft">
-                    {words.wipe} {film.wipes_min.length === 1 ? 'once' : words.times(film.wipes_min.length)}:{' '}
-                    {minutesOf(film.wipes_min)} {words.minAfterThePour}
+                    {words.wipe(film.wipes_min.length, minutesOf(film.wipes_min))}
                     {props.ownTrays !== null && edge.runs_off_ml >= 1 && (
-                        <>
-                            {' '}
-                            {words.inYourTraysLay} {trimmed(100 * props.ownTrays.share, 0)}{' '}
-                            {words.percentOfWhatWasSaidOver}{' '}
-                            {props.ownTrays.pours === 1 ? words.onePour : words.pours(props.ownTrays.pours)}.
-                        </>
+                        <> {words.inYourTraysLay(trimmed(100 * props.ownTrays.share, 0), props.ownTrays.pours)}</>
                     )}
                 </p>
                 {edge.runs_off_ml >= 1 && (

@@ -59,7 +59,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
             </div>
             <div className={containment === 'dammed' ? 'grid grid-cols-2 gap-4' : ''}>
                 <Choice
-                    label={words.atTheEdge2}
+                    label={words.whatIsAtTheEdge}
                     value={containment}
                     options={EDGES}
                     onChange={(value) => {

@@ -65,13 +65,12 @@ export default function KeepWays({ coatId, answer, body, onTake }: Props): React
                                         onClick={() => onTake(way.change!)}
                                         aria-label={words.takeIt(titleOf(way, units))}
                                     >
-                                        {words.takeIt2}
+                                        {words.takeThisWay}
                                     </Button>
                                 )}
                             </span>
                             <span className="text-[15px] sm:hidden">
-                                {ml(way.mixed_ml)} {words.mixed2} {floor} {words.onTheFloor2} {film}, {way.wipes}{' '}
-                                {words.wipes}
+                                {words.wayInShort(ml(way.mixed_ml), floor, film, way.wipes)}
                             </span>
                         </li>
                     )
@@ -89,7 +88,7 @@ function titleOf(way: WayToKeep, units: Units): string {
         case 'coats':
             return words.coatsOf(way.coats, film)
         case 'held':
-            return words.heldAtTheEdge2(film)
+            return words.soMuchHeldAtTheEdge(film)
         case 'older':
             return words.laidOld(span(way.value ?? 0))
         case 'more':

@@ -24,7 +24,7 @@ export function MoreFields({ draft, isNext }: { draft: CoatDraft; isNext: boolea
     return (
         <div className="space-y-4">
             <Choice
-                label={words.laid3}
+                label={words.howItIsLaid}
                 value={at<string>('laying') ?? 'centre'}
                 options={LAYINGS}
                 onChange={(value) => keep('laying', value)}

@@ -77,7 +77,7 @@ export function PartsFields({ draft, parts }: { draft: CoatDraft; parts: PartSpe
                     )
                 }
             >
-                <PlusIcon size={18} /> {words.colour2}
+                <PlusIcon size={18} /> {words.colourOfPart}
             </Button>
         </fieldset>
     )

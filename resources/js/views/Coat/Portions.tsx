@@ -14,7 +14,7 @@ export function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts:
         lifts.length > 1
             ? lifts.map((lift, index) => {
                   const weight = weightMix(lift.a_g, lift.total_g)
-                  return [words.lift2(index + 1), `${weight.a.text} + ${joined(weight.b)}`]
+                  return [words.liftNumber(index + 1), `${weight.a.text} + ${joined(weight.b)}`]
               })
             : parts.length > 1
               ? parts.map((part) => [part.colour, joined(volume(part.ml, units))])
@@ -65,7 +65,7 @@ export function Part(props: {
                 </Figure>
                 <Figure
                     of={`${props.prefix}${key}_${andOf}`}
-                    label={words.part2(props.part, joined(second))}
+                    label={words.part(props.part, joined(second))}
                     className="mt-2 block text-2xl @min-[600px]:text-xl @min-[880px]:text-2xl"
                 >
                     {second.text} <span className="text-lg text-soft">{second.unit}</span>

@@ -91,7 +91,7 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
                             ? joined(spread(schools.ml_per_cm2, units))
                             : '',
                         texts.laidOnEach(joined(volume(schools.laid_ml, units))),
-                        texts.mixed3(joined(volume(schools.mixed_ml, units))),
+                        texts.soMuchMixed(joined(volume(schools.mixed_ml, units))),
                         lastTookMl === null ? '' : texts.lastTimeTook(joined(volume(lastTookMl, units))),
                     ]
                         .filter((part) => part !== '')

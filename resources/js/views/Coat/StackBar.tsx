@@ -113,10 +113,13 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                 whole.thickness_mm !== null &&
                 (stack.length > 1 || whole.target_thickness_mm !== null) && (
                     <p className="ml-auto hidden shrink-0 self-center text-sm text-soft xl:block" data-testid="whole">
-                        {joined(thickness(whole.thickness_mm, units))} {words.inAll3}
-                        {whole.target_thickness_mm !== null &&
-                            words.of2(joined(thickness(whole.target_thickness_mm, units)))}
-                        , {trimmed(whole.resin_g, 1)} {words.gOfResinOnEach}
+                        {words.wholeStack(
+                            joined(thickness(whole.thickness_mm, units)),
+                            whole.target_thickness_mm === null
+                                ? ''
+                                : words.ofTarget(joined(thickness(whole.target_thickness_mm, units))),
+                            trimmed(whole.resin_g, 1),
+                        )}
                     </p>
                 )}
             <KeepStack open={naming} onClose={() => setNaming(false)} pieceId={pieceId} flush={flush} />

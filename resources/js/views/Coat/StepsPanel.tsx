@@ -119,11 +119,7 @@ function StepRow({ step, keep }: { step: CoatStep; keep: (change: Partial<StepSp
                     )}
                 </details>
             </div>
-            {skipped && step.reason !== null && (
-                <p className="pl-13 text-sm text-soft">
-                    {words.skipped} {step.reason}
-                </p>
-            )}
+            {skipped && step.reason !== null && <p className="pl-13 text-sm text-soft">{words.skipped(step.reason)}</p>}
         </li>
     )
 }

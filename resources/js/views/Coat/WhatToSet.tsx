@@ -44,7 +44,7 @@ export function WhatToSet({ draft, piece, coat, resins, last_took: lastTookMl, h
             </Tabs.List>
             <Tabs.Content value="coat">
                 <p className="pb-2 text-sm text-soft">
-                    {words.on} {surfaceWord(spec.surface).toLowerCase()}, {sizeOf(piece.drawing, units)}
+                    {words.onSurface(surfaceWord(spec.surface).toLowerCase(), sizeOf(piece.drawing, units))}
                     {(spec.quantity ?? 1) > 1 && words.alike(spec.quantity ?? 1)}
                 </p>
                 <Fields draft={draft} resins={resins} answer={answer} lastTookMl={lastTookMl} />

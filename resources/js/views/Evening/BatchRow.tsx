@@ -67,8 +67,11 @@ export function BatchRow(props: BatchRowProps): ReactNode {
                     <Amount part="B" grams={weight.b.text} />
                 </span>
                 <span className="block truncate text-sm text-soft">
-                    {joined(volume(batch.total_ml, units))}, {joined(volume(batch.residue_ml, units))} {words.leftIn}{' '}
-                    {batch.vessel?.name ?? words.itsCup}
+                    {words.mixedAndLeft(
+                        joined(volume(batch.total_ml, units)),
+                        joined(volume(batch.residue_ml, units)),
+                        batch.vessel?.name ?? words.itsCup,
+                    )}
                 </span>
             </Link>
             <div className="min-w-0">

@@ -60,7 +60,7 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
                 <div className="flex items-end gap-6 pb-3">
                     <Field label={words.findAPieceAPlanOrAResin} value={wanted} onChange={setWanted} className="w-80" />
                     <p className="pb-1 text-soft" aria-live="polite">
-                        {shown.length} {words.of2} {props.choices.length}, {picked.size} {words.chosen}
+                        {words.chosenOf(shown.length, props.choices.length, picked.size)}
                     </p>
                 </div>
             )}
@@ -96,7 +96,7 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
                                     className="min-h-11 underline underline-offset-4"
                                     onClick={() => setUnfolded([...unfolded, resin])}
                                 >
-                                    {own.length - folded(own, picked).length} {words.moreWith} {resin}
+                                    {words.moreWith(own.length - folded(own, picked).length, resin)}
                                 </button>
                             )}
                         </fieldset>

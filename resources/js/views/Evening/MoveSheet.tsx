@@ -70,7 +70,7 @@ function Move(props: Props & { block: Block }): ReactNode {
             <div className="flex justify-end gap-3">
                 <Button onClick={props.onClose}>{words.leaveIt}</Button>
                 <Button look="next" type="submit" disabled={props.busy} className="min-w-32">
-                    {words.move2}
+                    {words.moveShort}
                 </Button>
             </div>
         </form>

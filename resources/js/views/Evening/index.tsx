@@ -72,8 +72,7 @@ export default function Evening(props: Props): ReactNode {
                     </h1>
                     {batches.length > 0 && (
                         <p className="mt-1 text-soft" aria-live="polite">
-                            {batches.length === 1 ? texts.oneCup : texts.cupsOneAfterTheOther(batches.length)},{' '}
-                            {span(evening.answer?.minutes ?? 0)} {texts.ofMixingAndPouring}
+                            {texts.cupsAndTime(batches.length, span(evening.answer?.minutes ?? 0))}
                             {(evening.answer?.minutes ?? 0) > DAY_MIN && (
                                 <strong className="text-danger"> {texts.thatIsLongerThanADayChooseFewerCoats}</strong>
                             )}
@@ -101,12 +100,7 @@ export default function Evening(props: Props): ReactNode {
                 {Object.values(evening.sentences).map((sentence) => (
                     <p key={sentence}>{sentence}</p>
                 ))}
-                {evening.apart.length > 0 && (
-                    <p>
-                        {texts.fitsIntoNoCupAtHandEvenOneByOne} {evening.apart.join(', ')}
-                        {texts.addALargerCupToTheShelf}
-                    </p>
-                )}
+                {evening.apart.length > 0 && <p>{texts.fitsIntoNoCup(evening.apart)}</p>}
             </div>
             {batches.length === 0 ? (
                 <p className="max-w-xl px-4 py-6 text-xl sm:px-6">{texts.chooseTheCoatsThatAreToBePouredWho}</p>

@@ -22,8 +22,8 @@ export function told(cups: string[]): NonNullable<DndContextProps['accessibility
         over === null
             ? texts.noCup
             : over.id === 'new'
-              ? texts.aCupOfItsOwn2
-              : texts.cup2(cups.indexOf(String(over.id)) + 1)
+              ? texts.toACupOfItsOwn
+              : texts.toCup(cups.indexOf(String(over.id)) + 1)
     return {
         screenReaderInstructions: {
             draggable: texts.spaceTakesHoldOfItArrowsMoveItFromCup,

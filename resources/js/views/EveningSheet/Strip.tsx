@@ -41,24 +41,23 @@ export function Strip({ batch, number }: { batch: BatchFigures; number: number }
                 </div>
                 <p>
                     {batch.stir_min === null ? words.stirUntilItIsClear : words.stirMin(trimmed(batch.stir_min, 1))}{' '}
-                    {words.thenWord}{' '}
-                    {batch.turns
-                        .map(
+                    {words.pouredInTurn(
+                        batch.turns.map(
                             (turn, at) =>
                                 `${turn.count > 1 ? `${turn.count} ` : ''}${batch.pieces[at]?.name ?? ''} (${(COAT_KINDS[batch.pieces[at]?.kind ?? ''] ?? '').toLowerCase()}, ${(TOOLS[batch.pieces[at]?.tool ?? ''] ?? '').toLowerCase()})`,
-                        )
-                        .join(', then ')}
-                    {words.emptyAfter} {span(batch.emptied_min)}
-                    {batch.pot_life_min !== null && words.potLife(span(batch.pot_life_min))}.
+                        ),
+                    )}{' '}
+                    {words.emptyAfter(
+                        span(batch.emptied_min),
+                        batch.pot_life_min === null ? null : span(batch.pot_life_min),
+                    )}
                 </p>
                 <Wet batch={batch} />
                 <Below batch={batch} />
                 <p className="text-soft">
-                    {words.leftOver}{' '}
-                    {batch.pieces
-                        .map((piece) => words.takesEach(piece.name, joined(volume(piece.each_ml, units))))
-                        .join(', ')}
-                    {words.haveSparesOut}
+                    {words.leftOver(
+                        batch.pieces.map((piece) => words.takesEach(piece.name, joined(volume(piece.each_ml, units)))),
+                    )}
                 </p>
                 {batch.colours.length > 0 && (
                     <ul className="mt-1">
@@ -117,10 +116,10 @@ export function Below({ batch }: { batch: BatchFigures }): ReactNode {
     if (running.length === 0) return null
     return (
         <p>
-            {words.catchBelow(
+            {words.catchAndWipe(
                 running.map((piece) => `${piece.name} ${joined(volume(piece.dripped_ml, units))}`).join(', '),
+                minutesOf(batch.wipe_rounds.map((round) => round.min)),
             )}
-            {words.wipe} {minutesOf(batch.wipe_rounds.map((round) => round.min))} {words.minAfterItIsMixed}
         </p>
     )
 }

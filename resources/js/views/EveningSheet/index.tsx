@@ -40,7 +40,7 @@ export default function EveningSheet(props: Props): ReactNode {
                     <Strip key={batch.id} batch={batch} number={index + 1} />
                 ))}
                 <footer className="pt-2 text-sm text-soft">
-                    {words.glovesEyeProtectionMovingAirWashSkin} {noSubstitute}
+                    {[words.glovesEyeProtectionMovingAirWashSkin, noSubstitute].join(' ')}
                 </footer>
             </article>
         </div>

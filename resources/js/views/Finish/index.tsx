@@ -110,9 +110,7 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                             <span className="block pt-2 font-semibold">
                                 {photo?.name ?? (planned.photo ? words.anotherPhoto : words.takeOrChooseOne)}
                             </span>
-                            <span className="block text-sm text-soft">
-                                {words.inRakingLightIfYouCanJPEGPNGOrWebPUpTo} {limits.megabytes} {words.mB}
-                            </span>
+                            <span className="block text-sm text-soft">{words.inRakingLight(limits.megabytes)}</span>
                         </span>
                         <input
                             id={photoId}

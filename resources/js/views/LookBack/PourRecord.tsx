@@ -27,8 +27,7 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
             <h2 className="text-xl font-bold">{day(pour.started_at)}</h2>
             <p className="text-soft">
                 {COAT_KINDS[pour.kind] ?? pour.kind}, {joined(thickness(pour.thickness_mm, units))}, {pour.resin}
-                {texts.room} {joined(temperature(pour.room.temperature_c, units))}
-                {`, ${trimmed(pour.room.humidity_pct, 0)} %`}
+                {texts.room(joined(temperature(pour.room.temperature_c, units)), trimmed(pour.room.humidity_pct, 0))}
                 {pour.poured_at !== null && texts.pouredAt(moment(pour.poured_at, pour.poured_at))}
             </p>
             <div className="mt-3 space-y-2">
@@ -40,9 +39,7 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
                 <p className="mt-3 border-l-4 border-line pl-3 text-lg whitespace-pre-line">{pour.note}</p>
             )}
             {pour.override_reason !== null && (
-                <p className="mt-2 text-sm">
-                    {texts.pouredAgainstAStop} {pour.override_reason}
-                </p>
+                <p className="mt-2 text-sm">{texts.pouredAgainstAStop(pour.override_reason)}</p>
             )}
             <p className="mt-2 flex flex-wrap gap-x-5">
                 {pour.off_at === null && (pour.handle_at === null || pour.handle_at > pour.now) && (
@@ -95,14 +92,16 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
             )}
             {pour.off_pct !== null && Math.abs(pour.off_pct) > pour.tolerance_pct && (
                 <Strip level="caution">
-                    {pour.off_pct > 0 ? texts.tooLittlePartB : texts.tooLittlePartA}
-                    {texts.theRatioIsOffBy} {digits(Math.abs(pour.off_pct), 1)} {texts.percentAndThisResinTakesUpTo}{' '}
-                    {digits(pour.tolerance_pct, 0)} {texts.percentItMayStaySoftLookAtItAgain}
+                    {texts.ratioOff(
+                        pour.off_pct > 0 ? texts.tooLittlePartB : texts.tooLittlePartA,
+                        digits(Math.abs(pour.off_pct), 1),
+                        digits(pour.tolerance_pct, 0),
+                    )}
                 </Strip>
             )}
             {pour.tray_g !== null && (
                 <p>
-                    {trimmed(pour.tray_g, 1)} {texts.gRanOff}
+                    {texts.ranOff(trimmed(pour.tray_g, 1))}
                     {pour.ran_off?.g == null
                         ? '.'
                         : texts.gWereSaid(trimmed(pour.ran_off.g, 0), joined(volume(pour.ran_off.ml, units)))}

@@ -68,9 +68,7 @@ export default function LookBack({ piece, pours, page, pages }: Props): ReactNod
                                 {words.newer}
                             </Link>
                         )}
-                        <span className="text-soft">
-                            {page} {words.of} {pages}
-                        </span>
+                        <span className="text-soft">{words.pageOf(page, pages)}</span>
                         {page < pages && (
                             <Link
                                 href={`/pieces/${piece.id}/history?page=${page + 1}`}

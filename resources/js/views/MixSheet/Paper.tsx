@@ -41,7 +41,7 @@ export function Paper(props: Props): ReactNode {
                     <p className="text-soft print:line-clamp-1">
                         {COAT_KINDS[props.coat.kind] ?? props.coat.kind},{' '}
                         {answer.coat.thickness_mm !== null && `${joined(thickness(answer.coat.thickness_mm, units))}, `}
-                        {texts.on} {surfaceWord(piece.spec.surface).toLowerCase()}, {size}
+                        {texts.onSurface(surfaceWord(piece.spec.surface).toLowerCase(), size)}
                         {answer.quantity > 1 && texts.alike(answer.quantity)}
                     </p>
                 </div>
@@ -110,7 +110,7 @@ export function Paper(props: Props): ReactNode {
                 </section>
                 <section>
                     <h3 className="border-b ruled font-bold">
-                        {texts.afterThePourAt} {joined(temperature(answer.in_force.temperature_c, units))}
+                        {texts.afterThePourAt(joined(temperature(answer.in_force.temperature_c, units)))}
                     </h3>
                     <Times answer={answer} />
                 </section>

@@ -108,7 +108,7 @@ export default function MixSheet(props: Props): ReactNode {
                 onClose={() => setStarting(false)}
                 url={`/coats/${props.coat.id}/pours`}
                 title={words.startTheClock}
-                button={words.startTheClock2}
+                button={words.startTheClockNow}
                 room={props.room}
                 humidityPct={props.answer?.in_force.humidity_pct}
                 stops={stops}

@@ -17,7 +17,7 @@ export function CupRow({ cup, now }: { cup: CupOnBench; now: number }): ReactNod
         <div className="grid items-center gap-x-8 gap-y-1 px-4 py-4 hover:bg-sheet sm:px-8 lg:grid-cols-[19rem_17rem_1fr]">
             <Link href={`/mixings/${cup.id}`} className="block min-w-0">
                 <span className="block truncate text-xl font-bold">
-                    {words.cupOf} {cup.title}
+                    {words.cupOf(cup.title)}
                     {cup.total_ml !== null && `, ${joined(volume(cup.total_ml, units))}`}
                 </span>
                 <span className="block text-soft">

@@ -31,7 +31,7 @@ export function FilmRow({ pour, now }: { pour: PourState; now: number }): ReactN
                     <Button
                         onClick={() => void theQueue().press('taken_off', pour.id, {}, texts.offTheBench(pour.title))}
                     >
-                        {texts.offTheBench2}
+                        {texts.offTheBenchShort}
                     </Button>
                 )}
             </div>
@@ -43,7 +43,7 @@ function Phase({ pour, now }: { pour: PourState; now: number }): ReactNode {
     if (pour.poured_at === null) {
         return (
             <span className="block text-soft">
-                {texts.mixed} {span((now - pour.started_at) / 60_000)} {texts.ago}
+                {texts.mixedAgo(span((now - pour.started_at) / 60_000))}
                 {now < pour.open_until
                     ? texts.ofOpenTimeLeft(span((pour.open_until - now) / 60_000))
                     : texts.pastItsOpenTime}
@@ -89,7 +89,7 @@ function Wants({ pour, now }: { pour: PourState; now: number }): ReactNode {
                         ) : want.dueIn > -60_000 ? (
                             'now'
                         ) : (
-                            texts.ago2(span(-want.dueIn / 60_000))
+                            texts.dueAgo(span(-want.dueIn / 60_000))
                         )}
                     </span>
                     <span className="block pt-1">{want.act.title}</span>
@@ -108,9 +108,7 @@ function Wants({ pour, now }: { pour: PourState; now: number }): ReactNode {
                     <span className="figure block text-4xl">
                         <Digits text={countdown(want.next.in)} />
                     </span>
-                    <span className="block">
-                        {texts.to} {PHASES[want.next.phase].word.toLowerCase()}
-                    </span>
+                    <span className="block">{texts.toPhase(PHASES[want.next.phase].word.toLowerCase())}</span>
                 </>
             )
     }

@@ -25,7 +25,7 @@ export function Waiting({ pieces }: { pieces: (PieceRow & { coat_id: number })[]
                             <span className="block pt-1 group-hover:underline">{piece.name}</span>
                             {piece.twin === true && (
                                 <span className="block text-sm text-soft">
-                                    {words.no} {piece.id}, {sizeOf(piece.drawing, units)}
+                                    {words.numberAndSize(piece.id, sizeOf(piece.drawing, units))}
                                 </span>
                             )}
                         </Link>

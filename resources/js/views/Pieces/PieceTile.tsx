@@ -64,12 +64,7 @@ export function PieceTile({
                 </span>
                 <span className="mt-2 block text-lg leading-tight font-bold group-hover:underline">
                     {piece.name}
-                    {piece.twin === true && (
-                        <span className="font-normal text-soft">
-                            {' '}
-                            {words.no} {piece.id}
-                        </span>
-                    )}
+                    {piece.twin === true && <span className="font-normal text-soft"> {words.numbered(piece.id)}</span>}
                 </span>
             </Link>
             <p className="text-sm text-soft">
@@ -115,7 +110,7 @@ export function PieceTile({
                         className="min-h-8 font-semibold text-act underline underline-offset-4"
                         onClick={() => router.post(`/pieces/${piece.id}/restore`)}
                     >
-                        {words.bringBack2}
+                        {words.bringBackShort}
                     </button>
                 ) : (
                     <button
@@ -124,7 +119,7 @@ export function PieceTile({
                         className="min-h-8 underline underline-offset-4"
                         onClick={() => takeAway(false)}
                     >
-                        {words.takeAway2}
+                        {words.takeAwayShort}
                     </button>
                 )}
             </p>

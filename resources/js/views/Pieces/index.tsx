@@ -62,8 +62,7 @@ export default function Pieces(props: Props): ReactNode {
             {!away && props.away_count > 0 && (
                 <p className="mt-10 border-t pt-2 ruled">
                     <Link href="/pieces?away=1" className="underline underline-offset-4">
-                        {props.away_count === 1 ? words.onePieceWas : words.piecesWere(props.away_count)}{' '}
-                        {words.takenAway2}
+                        {words.wereTakenAway(props.away_count)}
                     </Link>
                 </p>
             )}
@@ -96,11 +95,7 @@ function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: str
             <div className="flex items-baseline justify-between border-b ruled pb-1">
                 <h2 className="text-lg font-bold">
                     {plan.name}
-                    {plan.pages > 1 && (
-                        <span className="font-normal text-soft">
-                            , {plan.count} {words.pieces2}
-                        </span>
-                    )}
+                    {plan.pages > 1 && <span className="font-normal text-soft">{words.soManyPieces(plan.count)}</span>}
                 </h2>
                 <a
                     href={`/plans/${plan.id}/file`}
@@ -123,9 +118,7 @@ function Plan({ plan, away, find }: { plan: ListedPlan; away: boolean; find: str
                     {plan.page > 1 && (
                         <Page plan={plan} page={plan.page - 1} find={find} away={away} word={words.before} />
                     )}
-                    <span className="text-soft">
-                        {plan.page} {words.of} {plan.pages}
-                    </span>
+                    <span className="text-soft">{words.pageOf(plan.page, plan.pages)}</span>
                     {plan.page < plan.pages && (
                         <Page plan={plan} page={plan.page + 1} find={find} away={away} word={words.more} />
                     )}

@@ -45,9 +45,7 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
             <span className="text-right text-soft">
                 {became === 'skipped' && act.skipped_because}
                 {became === 'missed' && (
-                    <strong className="text-danger">
-                        {words.missedDue} {at && moment(at, now)}
-                    </strong>
+                    <strong className="text-danger">{words.missedDue(at === null ? '' : moment(at, now))}</strong>
                 )}
                 {(became === 'done' || became === 'open') && at !== null && moment(at, now)}
             </span>

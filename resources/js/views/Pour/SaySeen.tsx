@@ -64,7 +64,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
                     }}
                 >
                     <Field
-                        label={words.toppedUpWith2}
+                        label={words.toppedUpWithField}
                         value={added}
                         onChange={setAdded}
                         unit={units === 'metric' ? 'ml' : 'fl oz'}

@@ -39,6 +39,6 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
 }
 
 function said(one: Seen, units: Units): string {
-    if (one.ml !== null) return texts.toppedUpWith3(joined(volume(one.ml, units)))
+    if (one.ml !== null) return texts.toppedUpWithSoMuch(joined(volume(one.ml, units)))
     return [SEEN[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') || texts.erased
 }

@@ -40,7 +40,7 @@ export function Wants({
                     <p className="mt-4 text-xl">{planned.pour}</p>
                     {planned.ran_off !== null && planned.ran_off.ml >= 1 && (
                         <p className="mt-1 text-xl">
-                            {joined(volume(planned.ran_off.ml, units))} {words.runOffATrayBelowIt}
+                            {words.runOffATrayBelowIt(joined(volume(planned.ran_off.ml, units)))}
                         </p>
                     )}
                     <p className="mt-3 text-lg text-soft">
@@ -83,7 +83,7 @@ export function Wants({
                     <p className="text-xl">{PHASES[want.phase].means}</p>
                     {want.next !== null && (
                         <p className="mt-3 text-lg text-soft">
-                            {PHASES[want.next.phase].word} {words.at} {moment(now + want.next.in, now)}
+                            {words.phaseAt(PHASES[want.next.phase].word, moment(now + want.next.in, now))}
                         </p>
                     )}
                 </>

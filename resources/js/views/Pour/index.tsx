@@ -55,7 +55,11 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
             ? null
             : (): void => {
                   setSkipping(false)
-                  void press('undone', { of: undo }, words.takingBack(lastMarked?.title ?? words.theEndOfThePouring2))
+                  void press(
+                      'undone',
+                      { of: undo },
+                      words.takingBack(lastMarked?.title ?? words.theEndOfThePouringShort),
+                  )
               }
     const takeBack = (of: string): void => void press('undone', { of }, words.takingBackWhatWasSeen(pour.title))
     useNextKeys(next)
@@ -92,10 +96,7 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                         </p>
                     )}
                     {expected && pour.poured_at !== null && (
-                        <p className="mt-1 font-semibold">
-                            {words.pouredAt} {moment(pour.poured_at, now)}
-                            {words.keptHereTheseTimesAreAsTheyWere}
-                        </p>
+                        <p className="mt-1 font-semibold">{words.pouredAtKeptHere(moment(pour.poured_at, now))}</p>
                     )}
                 </div>
                 {pour.late !== null && (

@@ -58,9 +58,11 @@ export function LabelWords({ words, onChange }: Props): ReactNode {
             <ul>
                 {words.map((one, index) => (
                     <li key={`${one.word} ${index}`} className="flex items-center justify-between border-b ruled">
-                        “{one.word}
-                        {texts.after} {one.hours} h:{' '}
-                        {STAGES.find((known) => known.value === (one.stage ?? ''))?.label.toLowerCase()}
+                        {texts.wordMeans(
+                            one.word,
+                            one.hours,
+                            STAGES.find((known) => known.value === (one.stage ?? ''))?.label.toLowerCase() ?? '',
+                        )}
                         <Remove
                             label={texts.takeOut(one.word)}
                             onPress={() => onChange(words.filter((_, at) => at !== index))}

@@ -69,7 +69,7 @@ export function LotForm({
             {field('name', words.numberOnTheBottle)}
             <div className="grid grid-cols-2 gap-x-6 gap-y-4">
                 {field('opened_on', words.openedOn, undefined, words.suchAs20260531EmptyNotYet)}
-                {field('best_before', words.goodUntil, undefined, words.suchAs20270131)}
+                {field('best_before', words.goodUntil, undefined, words.suchAsADate)}
                 {field('left_a_ml', words.leftOfA, unit)}
                 {field('left_b_ml', words.leftOfB, unit)}
                 {field('bought_ml', words.bothTogetherWhenBought, unit)}

@@ -7,6 +7,7 @@ import { joined, shortDay, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { LotRow, ShelfResin } from './types'
 import { LotForm } from './LotForm'
+import { Sentence } from '../../controls/Sentence'
 import * as words from '@words/shelf'
 
 /** The bottles of one resin that came together: the opened ones are finished first. */
@@ -84,7 +85,7 @@ export function Lots({ resin }: { resin: ShelfResin }): ReactNode {
             <Sheet
                 open={lot !== null}
                 onClose={() => setLot(null)}
-                title={lot?.id === undefined ? words.aLotOfBottles : words.lot2(lot.name ?? '')}
+                title={lot?.id === undefined ? words.aLotOfBottles : words.lotNamed(lot.name ?? '')}
             >
                 {lot !== null && <LotForm key={lot.id ?? 'new'} resin={resin} lot={lot} onDone={() => setLot(null)} />}
             </Sheet>
@@ -99,8 +100,10 @@ function Need({ resin }: { resin: ShelfResin }): ReactNode {
     if (resin.needed_ml === 0) return null
     return (
         <p className="py-1">
-            {words.plannedAndNotPoured} <strong>{joined(volume(resin.needed_ml, units))}</strong>
-            {words.left} {joined(volume(resin.left_ml, units))}.
+            <Sentence of={words.plannedAndLeft}>
+                <strong>{joined(volume(resin.needed_ml, units))}</strong>
+                {joined(volume(resin.left_ml, units))}
+            </Sentence>
             {resin.needed_ml > resin.left_ml &&
                 (packs.length === 0
                     ? words.areMissing(joined(volume(resin.needed_ml - resin.left_ml, units)))

@@ -18,7 +18,7 @@ export function Ratio({ typed, sentences, put }: Props): ReactNode {
         <Field
             label={texts.catalystByTheDepthOfTheLayerFromThe}
             value={typed.catalyst ?? ''}
-            hint={texts.depthInMmAndPerCentSuchAs12515101}
+            hint={texts.depthsAndPerCents}
             sentence={sentences.catalyst}
             onChange={(value) => put('catalyst', value)}
         />

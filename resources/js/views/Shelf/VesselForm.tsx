@@ -9,7 +9,7 @@ import type { ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
 export const MATERIALS = choices({
-    '': words.notSaid2,
+    '': words.notSaidYet,
     silicone: words.siliconeFlexible,
     plastic: words.plastic,
     paper: words.paper,

@@ -31,8 +31,8 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                         <span className="flex gap-x-4">
                             {!plan.own && !plan.away && (
                                 <Word
-                                    label={words.putAway2(plan.name)}
-                                    word={words.putAway3}
+                                    label={words.putAwayNamed(plan.name)}
+                                    word={words.putAwayShort}
                                     onPress={() => router.post(`/plans/${plan.id}/away`)}
                                 />
                             )}
@@ -40,12 +40,12 @@ export function PlanFiles({ plans }: { plans: PlanFileRow[] }): ReactNode {
                                 <>
                                     <Word
                                         label={words.bringBack(plan.name)}
-                                        word={words.bringBack2}
+                                        word={words.bringBackShort}
                                         onPress={() => router.post(`/plans/${plan.id}/back`)}
                                     />
                                     <Word
                                         label={words.remove(plan.name)}
-                                        word={words.remove2}
+                                        word={words.removeShort}
                                         onPress={() => {
                                             setSentence('')
                                             setRemoving(plan)

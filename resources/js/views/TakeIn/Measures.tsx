@@ -56,7 +56,7 @@ export function OtherMeasures(props: MeasureProps): ReactNode {
                     label={words.eachTakes}
                     unit={units === 'metric' ? 'ml' : 'fl oz'}
                     value={typed.each ?? fieldVolume(measure.each_ml, units)}
-                    placeholder={words.suchAs12}
+                    placeholder={words.suchAsADensity}
                     onChange={(each) => change({ each })}
                     onDone={leave('measure.each_ml')}
                     sentence={sentence('measure.each_ml')}
@@ -79,7 +79,7 @@ export function OtherMeasures(props: MeasureProps): ReactNode {
                     label={words.theWaterThatFillsItWeighs}
                     unit="g"
                     value={typed.water ?? (measure.water_g === undefined ? '' : String(measure.water_g))}
-                    placeholder={words.suchAs180}
+                    placeholder={words.suchAsALength}
                     onChange={(water) => change({ water })}
                     onDone={leave('measure.water_g')}
                     sentence={sentence('measure.water_g')}
@@ -102,7 +102,7 @@ export function OtherMeasures(props: MeasureProps): ReactNode {
                     label={words.lengthWidthHeightARoughEstimate}
                     unit={small}
                     value={typed.stone ?? fieldSize(measure.ellipsoid_mm, units)}
-                    placeholder={words.suchAs604530}
+                    placeholder={words.suchAsThreeSides}
                     onChange={(stone) => change({ stone })}
                     onDone={leave('measure.ellipsoid_mm')}
                     sentence={sentence('measure.ellipsoid_mm')}

@@ -104,7 +104,7 @@ export function PieceForm(props: PieceFormProps): ReactNode {
                     onChange={(edge_depth_mm) => change({ depths: { ...typed.depths, edge_depth_mm } })}
                     onDone={leave('edge_depth_mm')}
                     sentence={sentence('edge_depth_mm')}
-                    placeholder={units === 'metric' ? words.suchAs36 : words.suchAs112}
+                    placeholder={units === 'metric' ? words.suchAsAnEdge : words.suchAsInches}
                 />
                 <Field
                     label={words.howManyAlike}

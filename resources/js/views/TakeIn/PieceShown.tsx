@@ -36,7 +36,7 @@ export function PieceShown({ figures, drawing, edges, onSide }: Props): ReactNod
                 {...(onSide === null ? {} : { onSide })}
             />
             {figures === null ? (
-                <p className="max-w-sm text-center text-lg text-soft">{words.typeItsSizeAsYouWouldSayIt40Cm16In2638}</p>
+                <p className="max-w-sm text-center text-lg text-soft">{words.typeItsSizeAsYouWouldSayIt}</p>
             ) : (
                 <dl className="flex flex-wrap justify-center gap-x-10 gap-y-4 text-center">
                     {figures.area_cm2 !== null && (

@@ -11,8 +11,8 @@ const LENGTHS: Record<LengthField, { label: string; metric: string; imperial: st
     width_mm: { label: words.width, metric: 'as 62 x 41 cm', imperial: 'as 24 x 36' },
     height_mm: { label: words.height, metric: 'as 410', imperial: 'as 16 1/2' },
     radius_mm: { label: words.corners, metric: 'square', imperial: 'square' },
-    diameter_mm: { label: words.diameter, metric: words.suchAs90Cm, imperial: words.suchAs3 },
-    inner_mm: { label: words.innerDiameter, metric: words.suchAs10Cm, imperial: words.suchAs4 },
+    diameter_mm: { label: words.diameter, metric: words.suchAs90Cm, imperial: words.suchAsFeet },
+    inner_mm: { label: words.innerDiameter, metric: words.suchAs10Cm, imperial: words.suchAsInchesAcross },
 }
 
 /** How large a piece is: a few lengths, or another way to say it. */

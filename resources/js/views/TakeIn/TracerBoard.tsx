@@ -114,8 +114,8 @@ export function Board(props: { photo: Photo; onOther: () => void; onUse: (outlin
                         onClick={() => setMarking(scale)}
                     >
                         {scale === 'length'
-                            ? words.pointsMarkedOf2(marks.length.length)
-                            : words.cornersMarkedOf4(marks.sheet.length)}
+                            ? words.pointsMarked(marks.length.length)
+                            : words.cornersMarked(marks.sheet.length)}
                     </Button>
                 </section>
                 <section className="space-y-2 border-t ruled pt-3">
@@ -128,7 +128,7 @@ export function Board(props: { photo: Photo; onOther: () => void; onUse: (outlin
                                 aria-pressed={marking === index}
                                 onClick={() => setMarking(index)}
                             >
-                                {index === 0 ? words.edge : words.hole2(index)}: {loop.length}
+                                {index === 0 ? words.edge : words.holeNumber(index)}: {loop.length}
                             </Button>
                         ))}
                         <Button
@@ -142,10 +142,7 @@ export function Board(props: { photo: Photo; onOther: () => void; onUse: (outlin
                             {words.addAHole}
                         </Button>
                     </div>
-                    <p className="text-sm text-soft">
-                        {words.pressRound} {hole ? words.theHole : words.thePiece}
-                        {words.dragAPointToNudgeItPressTheLineToPut}
-                    </p>
+                    <p className="text-sm text-soft">{hole ? words.pressRoundTheHole : words.pressRoundThePiece}</p>
                     <Check label={words.theNextPointsAreCorners} on={corner} onChange={setCorner} />
                     {held !== null && typeof held.of === 'number' && placeOf(marks, held) !== undefined && (
                         <div className="flex flex-wrap gap-2">

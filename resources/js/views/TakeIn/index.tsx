@@ -119,7 +119,7 @@ export default function TakeIn({ piece, usual }: Props): ReactNode {
                                     look="quiet"
                                     className="max-sm:hidden"
                                 >
-                                    {words.backingAt11}
+                                    {words.backingInFullSize}
                                 </LinkButton>
                             )}
                         </>

@@ -41,7 +41,7 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
             <div className="no-print flex flex-wrap items-end gap-6 border-b ruled px-4 py-3 sm:px-6">
                 <h1 className="figure text-2xl">
                     {piece.name}
-                    {words.backingAt11}
+                    {words.backingInFullSize}
                 </h1>
                 <Field
                     label={words.smallerAllRoundBy}
@@ -80,7 +80,7 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
                         fill="none"
                     />
                     <text x="2" y="3.4" fontSize="3" fill="var(--ink)">
-                        {words.n100MmMeasureItIfItIsNotPrintAt100}
+                        {words.measureTheLine}
                     </text>
                 </svg>
                 <svg
@@ -95,9 +95,7 @@ export default function Template({ piece, less_mm, d, sentence }: Props): ReactN
                     <path d={d} fill="none" stroke="var(--ink)" strokeWidth="0.25" fillRule="evenodd" />
                 </svg>
                 <p className="text-sm">
-                    {piece.name}
-                    {words.backing} {fieldLength(less_mm, units)} {units === 'metric' ? 'mm' : 'in'}{' '}
-                    {words.smallerAllRound}
+                    {words.backing(piece.name, `${fieldLength(less_mm, units)} ${units === 'metric' ? 'mm' : 'in'}`)}
                 </p>
             </div>
         </>

@@ -38,11 +38,7 @@ export function Done(props: {
         <section className="max-w-2xl space-y-4">
             <p className="figure text-4xl leading-tight">{words.pourItNow}</p>
             <Setting mixing={mixing} />
-            {props.pieces.includes(', then ') && (
-                <p className="text-lg">
-                    {words.pourInThisOrder} {props.pieces}.
-                </p>
-            )}
+            {props.pieces.includes(', then ') && <p className="text-lg">{words.pourInThisOrder(props.pieces)}</p>}
             <StartForm
                 url={`/mixings/${mixing.id}/pours`}
                 button={words.toThePour}

@@ -12,7 +12,7 @@ export function Setting({ mixing }: { mixing: MixingState }): ReactNode {
     const over = mixing.pot_life_min !== null && min > mixing.pot_life_min
     return (
         <p className={`text-xl ${over ? 'font-semibold text-danger' : ''}`}>
-            {words.itHasStoodFor} {countdown(now - (mixing.mixed_at ?? now))}
+            {words.itHasStoodFor(countdown(now - (mixing.mixed_at ?? now)))}
             {potLife(mixing)}
             {words.bubblesRiseMeanwhileDoNotLeaveItInThe}
         </p>

@@ -20,7 +20,7 @@ export function Steps({ mixing }: { mixing: MixingState }): ReactNode {
                     >
                         <span className="min-w-0 truncate">{step.what}</span>
                         <span className="whitespace-nowrap">
-                            {step.got_g === null ? '' : words.of2(measured(step, step.got_g, mixing, units).text)}
+                            {step.got_g === null ? '' : words.ofPart(measured(step, step.got_g, mixing, units).text)}
                             {joined(amountOf(step, mixing, units))}
                         </span>
                     </li>
@@ -28,15 +28,11 @@ export function Steps({ mixing }: { mixing: MixingState }): ReactNode {
             </ol>
             {mixing.off_pct !== null && mixing.measured && (
                 <p className="mt-1">
-                    {words.theRatioIsOffBy} {digits(Math.abs(mixing.off_pct), 1)} {words.percentAndThisResinTakesUpTo}{' '}
-                    {digits(mixing.tolerance_pct, 0)} %.
+                    {words.theRatioIsOffBy(digits(Math.abs(mixing.off_pct), 1), digits(mixing.tolerance_pct, 0))}
                 </p>
             )}
             {mixing.surplus_ml >= 0.5 && (
-                <p className="mt-1">
-                    {joined(volume(mixing.surplus_ml, units))} {words.moreThanPlanned}
-                    {mixing.spares === null ? '.' : words.enoughForPutThemOut(mixing.spares)}
-                </p>
+                <p className="mt-1">{words.moreThanPlanned(joined(volume(mixing.surplus_ml, units)), mixing.spares)}</p>
             )}
         </section>
     )

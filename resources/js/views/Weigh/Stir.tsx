@@ -89,14 +89,11 @@ export function Stir({
             </div>
             {mixing.first_stirred_at !== null && (
                 <p className="text-xl" data-testid="since-stirring">
-                    {words.togetherFor} {countdown(now - mixing.first_stirred_at)}
+                    {words.togetherFor(countdown(now - mixing.first_stirred_at))}
                     {potLife(mixing)}.
                 </p>
             )}
-            <p className="max-w-2xl text-soft">
-                {words.theWallOfTheFirstCupHoldsUnmixedResinA} {joined(volume(mixing.second_cup_ml, units))}{' '}
-                {words.moreMilkinessMayBeOnlyAirStreaksMean}
-            </p>
+            <p className="max-w-2xl text-soft">{words.aSecondCupKeeps(joined(volume(mixing.second_cup_ml, units)))}</p>
         </section>
     )
 }

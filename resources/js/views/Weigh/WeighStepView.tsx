@@ -105,10 +105,7 @@ export function WeighStepView(props: Props): ReactNode {
                               : grams !== null && grams > NEAR * step.target_g
                                 ? words.toGoSlowlyNow
                                 : words.toGo}
-                        <span className="text-soft">
-                            {' '}
-                            {words.of} {digits(step.target_g, decimals)} g
-                        </span>
+                        <span className="text-soft"> {words.ofGrams(digits(step.target_g, decimals))}</span>
                     </p>
                 </div>
                 {batch.vessel !== null && batch.lines !== null && step.kind !== 'resin' && step.kind !== 'dose' && (

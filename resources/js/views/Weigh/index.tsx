@@ -77,9 +77,7 @@ export default function Weigh(props: Props): ReactNode {
                     ))}
                     {props.takes_now_g !== null && !gone && (
                         <Strip level="note">
-                            {words.whatIsPlannedWasChangedSinceItTakes} {digits(props.takes_now_g, 0)}{' '}
-                            {words.gByNowAndThisCupWasBegunFor} {digits(props.batch.total_g ?? 0, 0)}{' '}
-                            {words.gItGoesOnAsItWasBegun}
+                            {words.planChangedSince(digits(props.takes_now_g, 0), digits(props.batch.total_g ?? 0, 0))}
                         </Strip>
                     )}
                     {!ready && next !== null && !stirring && !gone && (

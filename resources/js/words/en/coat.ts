@@ -1,47 +1,22 @@
 import type { Said } from '../said'
 
-export const lift = 'Lift'
-export const of = 'of'
 export const inAll = (total: Said) => `${total} in all`
 export const totalWeight = (total: Said) => `Total weight ${total}`
-export const inAll2 = (andInAll: Said) => `${andInAll} in all`
-export const inAll3 = 'in all'
 export const measureItByVolume = 'Measure it by volume.'
-export const itsDensitiesAreTypicalOnesWeighedThe =
-    'Its densities are typical ones: weighed, the ratio may be off by up to'
-export const lift2 = (number: Said) => `Lift ${number}`
+export const liftNumber = (number: Said) => `Lift ${number}`
 export const part = (part: Said, first: Said) => `Part ${part}, ${first}`
-export const part2 = (part: Said, second: Said) => `Part ${part}, ${second}`
 export const underNineTenthsOfItsMiddle = (thinWithinMm: Said) => `${thinWithinMm} under nine tenths of its middle`
-export const laid = (laidMm: Said) => `laid ${laidMm}`
 export const workingItOut = 'Working it out …'
 export const whatTheEdgeKeeps = 'What the edge keeps'
-export const asked = 'asked'
-export const laid2 = 'laid'
-export const stays = 'stays'
-export const atTheEdge = 'at the edge'
-export const thinWithin = ', thin within'
 export const nothingRunsOff = 'nothing runs off'
-export const runOff = 'run off'
 export const theFilmsClock = "The film's clock"
-export const asItSets = 'as it sets'
 export const afterThePour = (at: Said) => `${at} after the pour`
 export const oneWipeOnly = 'One wipe only'
-export const asItSets2 = 'As it sets'
 export const atThePour = 'At the pour'
 export const after = (at: Said) => `After ${at}`
-export const onTheFace = 'on the face,'
-export const dripped = 'dripped,'
 export const nothingHangsBelow = 'nothing hangs below'
 export const hangBelow = (hangsMlPerM: Said) => `${hangsMlPerM} hang below`
 export const afterOneWipeStillDrip = (oneWipeMlPerM: Said) => `; after one wipe ${oneWipeMlPerM} still drip`
-export const wipe = 'Wipe'
-export const times = (length: Said) => `${length} times`
-export const minAfterThePour = 'min after the pour.'
-export const inYourTraysLay = 'In your trays lay'
-export const percentOfWhatWasSaidOver = '% of what was said, over'
-export const onePour = 'one pour'
-export const pours = (pours: Said) => `${pours} pours`
 export const whatWouldKeepIt = 'What would keep it'
 export const floodedOver = 'Flooded over'
 export const heldAtTheEdge = 'Held at the edge'
@@ -49,7 +24,7 @@ export const dammed = 'Dammed'
 export const placedStaysPut = 'Placed, stays put'
 export const coat = 'Coat'
 export const resin = 'Resin'
-export const atTheEdge2 = 'At the edge'
+export const whatIsAtTheEdge = 'At the edge'
 export const heldBy = 'Held by'
 export const edgeRoundedTo = 'Edge rounded to'
 export const onEdges = 'On edges'
@@ -96,12 +71,10 @@ export const middleToEdge = 'middle to edge'
 export const wipes = 'wipes'
 export const to = (middleMm: Said, edgeMm: Said) => `${middleMm} to ${edgeMm}`
 export const takeIt = (way: Said) => `Take it: ${way}`
-export const takeIt2 = 'Take it'
-export const mixed2 = 'mixed,'
-export const onTheFloor2 = 'on the floor,'
+export const takeThisWay = 'Take it'
 export const asAsked = (film: Said) => `As asked, ${film}`
 export const coatsOf = (coats: Said, film: Said) => `${coats} coats of ${film}`
-export const heldAtTheEdge2 = (film: Said) => `${film} held at the edge`
+export const soMuchHeldAtTheEdge = (film: Said) => `${film} held at the edge`
 export const laidOld = (value: Said) => `Laid ${value} old`
 export const percentPouredOnTopOf = (value: Said, film: Said) => `${value} % poured on top of ${film}`
 export const edgeSharpenedOrTapedTo = (value: Said) => `Edge sharpened or taped to ${value}`
@@ -109,7 +82,7 @@ export const withWord = (resin: Said) => `With ${resin}`
 export const toH = (nextToH: Said) => ` to ${nextToH} h`
 export const eachFromAfterTheOneBelow = (nextFromH: Said, to: Said) => `each from ${nextFromH}${to} after the one below`
 export const timesAsThickByThen = (thicker: Said) => `${thicker} times as thick by then`
-export const laid3 = 'Laid'
+export const howItIsLaid = 'Laid'
 export const texture1IsFlat = 'Texture (1 is flat)'
 export const reliefBelow = 'Relief below'
 export const dryMediaBeforeIt = 'Dry media before it'
@@ -124,7 +97,7 @@ export const share = (number: Said) => `Share ${number}`
 export const laidAsColour = (number: Said) => `Laid as colour ${number}`
 export const asTheCoat = 'As the coat'
 export const leaveOutColour = (number: Said) => `Leave out colour ${number}`
-export const colour2 = 'Colour'
+export const colourOfPart = 'Colour'
 export const dewPoint = 'Dew point'
 export const room = 'Room'
 export const humidity = 'Humidity'
@@ -146,7 +119,7 @@ export const isLaid = 'is laid'
 export const isMixed = 'is mixed'
 export const meanFilm = (thicknessMm: Said) => `${thicknessMm} mean film`
 export const laidOnEach = (laidMl: Said) => `${laidMl} laid on each`
-export const mixed3 = (mixedMl: Said) => `${mixedMl} mixed`
+export const soMuchMixed = (mixedMl: Said) => `${mixedMl} mixed`
 export const lastTimeTook = (lastTookMl: Said) => `last time took ${lastTookMl}`
 export const takeThatAgain = 'take that again'
 export const coatsInTheOrderInWhichTheyAreLaid = 'Coats, in the order in which they are laid'
@@ -155,11 +128,8 @@ export const layItLater = 'Lay it later'
 export const theSameCoatOnceMore = 'The same coat once more'
 export const takeThisCoatAway = 'Take this coat away'
 export const addACoat = 'Add a coat'
-export const lay = 'Lay “'
-export const instead = '” instead'
+export const layInstead = (stack: Said) => `Lay “${stack}” instead`
 export const keepThisStackForOtherPieces = 'Keep this stack for other pieces …'
-export const of2 = (targetThicknessMm: Said) => ` of ${targetThicknessMm}`
-export const gOfResinOnEach = 'g of resin on each'
 export const keepThisStack = 'Keep this stack'
 export const itsCoatsCanThenBeLaidOnAnyOtherPiece =
     'Its coats can then be laid on any other piece, with the amounts computed for that one.'
@@ -171,11 +141,10 @@ export const afterIt = 'After it'
 export const whyIsItSkipped = 'Why is it skipped?'
 export const doItAfterAll = 'Do it after all'
 export const skipIt = 'Skip it'
-export const skipped = 'Skipped:'
 export const aStepOfYourOwn = 'A step of your own'
 export const suchAsBrushMicaIntoTheMould = 'such as brush mica into the mould'
 export const before = 'Before'
-export const after2 = 'After'
+export const afterwards = 'After'
 export const covers = 'Covers'
 export const theWholeFace = 'The whole face'
 export const aShareOfIt = 'A share of it'
@@ -204,9 +173,32 @@ export const toTheMixSheet = 'To the mix sheet'
 export const whatToSet = 'What to set'
 export const more = 'More'
 export const steps = 'Steps'
-export const on = 'On'
 export const alike = (quantity: Said) => `, ${quantity} alike`
 export const drawn = 'Drawn'
 export const asItLies = 'As it lies'
 export const asItWillHang = 'As it will hang'
 export const runOffLabel = 'Run-off'
+export const liftOf = (number: Said, all: Said) => `Lift ${number} of ${all}`
+export const itsDensitiesAreTypical = (off: Said) =>
+    `Its densities are typical ones: weighed, the ratio may be off by up to ${off} %.`
+export const asked = (film: Said) => `${film} asked`
+export const laid = (laidMm: Said) => `laid ${laidMm}`
+export const soMuchLaid = (film: Said) => `${film} laid`
+export const asItHasSet = 'As it sets'
+export const stays = (film: Said) => `${film} stays`
+export const atTheEdge = (film: Said) => `${film} at the edge`
+export const thinWithin = (width: Said) => `, thin within ${width}`
+export const runOff = (amount: Said) => `${amount} run off`
+export const theFilmThen = (when: Said, face: Said, dripped: Said, hanging: Said, wiped: Said) =>
+    `${when}: ${face} on the face, ${dripped} dripped, ${hanging}${wiped}.`
+export const wipe = (times: number, minutes: Said) =>
+    `Wipe ${times === 1 ? 'once' : `${times} times`}: ${minutes} min after the pour.`
+export const inYourTraysLay = (pct: Said, pours: number) =>
+    `In your trays lay ${pct} % of what was said, over ${pours === 1 ? 'one pour' : `${pours} pours`}.`
+export const wayInShort = (mixed: Said, floor: Said, film: Said, wipes: Said) =>
+    `${mixed} mixed, ${floor} on the floor, ${film}, ${wipes} wipes`
+export const wholeStack = (thickness: Said, ofTarget: Said, grams: Said) =>
+    `${thickness} in all${ofTarget}, ${grams} g of resin on each`
+export const ofTarget = (thickness: Said) => ` of ${thickness}`
+export const skipped = (reason: Said) => `Skipped: ${reason}`
+export const onSurface = (surface: Said, size: Said) => `On ${surface}, ${size}`

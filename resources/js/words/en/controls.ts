@@ -10,12 +10,8 @@ export const halfOfThemInACupOfTheirOwn = 'Half of them in a cup of their own'
 export const pourItInLifts = (value: Said) => `Pour it in ${value} lifts`
 export const layItInCoats = (value: Said) => `Lay it in ${value} coats`
 export const eightOfTenTimesByWhatIsAssumed = 'Eight of ten times, by what is assumed'
-export const likely = 'likely'
-export const to = 'to'
 export const howSure = 'How sure:'
-export const eightOfTenTimes = 'eight of ten times'
-export const mostly = ', mostly'
-export const to2 = (least: Said, most: Said, unit: Said) => `${least} to ${most} ${unit}`
+export const fromTo = (least: Said, most: Said, unit: Said) => `${least} to ${most} ${unit}`
 export const theStudioDoesNotAnswer = 'The studio does not answer.'
 export const theStudioIsBusy = 'The studio is busy.'
 export const theStudioAsksForANewSession = 'The studio asks for a new session.'
@@ -29,8 +25,6 @@ export const thatPageIsNotKeptHereItCanBeOpenedWhen =
     'That page is not kept here: it can be opened when the studio is back.'
 export const aNewVersionOfOpenGlazeIsHere = 'A new version of Open Glaze is here.'
 export const loadItNow = 'Load it now'
-export const pressed = ', pressed'
-export const wasNotTaken = ', was not taken.'
 export const putAway = 'Put away'
 export const close = 'Close'
 export const now = 'Now'
@@ -45,7 +39,6 @@ export const places = 'Places'
 export const undo = 'Undo'
 export const mmMl = 'mm ml'
 export const inOz = 'in oz'
-export const changeUnitsTo = ', change units to'
 export const changeToARoom = (other: Said) => `Change to a ${other} room`
 export const beforeTheFirstPour = 'Before the first pour.'
 export const understood = 'Understood'
@@ -86,6 +79,12 @@ export const value = 'Value'
 export const from = 'From'
 export const theFormulaWithItsNumbers = 'The formula with its numbers'
 export const workedOutInMmMlAndDegC = ', worked out in mm, ml and °C'
-export const assumedUntilYouSayOtherwise = 'Assumed until you say otherwise:'
 export const backToWhatItWasPartOf = 'Back to what it was part of'
 export const makeIt = (film: Said) => `Make it ${film}`
+export const likelyTo = (low: Said, high: Said) => `likely ${low} to ${high}`
+export const eightOfTen = (range: Said, reasons: string[]) =>
+    `eight of ten times ${range}, mostly ${reasons.join(' and ')}.`
+export const pressWasNotTaken = (press: Said, at: Said) => `${press}, pressed ${at}, was not taken.`
+export const changeUnitsTo = (other: Said) => `, change units to ${other}`
+export const assumedUntilYouSayOtherwise = (values: string[]) =>
+    `Assumed until you say otherwise: ${values.join(', ')}.`

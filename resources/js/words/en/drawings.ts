@@ -4,14 +4,9 @@ export const temperature = 'temperature'
 export const thicknessPaS = 'thickness, Pa·s'
 export const empty = 'empty'
 export const coatTheEdge = (side: Said) => `Coat the ${side} edge`
-export const min = 'min'
 export const labelAtMost = (labelMaxMm: Said) => `label: ${labelMaxMm} at most`
 export const edgeHolds = (holdsMm: Said) => `edge holds ${holdsMm}`
 export const levelsFrom = (thinnestMm: Said) => `levels from ${thinnestMm}`
-export const edge = 'edge'
-export const longestSide = 'longest side'
-export const filmDrawn = ', film drawn ×'
-export const thicker = 'thicker'
 export const asItWillHangItsFaceUp = '; as it will hang, its face up'
 export const itLiesFaceDownWhatIsLowestHereBecomes = '; it lies face down: what is lowest here becomes the face'
 export const atTheWallTrueProportions = 'at the wall, true proportions'
@@ -35,3 +30,6 @@ export const hard = 'Hard'
 export const itCanBeSandedAndCoatedAgain = 'It can be sanded and coated again.'
 export const cured = 'Cured'
 export const itIsItselfUseIt = 'It is itself. Use it.'
+export const emptyAt = (min: Said) => `empty ${min} min`
+export const edge = (depth: Said) => `edge ${depth}`
+export const longestSideDrawn = (side: Said, factor: Said) => `longest side ${side}, film drawn ×${factor} thicker`

@@ -1,6 +1,5 @@
 import type { Said } from '../said'
 
-export const leftIn = 'left in'
 export const itsCup = 'its cup'
 export const oneMoreStandsOnItsPage = ' One more stands on its page.'
 export const moreStandOnItsPage = (length: Said) => ` ${length} more stand on its page.`
@@ -14,10 +13,7 @@ export const whatIsPouredTonight = 'What is poured tonight?'
 export const lookingThroughWhatIsPlanned = 'Looking through what is planned …'
 export const everyCoatThatIsPlannedHasBeenPoured = 'Every coat that is planned has been poured.'
 export const findAPieceAPlanOrAResin = 'Find a piece, a plan or a resin'
-export const of2 = 'of'
-export const chosen = 'chosen'
 export const everythingWithItThatIsReady = 'Everything with it that is ready'
-export const moreWith = 'more with'
 export const showLaterCoatsToo = 'Show later coats too'
 export const proposeTheCups = 'Propose the cups'
 export const afterTheCoatBelowIt = 'After the coat below it.'
@@ -26,11 +22,11 @@ export const into = 'Into'
 export const cup = (batch: Said, resin: Said) => `Cup ${batch}, ${resin}`
 export const aCupOfItsOwn = 'A cup of its own'
 export const leaveIt = 'Leave it'
-export const move2 = 'Move'
+export const moveShort = 'Move'
 export const thePiece = 'The piece'
 export const noCup = 'no cup'
-export const aCupOfItsOwn2 = 'a cup of its own'
-export const cup2 = (id: Said) => `cup ${id}`
+export const toACupOfItsOwn = 'a cup of its own'
+export const toCup = (id: Said) => `cup ${id}`
 export const spaceTakesHoldOfItArrowsMoveItFromCup =
     'Space takes hold of it, arrows move it from cup to cup, Space lets go, Escape puts it back.'
 export const isInHand = (active: Said) => `${active} is in hand.`
@@ -39,17 +35,19 @@ export const isLetGoOver = (active: Said, over: Said) => `${active} is let go ov
 export const isPutBack = (active: Said) => `${active} is put back.`
 export const tonight = 'Tonight'
 export const nothingToMixTonight = 'Nothing to mix tonight'
-export const oneCup = 'One cup'
-export const cupsOneAfterTheOther = (length: Said) => `${length} cups, one after the other`
-export const ofMixingAndPouring = 'of mixing and pouring.'
 export const thatIsLongerThanADayChooseFewerCoats = 'That is longer than a day: choose fewer coats for one evening.'
 export const aStopWantsAChange = 'A stop wants a change.'
 export const undo = 'Undo'
 export const mixSheets = 'Mix sheets'
 export const chooseWhatIsPoured = 'Choose what is poured'
-export const fitsIntoNoCupAtHandEvenOneByOne = 'Fits into no cup at hand, even one by one:'
-export const addALargerCupToTheShelf = '. Add a larger cup to the shelf.'
 export const chooseTheCoatsThatAreToBePouredWho =
     'Choose the coats that are to be poured. Who shares a cup, in which order, and out of which vessel follows: as few cups as are empty in time.'
 export const dropAPieceHereForACupOfItsOwnOrPressIt =
     'Drop a piece here for a cup of its own, or press it to choose how many go where.'
+export const mixedAndLeft = (mixed: Said, left: Said, cup: Said) => `${mixed}, ${left} left in ${cup}`
+export const chosenOf = (shown: Said, all: Said, chosen: Said) => `${shown} of ${all}, ${chosen} chosen`
+export const moreWith = (count: Said, resin: Said) => `${count} more with ${resin}`
+export const cupsAndTime = (cups: number, time: Said) =>
+    `${cups === 1 ? 'One cup' : `${cups} cups, one after the other`}, ${time} of mixing and pouring.`
+export const fitsIntoNoCup = (pieces: string[]) =>
+    `Fits into no cup at hand, even one by one: ${pieces.join(', ')}. Add a larger cup to the shelf.`

@@ -9,15 +9,13 @@ export const glovesEyeProtectionMovingAirWashSkin =
 export const inWord = (toLowerCase: Said) => ` in ${toLowerCase}`
 export const stirUntilItIsClear = 'Stir until it is clear.'
 export const stirMin = (stirMin: Said) => `Stir ${stirMin} min.`
-export const thenWord = 'Then'
-export const emptyAfter = '. Empty after'
-export const potLife = (potLifeMin: Said) => `, pot life ${potLifeMin}`
-export const leftOver = 'Left over?'
+export const pouredInTurn = (pieces: string[]) => `Then ${pieces.join(', then ')}.`
+export const emptyAfter = (min: Said, potLife: Said | null) =>
+    `Empty after ${min}${potLife === null ? '' : `, pot life ${potLife}`}.`
+export const leftOver = (takers: string[]) => `Left over? ${takers.join(', ')}: have spares out.`
 export const takesEach = (name: Said, eachMl: Said) => `${name} takes ${eachMl} each`
-export const haveSparesOut = ': have spares out.'
 export const stirAgainBeforePouring = '; stir again before pouring'
 export const stop = 'Stop. '
 export const caution = 'Caution. '
-export const catchBelow = (join: Said) => `Catch below ${join}. `
-export const wipe = 'Wipe'
-export const minAfterItIsMixed = 'min after it is mixed.'
+export const catchAndWipe = (amounts: Said, minutes: Said) =>
+    `Catch below ${amounts}. Wipe ${minutes} min after it is mixed.`

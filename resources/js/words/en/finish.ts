@@ -18,8 +18,6 @@ export const oneNoteWhatWentWellWhatDidNot = 'One note: what went well, what did
 export const aPhoto = 'A photo'
 export const anotherPhoto = 'Another photo'
 export const takeOrChooseOne = 'Take or choose one'
-export const inRakingLightIfYouCanJPEGPNGOrWebPUpTo = 'In raking light, if you can. JPEG, PNG or WebP, up to'
-export const mB = 'MB.'
 export const thePourAsItWasPhotographed = 'The pour as it was photographed'
 export const weighedInTheTrayBelowIt = 'Weighed in the tray below it'
 export const whatRanOffWithoutTheTray = 'what ran off, without the tray'
@@ -30,3 +28,5 @@ export const thisIsNotAPhotoThatCanBeReadChooseA =
     'This is not a photo that can be read: choose a JPEG, PNG or WebP file.'
 export const thisPhotoHasMoreThanMegapixelsChooseA = (megapixels: Said) =>
     `This photo has more than ${megapixels} megapixels: choose a smaller one.`
+export const inRakingLight = (megabytes: Said) =>
+    `In raking light, if you can. JPEG, PNG or WebP, up to ${megabytes} MB.`

@@ -3,9 +3,7 @@ import type { Said } from '../said'
 export const readOffACup = 'read off a cup'
 export const asPlannedNotMeasured = 'as planned, not measured'
 export const notKnown = 'not known'
-export const room = ', room'
 export const pouredAt = (pouredAt: Said) => `, poured at ${pouredAt}`
-export const pouredAgainstAStop = 'Poured against a stop:'
 export const stillSettingToThePour = 'Still setting: to the pour'
 export const eraseTheseWordsForGood = 'Erase these words for good'
 export const writeDownWhatItTook = 'Write down what it took'
@@ -15,10 +13,6 @@ export const whatItTookWasNotWrittenDown = 'What it took was not written down.'
 export const aAndB = (aHow: Said) => `A and B: ${aHow}`
 export const tooLittlePartB = 'Too little part B'
 export const tooLittlePartA = 'Too little part A'
-export const theRatioIsOffBy = ': the ratio is off by'
-export const percentAndThisResinTakesUpTo = '%, and this resin takes up to'
-export const percentItMayStaySoftLookAtItAgain = '%. It may stay soft: look at it again before the next coat.'
-export const gRanOff = 'g ran off'
 export const gWereSaid = (g: Said, ml: Said) => `; ${g} g (${ml}) were said.`
 export const notWrittenDown = 'not written down'
 export const allDoneInTime = (acts: number) =>
@@ -35,5 +29,10 @@ export const nothingHasBeenPouredOnThisPieceYet = 'Nothing has been poured on th
 export const pouredOn = (name: Said, startedAt: Said) => `${name}, poured on ${startedAt}`
 export const olderAndNewerPours = 'Older and newer pours'
 export const newer = 'Newer'
-export const of = 'of'
 export const older = 'Older'
+export const room = (temperature: Said, humidity: Said) => `, room ${temperature}, ${humidity} %`
+export const pouredAgainstAStop = (reason: Said) => `Poured against a stop: ${reason}`
+export const ratioOff = (what: Said, off: Said, takes: Said) =>
+    `${what}: the ratio is off by ${off} %, and this resin takes up to ${takes} %. It may stay soft: look at it again before the next coat.`
+export const ranOff = (grams: Said) => `${grams} g ran off`
+export const pageOf = (page: Said, pages: Said) => `${page} of ${pages}`

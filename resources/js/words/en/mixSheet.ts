@@ -1,6 +1,5 @@
 import type { Said } from '../said'
 
-export const on = 'on'
 export const alike = (quantity: Said) => `, ${quantity} alike`
 export const partBItsCatalystByTheDepthOfTheLayer = ', part B its catalyst, by the depth of the layer'
 export const toBy = (a: Said, b: Said, by: Said) => `, ${a} to ${b} by ${by}`
@@ -8,7 +7,6 @@ export const beforeThePour = 'Before the pour:'
 export const whereItGoes = 'Where it goes'
 export const allLifts = (length: Said) => `All ${length} lifts`
 export const toMix = 'To mix'
-export const afterThePourAt = 'After the pour, at'
 export const notes = 'Notes'
 export const openFor = 'Open for'
 export const pass = (tool: Said, number: Said) => `${tool}, pass ${number}`
@@ -24,7 +22,7 @@ export const theCoat = 'The coat'
 export const itsCupTonight = 'Its cup tonight'
 export const print = 'Print'
 export const startTheClock = 'Start the clock?'
-export const startTheClock2 = 'Start the clock'
+export const startTheClockNow = 'Start the clock'
 export const startItWhenTheStirringEndsTheResinIs =
     'Start it when the stirring ends: the resin is setting from then on. What is planned now is copied, and stays as it is.'
 export const toTheRunningPour = 'To the running pour'
@@ -36,3 +34,5 @@ export const howDoYouMeasure = 'How do you measure?'
 export const youAreAskedOnceUnderStudioItCanBe = 'You are asked once; under Studio it can be changed.'
 export const iWeighIt = 'I weigh it'
 export const byTheMarksOfCups = 'By the marks of cups'
+export const onSurface = (surface: Said, size: Said) => `on ${surface}, ${size}`
+export const afterThePourAt = (temperature: Said) => `After the pour, at ${temperature}`

@@ -9,17 +9,16 @@ export const onAnotherPiece = 'On another piece'
 export const theRestOfTheMix = (title: Said) => `The rest of the mix, ${title}`
 export const takingBackTheRest = (title: Said) => `Taking back the rest of the mix, ${title}`
 
-export const missedDue = 'missed, due'
 export const sayWhatYouSeeOrAdd = 'Say what you see or add'
 export const whatWasSeen = (title: Said) => `What was seen, ${title}`
 export const somethingElse = 'Something else'
 export const keepIt = 'Keep it'
 export const toppedUpWith = (trim: Said, title: Said) => `Topped up with ${trim}, ${title}`
-export const toppedUpWith2 = 'Topped up with'
+export const toppedUpWithField = 'Topped up with'
 export const added = 'Added'
 export const seenAndAdded = 'Seen and added'
 export const takeBack = (one: Said) => `Take back: ${one}`
-export const toppedUpWith3 = (ml: Said) => `Topped up with ${ml}`
+export const toppedUpWithSoMuch = (ml: Said) => `Topped up with ${ml}`
 export const erased = 'Erased'
 export const noBubblesToBeSeen = 'No bubbles to be seen'
 export const noFlameHereTonight = 'No flame here tonight'
@@ -37,25 +36,20 @@ export const pourAndSpread = 'Pour and spread'
 export const over = (openLeft: Said) => `${openLeft} over`
 export const ofOpenTimeLeftIfItGoesOnNow = 'of open time left, if it goes on now'
 export const pastItsOpenTimeItHardlyLevelsAndHeatNo = 'past its open time: it hardly levels, and heat no longer helps'
-export const runOffATrayBelowIt = 'run off: a tray below it.'
 export const ago = (dueIn: Said) => `${dueIn} ago`
 export const theFilmHealsForAnother = (closesAt: Said) => `The film heals for another ${closesAt}.`
 export const theFilmHasClosedHeatNowLeavesAScar = 'The film has closed: heat now leaves a scar.'
 export const ready = 'Ready'
-export const at = 'at'
 export const asPlanned = 'As planned'
 export const measured = 'Measured'
 export const weighed = 'Weighed'
 export const theEndOfThePouring = (title: Said) => `The end of the pouring, ${title}`
-export const theEndOfThePouring2 = 'the end of the pouring'
+export const theEndOfThePouringShort = 'the end of the pouring'
 export const takingBack = (title: Said) => `Taking back ${title}`
 export const takingBackWhatWasSeen = (title: Said) => `Taking back what was seen, ${title}`
 export const sound = 'Sound'
 export const noAnswerFromTheStudioTheClockGoesOn =
     'No answer from the studio. The clock goes on; what you press is kept.'
-export const pouredAt = 'Poured at'
-export const keptHereTheseTimesAreAsTheyWere =
-    ', kept here. These times are as they were expected; the studio works them out when it answers.'
 export const doNotPourItItHasGelledMixItAnew = 'Do not pour it: it has gelled. Mix it anew.'
 export const mixingAndPouring = 'Mixing and pouring'
 export const beforeTheHeat = 'Before the heat'
@@ -66,3 +60,8 @@ export const done = 'Done'
 export const finishWhatItTook = 'Finish: what it took'
 export const whatItTook = 'What it took'
 export const finishNow = 'Finish now'
+export const missedDue = (at: Said) => `missed, due ${at}`
+export const runOffATrayBelowIt = (amount: Said) => `${amount} run off: a tray below it.`
+export const phaseAt = (phase: Said, at: Said) => `${phase} at ${at}`
+export const pouredAtKeptHere = (at: Said) =>
+    `Poured at ${at}, kept here. These times are as they were expected; the studio works them out when it answers.`

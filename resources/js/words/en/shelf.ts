@@ -35,7 +35,6 @@ export const wordsOfTheLabel = 'Words of the label'
 export const drySetCureWhichStageDoesItMean = '“dry”, “set”, “cure”: which stage does it mean?'
 export const theWord = 'The word'
 export const takeItIn = 'Take it in'
-export const after = '” after'
 export const takeOut = (word: Said) => `Take "${word}" out`
 export const bottles = 'Bottles'
 export const addALot = 'Add a lot'
@@ -50,15 +49,13 @@ export const takeAway = 'Take away'
 export const notYet = 'not yet'
 export const takeLotAway = (name: Said) => `Take lot ${name} away`
 export const aLotOfBottles = 'A lot of bottles'
-export const lot2 = (name: Said) => `Lot ${name}`
-export const plannedAndNotPoured = 'Planned and not poured:'
-export const left = '; left:'
+export const lotNamed = (name: Said) => `Lot ${name}`
 export const areMissing = (neededMl: Said) => ` ${neededMl} are missing.`
 export const buy = (join: Said) => ` Buy ${join}.`
 export const numberOnTheBottle = 'Number on the bottle'
 export const openedOn = 'Opened on'
 export const suchAs20260531EmptyNotYet = 'such as 2026-05-31; empty: not yet'
-export const suchAs20270131 = 'such as 2027-01-31'
+export const suchAsADate = 'such as 2027-01-31'
 export const bothTogetherWhenBought = 'Both together when bought'
 export const keep = 'Keep'
 export const name = 'Name'
@@ -80,7 +77,7 @@ export const domingThick = 'Doming, thick'
 export const polyester = 'Polyester'
 export const whichPartGoesInFirst = 'Which part goes in first'
 export const catalystByTheDepthOfTheLayerFromThe = "Catalyst by the depth of the layer, from the label's own table"
-export const depthInMmAndPerCentSuchAs12515101 = 'depth in mm and per cent, such as 1: 2, 5: 1.5, 10: 1'
+export const depthsAndPerCents = 'depth in mm and per cent, such as 1: 2, 5: 1.5, 10: 1'
 export const countedBy = 'counted by'
 export const workingTimeOnTheLabel = 'Working time on the label'
 export const thatIsHowLongItCanBeUsed = 'That is how long it can be used'
@@ -142,7 +139,7 @@ export const oneThingItsLabelDoesNotSay = 'One thing its label does not say'
 export const thingsItsLabelDoesNotSay = (length: Said) => `${length} things its label does not say`
 export const typicalOfItsKind = 'typical of its kind'
 export const andGMl = (a: Said, rest: Said) => `${a} and ${rest} g/ml`
-export const notSaid2 = 'Not said'
+export const notSaidYet = 'Not said'
 export const siliconeFlexible = 'Silicone, flexible'
 export const plastic = 'Plastic'
 export const paper = 'Paper'
@@ -150,7 +147,7 @@ export const glass = 'Glass'
 export const metal = 'Metal'
 export const toStir = (capacityMl: Said, stirrableMl: Said) => `${capacityMl}, to stir ${stirrableMl}`
 export const measureACup = 'Measure a cup'
-export const left2 = (free: Said) => `${free} left`
+export const soMuchLeft = (free: Said) => `${free} left`
 export const theNextInH = (max: Said) => `, the next in ${max} h`
 export const ofIt = (all: Said) => `${all} of it`
 export const ofFree = (free: Said, all: Said, back: Said) => `${free} of ${all} free${back}`
@@ -186,3 +183,5 @@ export const shrinksBy = 'Shrinks by'
 export const heatOfReaction = 'Heat of reaction'
 export const surfaceTension = 'Surface tension'
 export const adjusted = (name: Said) => `${name}, adjusted`
+export const plannedAndLeft = (planned: Said, left: Said) => `Planned and not poured: ${planned}; left: ${left}.`
+export const wordMeans = (word: Said, hours: Said, stage: Said) => `“${word}” after ${hours} h: ${stage}`

@@ -3,12 +3,12 @@ import type { Said } from '../said'
 export const onePiece = 'one piece'
 export const pieces = (pieces: Said) => `${pieces} pieces`
 export const putAway = ', put away'
-export const putAway2 = (name: Said) => `Put ${name} away`
-export const putAway3 = 'Put away'
+export const putAwayNamed = (name: Said) => `Put ${name} away`
+export const putAwayShort = 'Put away'
 export const bringBack = (name: Said) => `Bring ${name} back`
-export const bringBack2 = 'Bring back'
+export const bringBackShort = 'Bring back'
 export const remove = (name: Said) => `Remove ${name}`
-export const remove2 = 'Remove'
+export const removeShort = 'Remove'
 export const saveThePlanFileOf = (name: Said) => `Save the plan file of ${name}`
 export const save = 'Save'
 export const saveTheJournalAllThatHappenedAtThe = 'Save the journal: all that happened at the bench, a line each'

@@ -31,17 +31,11 @@ export const iAmStirring = 'I am stirring'
 export const itIsMixedTheClockRuns = 'It is mixed: the clock runs'
 export const itIsMixedAlready = 'It is mixed already'
 export const intoASecondCupStirAgain = 'Into a second cup, stir again'
-export const togetherFor = 'Together for'
-export const theWallOfTheFirstCupHoldsUnmixedResinA =
-    'The wall of the first cup holds unmixed resin: a second, clean cup keeps about'
-export const moreMilkinessMayBeOnlyAirStreaksMean =
-    'more. Milkiness may be only air; streaks mean unmixed. From the end of the stirring on it is setting.'
 export const theOtherPartFollowsIt = ': the other part follows it'
 export const pastTheMark = (rest: Said) => `past the mark${rest}`
 export const onTheMark = 'on the mark'
 export const toGoSlowlyNow = 'to go: slowly now'
 export const toGo = 'to go'
-export const of = 'of'
 export const askingTheScale = 'Asking the scale …'
 export const noReading = 'No reading'
 export const theScaleSaysG = (grams: Said, rest: Said) => `The scale says ${grams} g${rest}`
@@ -69,9 +63,6 @@ export const weigh = (title: Said) => `Weigh ${title}`
 export const whatIsPlanned = 'What is planned'
 export const noAnswerFromTheStudioWhatYouWeighIs =
     'No answer from the studio. What you weigh is kept here, and sent again; the next step comes with its answer.'
-export const whatIsPlannedWasChangedSinceItTakes = 'What is planned was changed since: it takes'
-export const gByNowAndThisCupWasBegunFor = 'g by now, and this cup was begun for'
-export const gItGoesOnAsItWasBegun = 'g. It goes on as it was begun.'
 export const theOtherPartFirst = 'The other part first'
 export const theStirring = 'The stirring'
 export const itIsMixed = 'It is mixed'
@@ -85,16 +76,22 @@ export const glovesOnWindowOpenCupOnTheScale = 'Gloves on, window open, cup on t
 export const beforeYouMix = 'Before you mix'
 export const begin = 'Begin'
 export const inThisOrder = 'In this order'
-export const of2 = (text: Said) => `${text} of `
-export const theRatioIsOffBy = 'The ratio is off by'
-export const percentAndThisResinTakesUpTo = '%, and this resin takes up to'
-export const moreThanPlanned = 'more than planned'
-export const enoughForPutThemOut = (spares: Said) => `: enough for ${spares}. Put them out.`
-export const itHasStoodFor = 'It has stood for'
+export const ofPart = (text: Said) => `${text} of `
 export const bubblesRiseMeanwhileDoNotLeaveItInThe = '. Bubbles rise meanwhile; do not leave it in the cup.'
 export const itIsBeingPoured = 'It is being poured'
 export const pourItNow = 'Pour it now'
-export const pourInThisOrder = 'Pour in this order:'
 export const toThePour = 'To the pour'
 export const notMixedYet = 'Not mixed yet'
 export const theStudioCannotBeReachedWhatIsWeighed = 'The studio cannot be reached. What is weighed so far is kept.'
+export const pourInThisOrder = (pieces: Said) => `Pour in this order: ${pieces}.`
+export const itHasStoodFor = (time: Said) => `It has stood for ${time}`
+export const theRatioIsOffBy = (off: Said, takes: Said) =>
+    `The ratio is off by ${off} %, and this resin takes up to ${takes} %.`
+export const moreThanPlanned = (amount: Said, spares: Said | null) =>
+    `${amount} more than planned${spares === null ? '.' : `: enough for ${spares}. Put them out.`}`
+export const togetherFor = (time: Said) => `Together for ${time}`
+export const aSecondCupKeeps = (amount: Said) =>
+    `The wall of the first cup holds unmixed resin: a second, clean cup keeps about ${amount} more. Milkiness may be only air; streaks mean unmixed. From the end of the stirring on it is setting.`
+export const ofGrams = (grams: Said) => `of ${grams} g`
+export const planChangedSince = (now: Said, begun: Said) =>
+    `What is planned was changed since: it takes ${now} g by now, and this cup was begun for ${begun} g. It goes on as it was begun.`
