@@ -16,6 +16,7 @@ use App\Models\Resin;
 use App\Models\Template;
 use App\Planning\CoatAnswer;
 use App\Planning\CoatChanges;
+use App\Planning\CoatChoices;
 use App\Planning\CoatDesk;
 use App\Planning\EdgeAnswer;
 use App\Planning\FilmsNow;
@@ -60,6 +61,7 @@ final readonly class CoatController
             'edge' => self::edge($coat),
             'read' => self::read($coat),
             'templates' => Template::query()->orderBy('name')->get(['id', 'name']),
+            'choices' => CoatChoices::all(),
             'last_took' => $this->lastTook($coat),
             'own_trays' => self::ownTrays(),
         ]);

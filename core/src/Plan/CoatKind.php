@@ -22,6 +22,12 @@ enum CoatKind: string
         return $this !== self::Seal && $this !== self::Base;
     }
 
+    /** How its film must end; null where any end will do. */
+    public function needs(): ?Containment
+    {
+        return $this === self::Dome ? Containment::Held : null;
+    }
+
     /** The film that such a coat usually has, mm: what a new one begins with. */
     public function usualMm(): float
     {

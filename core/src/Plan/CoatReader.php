@@ -105,9 +105,9 @@ final readonly class CoatReader
     /** A dome is held unless it says otherwise; and it cannot be anything else. */
     private function containment(Node $node, CoatKind $kind): Containment
     {
-        $default = $kind === CoatKind::Dome ? Containment::Held : Containment::Open;
+        $default = $kind->needs() ?? Containment::Open;
         $containment = $node->choice('containment', Containment::class, $default) ?? $default;
-        if ($kind === CoatKind::Dome && $containment !== Containment::Held) {
+        if ($kind->needs() !== null && $containment !== $kind->needs()) {
             $node->fault('containment', Message::of('plan.dome_is_held'));
         }
 
@@ -124,14 +124,13 @@ final readonly class CoatReader
         if (count($given) > 1) {
             $node->faultHere(Message::of('plan.one_size', given: implode(' and ', array_map(static fn (SizeBy $by): string => $by->value, $given))));
         }
-        if ($by === SizeBy::EdgeAngle && $containment !== Containment::Held) {
-            $node->fault($by->value, Message::of('plan.angle_of_held'));
-        }
-        if ($by === SizeBy::Stays && $containment !== Containment::Open) {
-            $node->fault($by->value, Message::of('plan.stays_of_open'));
-        }
-        if (in_array($by, [SizeBy::TotalDepth, SizeBy::RestLeavingMm, SizeBy::RestLeavingMl], true) && $containment !== Containment::Dammed) {
-            $node->fault($by->value, Message::of('plan.depth_of_dammed'));
+        $needs = $by->needs();
+        if ($needs !== null && $containment !== $needs) {
+            $node->fault($by->value, Message::of(match ($needs) {
+                Containment::Held => 'plan.angle_of_held',
+                Containment::Open => 'plan.stays_of_open',
+                Containment::Dammed, Containment::Placed => 'plan.depth_of_dammed',
+            }));
         }
         $counted = $node->choice('counted', Counted::class, Counted::Laid) ?? Counted::Laid;
         if ($counted === Counted::Mixed && ! $by->canBeMixed()) {

@@ -30,6 +30,17 @@ enum SizeBy: string
         };
     }
 
+    /** How a film must end that is sized so; null where any end will do. */
+    public function needs(): ?Containment
+    {
+        return match ($this) {
+            self::EdgeAngle => Containment::Held,
+            self::Stays => Containment::Open,
+            self::TotalDepth, self::RestLeavingMm, self::RestLeavingMl => Containment::Dammed,
+            self::Thickness, self::SpreadRate, self::PerPiece => null,
+        };
+    }
+
     /** Whether its amount may mean what came out of the bottles. */
     public function canBeMixed(): bool
     {

@@ -25,7 +25,7 @@ final readonly class UsualCoat
 
         return new self(
             match (true) {
-                $kind === CoatKind::Dome => Containment::Held,
+                $kind->needs() !== null => $kind->needs(),
                 $fills => Containment::Dammed,
                 $below !== null => $below,
                 $piece->rim->recessMm !== null, $piece->rim->lipMm !== null => Containment::Dammed,

@@ -8,7 +8,7 @@ import type { ResinRow } from '../../types/page'
 import type { Containment } from '../../types/plan'
 import { entryOf } from './entries'
 import { SizeFields } from './SizeFields'
-import { fitting } from './sizes'
+import { fitting, type CoatChoices } from './sizes'
 import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
@@ -21,13 +21,14 @@ const EDGES: { value: Containment; label: string }[] = [
 
 interface Props {
     draft: CoatDraft
+    choices: CoatChoices
     resins: ResinRow[]
     answer: StackAnswer | null
     lastTookMl: number | null
 }
 
 /** Exact entry beside the drawing: what coat it is, of which resin, how much, and how it ends. */
-export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode {
+export function Fields({ draft, choices, resins, answer, lastTookMl }: Props): ReactNode {
     const units = useUnits()
     const { touched, rows, sentences } = draft
     const { spec } = rows.coat
@@ -43,11 +44,12 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                 <Choice
                     label={words.coat}
                     value={text('kind', 'flood')}
-                    options={Object.entries(COAT_KINDS).map(([value, label]) => ({ value, label }))}
+                    options={choices.kinds.map(({ value }) => ({ value, label: COAT_KINDS[value] ?? value }))}
                     sentence={sentences['coat.kind']}
-                    onChange={(kind) =>
-                        draft.keep({ coat: { kind, ...(kind === 'dome' ? { containment: 'held' } : {}) } })
-                    }
+                    onChange={(kind) => {
+                        const needs = choices.kinds.find(({ value }) => value === kind)?.needs ?? null
+                        draft.keep({ coat: { kind, ...(needs === null ? {} : { containment: needs }) } })
+                    }}
                 />
                 <Choice
                     label={words.resin}
@@ -64,7 +66,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
                     options={EDGES}
                     onChange={(value) => {
                         const size = { ...spec.size_by, ...(touched.coat?.size_by as object | undefined) }
-                        const fits = fitting(size, value as Containment, answer?.coat.thickness_mm ?? null)
+                        const fits = fitting(choices, size, value as Containment, answer?.coat.thickness_mm ?? null)
                         draft.keep({ coat: { containment: value, ...(fits === null ? {} : { size_by: fits }) } })
                     }}
                     sentence={sentences['coat.containment']}
@@ -81,6 +83,7 @@ export function Fields({ draft, resins, answer, lastTookMl }: Props): ReactNode 
             </div>
             <SizeFields
                 draft={draft}
+                choices={choices}
                 containment={containment}
                 schools={answer?.schools}
                 stays={

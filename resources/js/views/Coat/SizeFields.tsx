@@ -6,12 +6,13 @@ import { useUnits } from '../../lib/pages'
 import type { Schools } from '../../types/answer'
 import type { Containment, SizeField } from '../../types/plan'
 import type { CoatDraft } from './useCoatDraft'
-import { SCHOOLS, sizedBy } from './sizes'
+import { SIZES, sizedBy, sizeOf, type CoatChoices } from './sizes'
 import { written, unitOf, equivalent } from './equivalent'
 import * as texts from '@words/coat'
 
 interface Props {
     draft: CoatDraft
+    choices: CoatChoices
     containment: Containment
     schools: Schools | undefined
     /** The angle at which it meets its edge now. */
@@ -23,20 +24,28 @@ interface Props {
 }
 
 /** How much: by any school, with what the others would have said beside it. */
-export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, lastTookMl }: Props): ReactNode {
+export function SizeFields({
+    draft,
+    choices,
+    containment,
+    schools,
+    edgeAngleDeg,
+    stays,
+    lastTookMl,
+}: Props): ReactNode {
     const units = useUnits()
     const saved = draft.rows.coat.spec.size_by
     const size = { ...saved, ...(draft.touched.coat?.size_by as Record<string, unknown> | undefined) } as Record<
         string,
         unknown
     >
-    const by = SCHOOLS.find(({ value }) => size[value] !== undefined && size[value] !== null)?.value ?? 'thickness_mm'
+    const by = sizeOf(size)
     const value = size[by]
     const text = typeof value === 'string' ? value : typeof value === 'number' ? written(by, value, units) : ''
     const choose = (to: SizeField): void =>
         draft.keep({ coat: { size_by: sizedBy(to, equivalent(to, schools, edgeAngleDeg, stays?.mm ?? null)) } })
     const counted = size.counted === 'mixed' ? 'mixed' : 'laid'
-    const canBeMixed = by === 'ml_per_cm2' || by === 'ml_per_piece'
+    const canBeMixed = choices.sizes.some((one) => one.value === by && one.can_be_mixed)
     const hint =
         size.usual === true
             ? texts.usualForSuchACoatUntilYouSay
@@ -48,12 +57,14 @@ export function SizeFields({ draft, containment, schools, edgeAngleDeg, stays, l
             <Choice
                 label={texts.sizedBy}
                 value={by}
-                options={SCHOOLS.filter(({ only }) => only === undefined || only === containment)}
+                options={choices.sizes
+                    .filter(({ needs }) => needs === null || needs === containment)
+                    .map(({ value }) => ({ value, label: SIZES[value] }))}
                 sentence={draft.sentences['coat.size_by']}
                 onChange={(to) => choose(to as SizeField)}
             />
             <Field
-                label={SCHOOLS.find((one) => one.value === by)?.label ?? ''}
+                label={SIZES[by]}
                 {...(hint === undefined ? {} : { hint })}
                 value={text}
                 unit={unitOf(by, units)}

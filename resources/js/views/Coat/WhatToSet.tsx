@@ -7,6 +7,7 @@ import { surfaceWord } from '../../lib/words'
 import type { CoatRow, PieceRow, ResinRow } from '../../types/page'
 import { Portions } from './Portions'
 import { Fields } from './Fields'
+import type { CoatChoices } from './sizes'
 import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
@@ -19,6 +20,7 @@ interface Props {
     draft: CoatDraft
     piece: PieceRow
     coat: CoatRow
+    choices: CoatChoices
     resins: ResinRow[]
     last_took: number | null
     /** Drawn as it will hang. */
@@ -27,7 +29,16 @@ interface Props {
 }
 
 /** All that can be set of a coat: the coat itself, more of it, its steps, and the room. */
-export function WhatToSet({ draft, piece, coat, resins, last_took: lastTookMl, hangs, onHangs }: Props): ReactNode {
+export function WhatToSet({
+    draft,
+    piece,
+    coat,
+    choices,
+    resins,
+    last_took: lastTookMl,
+    hangs,
+    onHangs,
+}: Props): ReactNode {
     const units = useUnits()
     const { answer } = draft
     const { spec } = piece
@@ -47,7 +58,7 @@ export function WhatToSet({ draft, piece, coat, resins, last_took: lastTookMl, h
                     {words.onSurface(surfaceWord(spec.surface).toLowerCase(), sizeOf(piece.drawing, units))}
                     {(spec.quantity ?? 1) > 1 && words.alike(spec.quantity ?? 1)}
                 </p>
-                <Fields draft={draft} resins={resins} answer={answer} lastTookMl={lastTookMl} />
+                <Fields draft={draft} choices={choices} resins={resins} answer={answer} lastTookMl={lastTookMl} />
                 {answer?.face_down === true && (
                     <Switch
                         label={words.drawn}

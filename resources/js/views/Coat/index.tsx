@@ -20,6 +20,7 @@ import { FilmFacts } from './FilmFacts'
 import { StackBar } from './StackBar'
 import { WhatToSet } from './WhatToSet'
 import { useCoatDraft } from './useCoatDraft'
+import type { CoatChoices } from './sizes'
 import * as words from '@words/coat'
 
 export interface Props {
@@ -28,6 +29,7 @@ export interface Props {
     room: RoomSpec
     edge: EdgeSpec
     read: Read
+    choices: CoatChoices
     resins: ResinRow[]
     answer: StackAnswer | null
     templates: { id: number; name: string }[]

@@ -1,36 +1,51 @@
-import type { Containment, SizeField } from '../../types/plan'
+import type { CoatKind, Containment, SizeField } from '../../types/plan'
 import * as texts from '@words/coat'
 
-export const SCHOOLS: { value: SizeField; label: string; only?: Containment }[] = [
-    { value: 'thickness_mm', label: texts.filmThickness },
-    { value: 'ml_per_cm2', label: texts.spreadRate },
-    { value: 'ml_per_piece', label: texts.amountForEachPiece },
-    { value: 'total_depth_mm', label: texts.depthInLifts, only: 'dammed' },
-    { value: 'rest_leaving_mm', label: texts.theRestOfTheRecess, only: 'dammed' },
-    { value: 'rest_leaving_ml', label: texts.theRestOfTheMould, only: 'dammed' },
-    { value: 'stays_mm', label: texts.whatIsToStay, only: 'open' },
-    { value: 'edge_angle_deg', label: texts.angleAtTheEdge, only: 'held' },
-]
+/** What can be chosen for a coat, as the studio says: what needs a film that ends in one way goes with no other. */
+export interface CoatChoices {
+    kinds: { value: CoatKind; needs: Containment | null }[]
+    sizes: { value: SizeField; needs: Containment | null; can_be_mixed: boolean }[]
+}
 
-export const NOTHING = Object.fromEntries(SCHOOLS.map(({ value }) => [value, null]))
+export const SIZES: Record<SizeField, string> = {
+    thickness_mm: texts.filmThickness,
+    ml_per_cm2: texts.spreadRate,
+    ml_per_piece: texts.amountForEachPiece,
+    total_depth_mm: texts.depthInLifts,
+    rest_leaving_mm: texts.theRestOfTheRecess,
+    rest_leaving_ml: texts.theRestOfTheMould,
+    stays_mm: texts.whatIsToStay,
+    edge_angle_deg: texts.angleAtTheEdge,
+}
 
-/** Sized by one school: all others are left out, so that it stands alone. */
+const NOTHING = Object.fromEntries(Object.keys(SIZES).map((field) => [field, null]))
+
+/** What a coat is sized by. */
+export function sizeOf(size: Record<string, unknown>): SizeField {
+    return (
+        (Object.keys(SIZES) as SizeField[]).find((field) => size[field] !== undefined && size[field] !== null) ??
+        'thickness_mm'
+    )
+}
+
+/** Sized by one field: all others are left out, so that it stands alone. */
 export function sizedBy(
-    school: SizeField,
+    field: SizeField,
     value: unknown,
     counted: 'laid' | 'mixed' | null = null,
 ): Record<string, unknown> {
-    return { ...NOTHING, counted, usual: null, [school]: value }
+    return { ...NOTHING, counted, usual: null, [field]: value }
 }
 
-/** Another way to end at the edge takes a school away that goes only with the one before: then the same film is meant. */
+/** Another way to end at the edge takes a size away that goes only with the one before: then the same film is meant. */
 export function fitting(
+    { sizes }: CoatChoices,
     size: Record<string, unknown>,
     containment: Containment,
     filmMm: number | null,
 ): Record<string, unknown> | null {
-    const by = SCHOOLS.find(({ value }) => size[value] !== undefined && size[value] !== null)
-    return by?.only === undefined || by.only === containment || filmMm === null
+    const needs = sizes.find(({ value }) => value === sizeOf(size))?.needs ?? null
+    return needs === null || needs === containment || filmMm === null
         ? null
         : sizedBy('thickness_mm', Math.round(filmMm * 1000) / 1000)
 }
