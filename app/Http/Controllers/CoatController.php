@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Editing;
+use App\Http\SentJson;
 use App\Mixing\ColourStops;
 use App\Mixing\Cups;
 use App\Models\Coat;
@@ -103,7 +103,7 @@ final readonly class CoatController
 
     public function update(Request $request, Coat $coat): JsonResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
         $result = $this->desk->save($coat, CoatChanges::typed($body, new TypedFields(Person::of($request)->units)), $edit);
 
@@ -137,7 +137,7 @@ final readonly class CoatController
 
     private function changes(Request $request): CoatChanges
     {
-        return CoatChanges::typed(Body::of($request), new TypedFields(Person::of($request)->units));
+        return CoatChanges::typed(SentJson::of($request), new TypedFields(Person::of($request)->units));
     }
 
     /** @return array<string, mixed> */

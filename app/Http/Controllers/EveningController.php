@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Editing;
+use App\Http\SentJson;
 use App\Mixing\Choices;
 use App\Mixing\Evening;
 use App\Mixing\EveningAnswer;
@@ -90,7 +90,7 @@ final readonly class EveningController
 
     public function propose(Request $request, Plan $plan): JsonResponse
     {
-        $keys = Body::of($request)->value('coats');
+        $keys = SentJson::of($request)->value('coats');
         $keys = array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
         [$batches, $apart] = $this->desk->propose($plan, $keys, Arrival::of($request));
 
@@ -100,7 +100,7 @@ final readonly class EveningController
     /** Pieces go into another cup; it is saved. */
     public function move(Request $request, Plan $plan): JsonResponse
     {
-        $body = (new TypedFields(Person::of($request)->units))->read(Body::of($request));
+        $body = (new TypedFields(Person::of($request)->units))->read(SentJson::of($request));
         [$batches, $evening] = $this->desk->move($plan, new Move($body->text('coat') ?? '', $body->text('from') ?? '', $body->text('to'), $body->whole('count'), $body->whole('at')), Editing::by($request, $body));
 
         return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
@@ -109,7 +109,7 @@ final readonly class EveningController
     /** What a cup that gets hot offers. */
     public function halve(Request $request, Plan $plan, string $batch): RedirectResponse
     {
-        $this->desk->halve($plan, $batch, Editing::by($request, Body::of($request)));
+        $this->desk->halve($plan, $batch, Editing::by($request, SentJson::of($request)));
 
         return redirect()->route('batches.show', [$plan, $batch])->with('said', Person::of($request)->say(Message::of('said.halved')));
     }
@@ -117,7 +117,7 @@ final readonly class EveningController
     /** Computes without saving, one batch of them. */
     public function live(Request $request, Plan $plan): JsonResponse
     {
-        $one = Body::text($request, 'batch');
+        $one = SentJson::text($request, 'batch');
         $evening = $this->desk->compute($plan, $this->typed($request), $one);
         $batch = $evening->batch($one) ?? abort(404);
 
@@ -127,7 +127,7 @@ final readonly class EveningController
     public function update(Request $request, Plan $plan): JsonResponse
     {
         $batches = $this->typed($request);
-        $evening = $this->desk->save($plan, $batches, Editing::by($request, Body::of($request)));
+        $evening = $this->desk->save($plan, $batches, Editing::by($request, SentJson::of($request)));
 
         return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
     }
@@ -152,7 +152,7 @@ final readonly class EveningController
 
     public function bath(Request $request, Plan $plan, string $batch): JsonResponse
     {
-        $typed = Body::of($request)->value('celsius');
+        $typed = SentJson::of($request)->value('celsius');
         try {
             $celsius = NumberParser::celsius(is_scalar($typed) ? (string) $typed : '', Person::of($request)->units);
         } catch (QuantityException $exception) {
@@ -195,7 +195,7 @@ final readonly class EveningController
     /** @return list<BatchEntry> */
     private function typed(Request $request): array
     {
-        $read = (new TypedFields(Person::of($request)->units))->read(Body::of($request));
+        $read = (new TypedFields(Person::of($request)->units))->read(SentJson::of($request));
 
         return $read->entries('batches', BatchEntry::class);
     }

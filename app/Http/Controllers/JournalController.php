@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Clock\StudioClock;
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Presses;
+use App\Http\SentJson;
 use App\Journal\Bench;
 use App\Journal\Refused;
 use App\Mixing\CupReader;
@@ -40,7 +40,7 @@ final readonly class JournalController
     {
         $heard = Arrival::of($request);
         $person = Person::of($request);
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $this->presses->refuseOthers($body->text('studio'));
         $device = Presses::device($body->at('device'), $heard);
         $results = $subjects = [];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Presses;
+use App\Http\SentJson;
 use App\Mixing\CupReader;
 use App\Mixing\EveningAnswer;
 use App\Mixing\MixingDesk;
@@ -39,13 +39,13 @@ final readonly class MixingController
 
     public function begin(Request $request, Plan $plan, string $batch, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::MixingBegun), Person::of($request)));
+        return redirect()->route('mixings.show', $desk->begin($plan, $batch, $this->presses->ofForm(SentJson::of($request), Arrival::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     /** The first time it is said too how this studio measures. */
     public function beginAlone(Request $request, Coat $coat, MixingDesk $desk): RedirectResponse
     {
-        return redirect()->route('mixings.show', $desk->beginAlone($coat, Body::of($request)->text('measure_by'), $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::MixingBegun), Person::of($request)));
+        return redirect()->route('mixings.show', $desk->beginAlone($coat, SentJson::of($request)->text('measure_by'), $this->presses->ofForm(SentJson::of($request), Arrival::of($request), EventKind::MixingBegun), Person::of($request)));
     }
 
     public function show(Request $request, Mixing $mixing, MixingDesk $desk): Response
@@ -70,7 +70,7 @@ final readonly class MixingController
 
     public function pour(Request $request, Mixing $mixing, BatchPours $pours): RedirectResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $reason = $body->value('reason');
@@ -92,7 +92,7 @@ final readonly class MixingController
     /** What a hand does to the stand-in of a scale. */
     public function hand(Request $request, SocketScale $scale): JsonResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $what = $body->value('hand');
         $grams = $body->value('grams') ?? 0;
         $scale->hand(is_string($what) ? $what : '', is_int($grams) || is_float($grams) ? (float) $grams : 0.0);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Body;
+use App\Http\SentJson;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +35,7 @@ final class OutlineController
     /** {"loops": [[{"x": …, "y": …, "corner": …}]], "length": {"from", "to", "mm"} or "sheet": {"corners", "width_mm", "height_mm"}} */
     public function traced(Request $request): JsonResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         try {
             return $this->outline(Tracing::pathData($this->loops($body), $this->scale($body, $request)));
         } catch (TracingException|OutlineException $exception) {

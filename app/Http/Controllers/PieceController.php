@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Editing;
+use App\Http\SentJson;
 use App\Journal\Moment;
 use App\Models\Coat;
 use App\Models\Piece;
@@ -62,7 +62,7 @@ final readonly class PieceController
     public function index(Request $request): Response
     {
         $now = Arrival::of($request);
-        $wanted = trim(Body::text($request, 'find'));
+        $wanted = trim(SentJson::text($request, 'find'));
         $one = $request->integer('plan');
         $away = $request->boolean('away');
         $page = max(1, $request->integer('page', 1));
@@ -136,7 +136,7 @@ final readonly class PieceController
 
     public function update(Request $request, Piece $piece): RedirectResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
         $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body->without('read')), $edit);
         $coat = $piece->coats()->first();
@@ -231,6 +231,6 @@ final readonly class PieceController
 
     private function typed(Request $request): Entry
     {
-        return (new TypedFields(Person::of($request)->units))->read(Body::of($request));
+        return (new TypedFields(Person::of($request)->units))->read(SentJson::of($request));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Presses;
+use App\Http\SentJson;
 use App\Journal\Bench;
 use App\Models\Coat;
 use App\Models\Pour;
@@ -44,7 +44,7 @@ final readonly class PourController
 
     public function start(Request $request, Coat $coat, PourDesk $desk): RedirectResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
         $reason = $body->value('reason');
@@ -91,7 +91,7 @@ final readonly class PourController
 
     public function finish(Request $request, Pour $pour, PhotoStore $photos, Bench $bench): RedirectResponse
     {
-        $facts = (new UsedFields($pour))->read(fn (string $field): string => Body::text($request, $field));
+        $facts = (new UsedFields($pour))->read(fn (string $field): string => SentJson::text($request, $field));
         $file = $request->file('photo');
         $before = $pour->photo;
         $photo = $file instanceof UploadedFile ? $photos->keep($file) : null;
@@ -122,7 +122,7 @@ final readonly class PourController
     private static function press(Request $request): ?Entry
     {
         try {
-            return Json::read(Body::text($request, 'press'));
+            return Json::read(SentJson::text($request, 'press'));
         } catch (JsonException) {
             return null;
         }

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Editing\Edit;
 use App\Http\Arrival;
-use App\Http\Body;
 use App\Http\Editing;
 use App\Http\Presses;
+use App\Http\SentJson;
 use App\Journal\Bench;
 use App\Journal\Journal;
 use App\Journal\Moment;
@@ -141,19 +141,19 @@ final readonly class ShelfController
 
     public function addLot(Request $request, Resin $resin, LotDesk $lots): JsonResponse
     {
-        return response()->json(self::lot($lots->add($resin, $this->typed($request), $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::Counted)), Arrival::of($request)));
+        return response()->json(self::lot($lots->add($resin, $this->typed($request), $this->presses->ofForm(SentJson::of($request), Arrival::of($request), EventKind::Counted)), Arrival::of($request)));
     }
 
     public function changeLot(Request $request, Lot $lot, LotDesk $lots): JsonResponse
     {
         [$typed, $edit] = $this->edited($request);
 
-        return response()->json(self::lot($lots->change($lot, $typed, $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::Counted, $lot->subject), $edit), Arrival::of($request)));
+        return response()->json(self::lot($lots->change($lot, $typed, $this->presses->ofForm(SentJson::of($request), Arrival::of($request), EventKind::Counted, $lot->subject), $edit), Arrival::of($request)));
     }
 
     public function takeLotAway(Request $request, Lot $lot, Bench $bench): RedirectResponse
     {
-        $bench->write($this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::ThrownAway, $lot->subject), Person::of($request));
+        $bench->write($this->presses->ofForm(SentJson::of($request), Arrival::of($request), EventKind::ThrownAway, $lot->subject), Person::of($request));
 
         return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.lot_away', name: $lot->name)))->with('undo', "/shelf/lots/{$lot->id}/restore");
     }
@@ -162,7 +162,7 @@ final readonly class ShelfController
     {
         $away = LotRecord::of($journal->of($lot->subject))->thrownAway;
         if ($away !== null) {
-            $pressed = $this->presses->ofForm(Body::of($request), Arrival::of($request), EventKind::Undone, $lot->subject);
+            $pressed = $this->presses->ofForm(SentJson::of($request), Arrival::of($request), EventKind::Undone, $lot->subject);
             $bench->write($pressed->saying(Entry::from(['of' => $away->id])), Person::of($request));
         }
 
@@ -187,7 +187,7 @@ final readonly class ShelfController
     /** @return array{Entry, Edit} what is typed, and by whom */
     private function edited(Request $request): array
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
         $body = $body->without('press', 'read');
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Body;
 use App\Http\Editing;
+use App\Http\SentJson;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Template;
@@ -33,7 +33,7 @@ final readonly class StackController
 
     public function add(Request $request, Piece $piece): RedirectResponse
     {
-        $kind = Body::of($request)->value('kind');
+        $kind = SentJson::of($request)->value('kind');
         $kind = CoatKind::tryFrom(is_string($kind) ? $kind : '') ?? throw FieldException::at(['form' => Message::of('refused.kind_of_coat')]);
 
         return redirect()->route('coats.show', $this->stacks->add($piece, $kind));
@@ -47,13 +47,13 @@ final readonly class StackController
     /** The same film as so many coats: what a stop for its depth or heat offers. */
     public function split(Request $request, Coat $coat, CoatDesk $coats): RedirectResponse
     {
-        $count = Body::of($request)->value('count');
+        $count = SentJson::of($request)->value('count');
         $film = $coats->saved($coat)->coat->case->thicknessMm?->value;
         if (! is_int($count) || $count < 2 || $count > WhatKeepsIt::MOST_COATS || $film === null) {
             throw FieldException::at(['form' => Message::of('refused.count_of_coats', most: WhatKeepsIt::MOST_COATS)]);
         }
         $before = Json::line($coat->spec->sizeBy());
-        $new = $this->stacks->split($coat, $film, $count, Editing::by($request, Body::of($request)));
+        $new = $this->stacks->split($coat, $film, $count, Editing::by($request, SentJson::of($request)));
 
         return redirect()->route('coats.show', $coat)
             ->with('said', Person::of($request)->say(Message::of('said.in_coats', count: $count)))
@@ -70,14 +70,14 @@ final readonly class StackController
         }
         // read before it is kept, of a copy: what is asked for comes in the address
         $coats->changed(Coat::query()->findOrFail($coat->id), new CoatChanges(null, Entry::from(['size_by' => $sizeBy]), Entry::of(), Entry::of()));
-        $this->stacks->whole($coat, array_map(intval(...), explode(',', is_string($others) ? $others : '')), $sizeBy, Editing::by($request, Body::of($request)));
+        $this->stacks->whole($coat, array_map(intval(...), explode(',', is_string($others) ? $others : '')), $sizeBy, Editing::by($request, SentJson::of($request)));
 
         return redirect()->route('coats.show', $coat)->with('said', Person::of($request)->say(Message::of('said.one_coat_again')));
     }
 
     public function move(Request $request, Coat $coat): RedirectResponse
     {
-        $by = Body::of($request)->value('by');
+        $by = SentJson::of($request)->value('by');
         $this->stacks->move($coat, is_int($by) ? $by : 0);
 
         return redirect()->route('coats.show', $coat);
@@ -108,7 +108,7 @@ final readonly class StackController
 
     public function keep(Request $request, Piece $piece): RedirectResponse
     {
-        $name = Body::of($request)->value('name');
+        $name = SentJson::of($request)->value('name');
         $template = $this->stacks->keep($piece, is_string($name) ? $name : '');
 
         return back()->with('said', Person::of($request)->say(Message::of('said.stack_kept', name: $template->name)));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Body;
 use App\Http\Editing;
+use App\Http\SentJson;
 use App\Models\Plan;
 use App\Planning\RoomDesk;
 use App\Planning\RoomInForce;
@@ -36,7 +36,7 @@ final readonly class StudioController
 
     public function update(Request $request, RoomDesk $desk): RedirectResponse
     {
-        $body = Body::of($request);
+        $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
         $typed = $body->at('studio');
         $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');

@@ -51,7 +51,7 @@ final readonly class CoatVolume
         private Piece $piece,
         private Coat $coat,
         Face $face,
-        Ground $ground,
+        LaidBelow $ground,
         Liquid $liquid,
     ) {
         $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->asked->coverage->coveragePct->value / 100;

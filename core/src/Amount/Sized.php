@@ -27,7 +27,7 @@ final readonly class Sized
     }
 
     /** @throws SizingException when the coat's size cannot be worked out for this piece */
-    public static function of(Piece $piece, Coat $coat, Face $face, Ground $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct, ?LaidToStay $laidToStay = null): self
+    public static function of(Piece $piece, Coat $coat, Face $face, LaidBelow $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct, ?LaidToStay $laidToStay = null): self
     {
         $value = $coat->asked->size->value->value;
         $each = $piece->body?->eachMl();
@@ -90,7 +90,7 @@ final readonly class Sized
         return Sourced::from($laid / (1 + $volume->runoffShare), Origin::Computed);
     }
 
-    private static function rest(Piece $piece, Ground $ground, float $leavingMm): Sourced
+    private static function rest(Piece $piece, LaidBelow $ground, float $leavingMm): Sourced
     {
         $depth = $piece->rim->recessMm->value ?? throw SizingException::noMould();
         $left = $depth - $ground->belowMm - $leavingMm;
@@ -101,7 +101,7 @@ final readonly class Sized
         return Sourced::from($left, Origin::Computed);
     }
 
-    private static function restMl(Piece $piece, Ground $ground, float $leavingMl): float
+    private static function restMl(Piece $piece, LaidBelow $ground, float $leavingMl): float
     {
         $holds = $piece->holdsMl() ?? throw SizingException::noMould();
         $left = $holds - $ground->takenMl - $leavingMl;

@@ -6,10 +6,10 @@ namespace OpenGlaze\Core\Amount;
 
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** A coat whose amount cannot be worked out; names the field of the coat, and says what would do. */
-final class SizingException extends Refusal
+final class SizingException extends SaidException
 {
     private function __construct(public readonly string $field, Message $said)
     {

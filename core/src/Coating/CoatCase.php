@@ -6,7 +6,7 @@ namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Amount\CoatVolume;
 use OpenGlaze\Core\Amount\Face;
-use OpenGlaze\Core\Amount\Ground;
+use OpenGlaze\Core\Amount\LaidBelow;
 use OpenGlaze\Core\Amount\Sized;
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Colour\Colourant;
@@ -80,7 +80,7 @@ final readonly class CoatCase
         public Piece $piece,
         public ResinSheet $resin,
         public Coat $coat,
-        public Ground $ground,
+        public LaidBelow $ground,
         public ?SelfHeating $selfHeating,
         public array $colourants = [],
         public Thinner $thinner = Thinner::None,

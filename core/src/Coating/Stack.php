@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Coating;
 
-use OpenGlaze\Core\Amount\Ground;
+use OpenGlaze\Core\Amount\LaidBelow;
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Amount\Wetted;
 use OpenGlaze\Core\Plan\Coat;
@@ -38,7 +38,7 @@ final class Stack
     }
 
     /** @throws SizingException when the coat's zone does not fit into the layer that it names */
-    public function under(Coat $coat): Ground
+    public function under(Coat $coat): LaidBelow
     {
         $layer = $this->layerOf($coat);
         $above = 0.0;
@@ -47,7 +47,7 @@ final class Stack
         }
         $below = $layer < 2 ? null : $this->layers[$layer - 2]->last;
 
-        return new Ground(
+        return new LaidBelow(
             $layer === 1,
             $layer,
             max(0.0, $this->meanMm - $above),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Coating;
 
-use OpenGlaze\Core\Amount\Ground;
+use OpenGlaze\Core\Amount\LaidBelow;
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Plan\Coat;
 
@@ -15,7 +15,7 @@ final class Stacks
     private array $stacks = [];
 
     /** @throws SizingException when the coat's zone does not fit into the layer that it names */
-    public function under(Coat $coat): Ground
+    public function under(Coat $coat): LaidBelow
     {
         return $this->of($coat)->under($coat);
     }

@@ -10,7 +10,7 @@ final readonly class FilmBehaviour
     /** @param  float  $wettingHeightMm  the least that stands on its ground without drawing back */
     private function __construct(
         public Flowing $flowing,
-        public Level $level,
+        public LevelsOut $level,
         public Rising $rising,
         public float $wettingHeightMm,
         public TorchPlan $torch,
@@ -21,7 +21,7 @@ final readonly class FilmBehaviour
     {
         return new self(
             Flowing::of($case->fluid),
-            Level::of($case),
+            LevelsOut::of($case),
             Rising::of($case),
             $case->fluid->liquid->wettingHeightMm($case->advancingAngleDeg),
             TorchPlan::of($case->filmMm, $case->fluid, $heat),

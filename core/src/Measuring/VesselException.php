@@ -6,10 +6,10 @@ namespace OpenGlaze\Core\Measuring;
 
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** A vessel that cannot be, or that does not take what is asked of it. */
-final class VesselException extends Refusal
+final class VesselException extends SaidException
 {
     public static function notPositive(): self
     {

@@ -6,10 +6,10 @@ namespace OpenGlaze\Core\Mix;
 
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** A mix that cannot be. */
-final class MixException extends Refusal
+final class MixException extends SaidException
 {
     public static function ratioNotPositive(float $a, float $b): self
     {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Outline;
 
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** An outline that cannot be, or cannot answer. */
-final class OutlineException extends Refusal
+final class OutlineException extends SaidException
 {
     public static function notPositive(string $side, float $mm): self
     {

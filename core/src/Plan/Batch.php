@@ -17,7 +17,7 @@ final readonly class Batch
         public array $coatIds,
         public array $counts,
         public MixedIn $in,
-        public Measure $measure = new Measure,
+        public MeasuredHow $measure = new MeasuredHow,
         public StirredIn $stirredIn = new StirredIn,
         public int $lift = 1,
     ) {

@@ -168,10 +168,10 @@ final readonly class BatchReader
         return $counts;
     }
 
-    private function measure(Node $node, bool $cupIsKnown): Measure
+    private function measure(Node $node, bool $cupIsKnown): MeasuredHow
     {
         if (! $node->has('measure')) {
-            return new Measure;
+            return new MeasuredHow;
         }
         $measure = $node->object('measure');
         $by = $measure->choice('by', MeasuredBy::class);
@@ -179,7 +179,7 @@ final readonly class BatchReader
             $measure->fault('by', Message::of('plan.marks_need_cup'));
         }
 
-        return new Measure($by, match ($by) {
+        return new MeasuredHow($by, match ($by) {
             MeasuredBy::Cups, MeasuredBy::OneCup, MeasuredBy::Fills => $measure->number('graduation_ml', 0.01, 10_000, 'ml'),
             MeasuredBy::Scale, MeasuredBy::ScaleUntared => $measure->number('resolution_g', 0.0001, 1000, 'g'),
             MeasuredBy::PenLines, null => null,

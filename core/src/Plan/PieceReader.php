@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 use OpenGlaze\Core\Body\Body;
-use OpenGlaze\Core\Body\Counted;
 use OpenGlaze\Core\Body\Cylinder;
 use OpenGlaze\Core\Body\CylinderSide;
 use OpenGlaze\Core\Body\Ellipsoid;
 use OpenGlaze\Core\Body\Hollow;
+use OpenGlaze\Core\Body\SmallThing;
 use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
@@ -75,7 +75,7 @@ final class PieceReader
         }
 
         return match ($given[0]) {
-            'each_ml' => new Counted($measure->number('each_ml', 0.01, 100_000, 'ml')->value, self::cm2($measure->optionalNumber('area_cm2', 0.01, 1_000_000, 'cm²'))),
+            'each_ml' => new SmallThing($measure->number('each_ml', 0.01, 100_000, 'ml')->value, self::cm2($measure->optionalNumber('area_cm2', 0.01, 1_000_000, 'cm²'))),
             'water_g' => new Hollow($measure->number('water_g', 0.01, 1_000_000, 'g')->value, $measure->optionalNumber('deepest_mm', 0.1, 500, 'mm')?->value),
             'ellipsoid_mm' => $this->ellipsoid($measure),
             'cylinder' => $this->cylinder($measure->object('cylinder')),

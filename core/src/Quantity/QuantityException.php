@@ -6,10 +6,10 @@ namespace OpenGlaze\Core\Quantity;
 
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** A quantity that cannot be read. */
-final class QuantityException extends Refusal
+final class QuantityException extends SaidException
 {
     public static function emptyLength(): self
     {

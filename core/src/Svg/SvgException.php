@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Svg;
 
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** A drawing that gives no outline. */
-final class SvgException extends Refusal
+final class SvgException extends SaidException
 {
     /** Whether the width of the piece would do. */
     public bool $asksWidth = false;

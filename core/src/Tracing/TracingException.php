@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tracing;
 
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 
 /** A tracing that gives no outline. */
-final class TracingException extends Refusal
+final class TracingException extends SaidException
 {
     public static function pointsTooClose(): self
     {

@@ -7,7 +7,7 @@ namespace OpenGlaze\Core\Tests\Support;
 use LogicException;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Refusal;
+use OpenGlaze\Core\Message\SaidException;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Wording\Catalogue;
@@ -45,7 +45,7 @@ final class English implements Catalogue
     {
         try {
             $do();
-        } catch (Refusal $refusal) {
+        } catch (SaidException $refusal) {
             return self::say($refusal->said);
         }
 

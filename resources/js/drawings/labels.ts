@@ -1,10 +1,10 @@
 /** A height in the drawing with words beside it. */
-export interface Level {
+export interface LabelledLevel {
     y: number
     label: string
 }
 
-export interface PlacedLevel extends Level {
+export interface PlacedLevel extends LabelledLevel {
     /** Where the middle of its words stands. */
     at: number
 }
@@ -16,7 +16,7 @@ const LINE = 18
  * Sets the words of levels beside what stands still (from, to), and one beside the other, none over another:
  * what lies above the middle of it goes up, what lies below goes down, each as little as needed.
  */
-export function apart(levels: Level[], from: number, to: number): PlacedLevel[] {
+export function apart(levels: LabelledLevel[], from: number, to: number): PlacedLevel[] {
     const middle = (from + to) / 2
     const placed: PlacedLevel[] = []
     let free = from

@@ -1,4 +1,4 @@
-import { apart, type Level, type PlacedLevel } from './labels'
+import { apart, type LabelledLevel, type PlacedLevel } from './labels'
 import { linear, type Linear } from './linear'
 import type { StackLayer } from '../types/answer'
 import type { FilmNow } from '../lib/filmClock'
@@ -140,7 +140,7 @@ export function sectionOf(props: SectionProps, width: number, heldMm: number | n
             : { frame, floor: height(below), bottom, fromEdgeMm: openFilm.fromEdgeMm, now: openFilm.now }
     const round = running !== null && !narrow && props.edgeDepthMm > 0
     const figureAt = narrow ? top - 9 : Math.min(top + 9, GROUND - (round ? 34 : 3))
-    const levels: Level[] = []
+    const levels: LabelledLevel[] = []
     if (!props.hangs) {
         const { labelMaxMm, holdsMm, thinnestMm } = props
         if (labelMaxMm !== null && below + labelMaxMm < mostMm && (!narrow || labelMaxMm > film))

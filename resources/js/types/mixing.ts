@@ -97,7 +97,7 @@ export interface EveningFigures {
 }
 
 /** A coat that can be chosen for tonight. */
-export interface Choice {
+export interface CoatToChoose {
     coat: string
     coat_id: number
     piece: string

@@ -6,7 +6,7 @@ import { send, type Result, type Trouble } from './sender'
 import { openStore, type Store } from './store'
 
 /** What pages see of the queue. */
-export interface Seen {
+export interface QueueSeen {
     /** What was pressed here and the studio has not heard of, in the order of pressing. */
     waiting: Press[]
     /** What the studio will never take, until it is put away. */
@@ -36,7 +36,7 @@ const PAUSES_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000, 30_000]
  * Several tabs of one browser share one store; only one of them sends at a time.
  */
 export class Queue {
-    private seen: Seen = { waiting: [], aside: [], trouble: null }
+    private seen: QueueSeen = { waiting: [], aside: [], trouble: null }
 
     /** Presses whose keeping is not confirmed yet. */
     private unkept: Press[] = []
@@ -86,7 +86,7 @@ export class Queue {
         return () => this.listeners.delete(listener)
     }
 
-    look = (): Seen => this.seen
+    look = (): QueueSeen => this.seen
 
     /** What was last heard of a cup or a film, here or in another tab. */
     heard(subject: string): unknown {

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
 import { hearPageTime, hearServerTime } from '../clock'
 import { ask } from '../http'
 import type { EventKind, Press } from './events'
-import { Queue, type Seen } from './queue'
+import { Queue, type QueueSeen } from './queue'
 import type { Result } from './sender'
 import * as words from '@words/lib'
 
@@ -20,7 +20,7 @@ export function theQueue(): Queue {
 }
 
 /** What waits, what was set aside, and why nothing goes. */
-export function useQueue(): Seen {
+export function useQueue(): QueueSeen {
     return useSyncExternalStore(theQueue().subscribe, theQueue().look)
 }
 

@@ -6,7 +6,7 @@ import { useUnits } from '../../lib/pages'
 import type { Schools } from '../../types/answer'
 import type { Containment, SizeField } from '../../types/plan'
 import type { CoatDraft } from './useCoatDraft'
-import { SIZES, sizedBy, sizeOf, type CoatChoices } from './sizes'
+import { SIZES, sizedBy, sizedWith, type CoatChoices } from './sizes'
 import { written, unitOf, equivalent } from './equivalent'
 import * as texts from '@words/coat'
 
@@ -39,7 +39,7 @@ export function SizeFields({
         string,
         unknown
     >
-    const by = sizeOf(size)
+    const by = sizedWith(size)
     const value = size[by]
     const text = typeof value === 'string' ? value : typeof value === 'number' ? written(by, value, units) : ''
     const choose = (to: SizeField): void =>

@@ -21,7 +21,7 @@ export const SIZES: Record<SizeField, string> = {
 const NOTHING = Object.fromEntries(Object.keys(SIZES).map((field) => [field, null]))
 
 /** What a coat is sized by. */
-export function sizeOf(size: Record<string, unknown>): SizeField {
+export function sizedWith(size: Record<string, unknown>): SizeField {
     return (
         (Object.keys(SIZES) as SizeField[]).find((field) => size[field] !== undefined && size[field] !== null) ??
         'thickness_mm'
@@ -44,7 +44,7 @@ export function fitting(
     containment: Containment,
     filmMm: number | null,
 ): Record<string, unknown> | null {
-    const needs = sizes.find(({ value }) => value === sizeOf(size))?.needs ?? null
+    const needs = sizes.find(({ value }) => value === sizedWith(size))?.needs ?? null
     return needs === null || needs === containment || filmMm === null
         ? null
         : sizedBy('thickness_mm', Math.round(filmMm * 1000) / 1000)

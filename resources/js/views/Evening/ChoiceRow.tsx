@@ -3,7 +3,7 @@ import { OutlineDrawing } from '../../drawings/OutlineDrawing'
 import { joined, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS } from '../../lib/words'
-import type { Choice } from '../../types/mixing'
+import type { CoatToChoose } from '../../types/mixing'
 import * as words from '@words/evening'
 
 export function ChoiceRow({
@@ -11,7 +11,7 @@ export function ChoiceRow({
     on,
     onChange,
 }: {
-    choice: Choice
+    choice: CoatToChoose
     on: boolean
     onChange: (on: boolean) => void
 }): ReactNode {

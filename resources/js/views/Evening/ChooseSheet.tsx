@@ -4,7 +4,7 @@ import { Check } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Sheet } from '../../controls/Sheet'
 import { COAT_KINDS } from '../../lib/words'
-import type { Choice } from '../../types/mixing'
+import type { CoatToChoose } from '../../types/mixing'
 import { ChoiceRow } from './ChoiceRow'
 import * as words from '@words/evening'
 
@@ -12,7 +12,7 @@ interface Props {
     open: boolean
     onClose: () => void
     /** Undefined until they are there. */
-    choices: Choice[] | undefined
+    choices: CoatToChoose[] | undefined
     chosen: string[]
     busy: boolean
     sentence: string | undefined
@@ -35,7 +35,7 @@ export function ChooseSheet(props: Props): ReactNode {
 /** So many of one resin are shown at first. */
 const FOLDED = 12
 
-function Choose(props: Props & { choices: Choice[] }): ReactNode {
+function Choose(props: Props & { choices: CoatToChoose[] }): ReactNode {
     const [picked, setPicked] = useState(
         () => new Set(props.chosen.filter((coat) => props.choices.some((one) => one.coat === coat))),
     )
@@ -119,11 +119,11 @@ function Choose(props: Props & { choices: Choice[] }): ReactNode {
 }
 
 /** The first of many, and all that are chosen. */
-function folded(choices: Choice[], picked: Set<string>): Choice[] {
+function folded(choices: CoatToChoose[], picked: Set<string>): CoatToChoose[] {
     return choices.filter((one, index) => index < FOLDED || picked.has(one.coat))
 }
 
-function found(choice: Choice, wanted: string): boolean {
+function found(choice: CoatToChoose, wanted: string): boolean {
     return (
         wanted === '' ||
         [choice.piece, choice.resin, choice.plan ?? '', COAT_KINDS[choice.kind] ?? ''].some((text) =>

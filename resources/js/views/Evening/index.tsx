@@ -4,7 +4,7 @@ import { ArrowCounterClockwiseIcon, PrinterIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
 import { span } from '../../lib/format'
-import type { BatchSpec, Choice, EveningFigures, Mixings } from '../../types/mixing'
+import type { BatchSpec, CoatToChoose, EveningFigures, Mixings } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { BatchRow, type Block } from './BatchRow'
 import { ChooseSheet } from './ChooseSheet'
@@ -12,14 +12,14 @@ import type { Read } from '../../lib/http'
 import { MoveSheet } from './MoveSheet'
 import { useEvening } from './useEvening'
 import { NewCup } from './NewCup'
-import { KEYS, told } from './told'
+import { KEYS, announcements } from './told'
 import * as texts from '@words/evening'
 
 export interface Props {
     plan: { id: number; name: string }
     read: Read
     /** Asked for when somebody chooses. */
-    choices?: Choice[]
+    choices?: CoatToChoose[]
     batches: BatchSpec[]
     answer: EveningFigures | null
     sentences: Sentences | null
@@ -105,7 +105,11 @@ export default function Evening(props: Props): ReactNode {
             {batches.length === 0 ? (
                 <p className="max-w-xl px-4 py-6 text-xl sm:px-6">{texts.chooseTheCoatsThatAreToBePouredWho}</p>
             ) : (
-                <DndContext sensors={sensors} onDragEnd={drop} accessibility={told(batches.map((batch) => batch.id))}>
+                <DndContext
+                    sensors={sensors}
+                    onDragEnd={drop}
+                    accessibility={announcements(batches.map((batch) => batch.id))}
+                >
                     <ol className="border-t ruled">
                         {batches.map((batch, index) => (
                             <BatchRow

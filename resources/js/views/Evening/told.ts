@@ -16,7 +16,7 @@ export const KEYS: KeyboardSensorOptions = {
 }
 
 /** What a screen reader is told of a piece on its way, in the words of the page. */
-export function told(cups: string[]): NonNullable<DndContextProps['accessibility']> {
+export function announcements(cups: string[]): NonNullable<DndContextProps['accessibility']> {
     const piece = (active: Active): string => (active.data.current as Block | undefined)?.name ?? texts.thePiece
     const cup = (over: Over | null): string =>
         over === null

@@ -5,7 +5,7 @@ import { Button, LinkButton } from '../../controls/Button'
 import { useShared } from '../../lib/pages'
 import type { BatchSpec, EveningFigures } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
-import { Strip } from './Strip'
+import { CupSlip } from './CupSlip'
 import * as words from '@words/eveningSheet'
 
 export interface Props {
@@ -37,7 +37,7 @@ export default function EveningSheet(props: Props): ReactNode {
                 )}
                 {props.answer?.batches.length === 0 && <p className="py-4">{words.nothingIsPlannedForTonight}</p>}
                 {props.answer?.batches.map((batch, index) => (
-                    <Strip key={batch.id} batch={batch} number={index + 1} />
+                    <CupSlip key={batch.id} batch={batch} number={index + 1} />
                 ))}
                 <footer className="pt-2 text-sm text-soft">
                     {[words.glovesEyeProtectionMovingAirWashSkin, noSubstitute].join(' ')}

@@ -67,7 +67,7 @@ export function PartTaken({
                         <Field
                             className="w-44"
                             label={words.partUsed(letter)}
-                            value={textOf(said)}
+                            value={takenText(said)}
                             unit={said.how === 'weighed' ? 'g' : 'ml'}
                             inputMode="decimal"
                             large
@@ -87,7 +87,7 @@ export function PartTaken({
 }
 
 /** What is typed in the measure at hand. */
-export function textOf(said: Said): string {
+export function takenText(said: Said): string {
     return said.typed[said.how] ?? ''
 }
 
@@ -100,7 +100,7 @@ function drawnMl(planned: PlannedAndUsed, part: 'a' | 'b', said: Said): number {
     if (said.how === 'unknown') return 0
     if (said.how === 'planned') return part === 'a' ? planned.planned.a_ml : planned.planned.b_ml
     // what was poured in stages may stand as a sum
-    const amount = textOf(said)
+    const amount = takenText(said)
         .split('+')
         .reduce((sum, cup) => sum + Number(cup.replace(',', '.')), 0)
     if (!Number.isFinite(amount) || amount < 0) return 0

@@ -11,7 +11,7 @@ import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { useSending } from '../../lib/sending'
 import { trimmed } from '../../lib/format'
 import type { PlannedAndUsed, PourState } from '../../types/page'
-import { PartTaken, saidOf, textOf, type Said } from './PartTaken'
+import { PartTaken, saidOf, takenText, type Said } from './PartTaken'
 import { whyNot } from './photo'
 import * as words from '@words/finish'
 
@@ -47,8 +47,8 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
         router.post(
             `/pours/${pour.id}/finish`,
             {
-                used_a: textOf(said.a),
-                used_b: textOf(said.b),
+                used_a: takenText(said.a),
+                used_b: takenText(said.b),
                 how_a: said.a.how,
                 how_b: said.b.how,
                 tray_g: tray,

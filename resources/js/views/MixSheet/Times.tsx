@@ -32,10 +32,10 @@ export function Times({ answer }: { answer: Answer }): ReactNode {
             ? []
             : [{ word: texts.catchBelowIt, figure: 'dripped_ml', text: joined(volume(drips.dripped_ml, units)) }]),
         ...(torch.look_min === null ? [] : [{ word: texts.lastLook, figure: 'look_min', text: span(torch.look_min) }]),
-        ...hours(texts.windowOpens, 'recoat_from_h', windows.recoat_from_h),
-        ...hours(texts.windowShuts, 'recoat_to_h', windows.recoat_to_h),
-        ...hours(texts.canBeHandled, 'handle_h', windows.handle_h),
-        ...hours(texts.cured, 'full_cure_h', windows.full_cure_h),
+        ...hoursRow(texts.windowOpens, 'recoat_from_h', windows.recoat_from_h),
+        ...hoursRow(texts.windowShuts, 'recoat_to_h', windows.recoat_to_h),
+        ...hoursRow(texts.canBeHandled, 'handle_h', windows.handle_h),
+        ...hoursRow(texts.cured, 'full_cure_h', windows.full_cure_h),
     ]
     return (
         <table className="w-full">
@@ -70,7 +70,7 @@ export function Times({ answer }: { answer: Answer }): ReactNode {
     )
 }
 
-export function hours(
+export function hoursRow(
     word: string,
     figure: string,
     h: number | null,

@@ -8,7 +8,7 @@ import type { ShelfResin } from './types'
 import type { ResinSheet } from '../../types/plan'
 import * as words from '@words/shelf'
 
-export function Sheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) => void }): ReactNode {
+export function LabelSheet({ resin, onForm }: { resin: ShelfResin; onForm: (copy: boolean) => void }): ReactNode {
     const units = useUnits()
     const { sheet } = resin
     const said = (value: number | undefined, unit: string): string =>

@@ -3,11 +3,11 @@ import { Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { bothParts } from '../../lib/inTwo'
 import type { Sentences } from '../../types/page'
-import { type Typed } from './resinFields'
+import { type TypedLabel } from './resinFields'
 import * as texts from '@words/shelf'
 
 interface Props {
-    typed: Typed
+    typed: TypedLabel
     sentences: Sentences
     put: (key: string, value: string) => void
 }

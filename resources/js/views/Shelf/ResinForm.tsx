@@ -11,7 +11,7 @@ import { useSending } from '../../lib/sending'
 import type { Sentences } from '../../types/page'
 import { LabelWords } from './LabelWords'
 import {
-    begin,
+    beginLabel,
     LENGTHS,
     LIMITS,
     MIXING,
@@ -19,7 +19,7 @@ import {
     PACKS,
     sheetOf,
     TIMES,
-    type Typed,
+    type TypedLabel,
     type WorkingIn,
 } from './resinFields'
 import type { ShelfResin } from './types'
@@ -49,7 +49,7 @@ export function ResinForm(props: Props): ReactNode {
 
 function Form({ resin, copy, onClose }: Props): ReactNode {
     const units = useUnits()
-    const [typed, setTyped] = useState<Typed>(() => begin(resin, copy, units))
+    const [typed, setTyped] = useState<TypedLabel>(() => beginLabel(resin, copy, units))
     const [words, setWords] = useState(resin?.sheet.label_words ?? [])
     const [checked, setChecked] = useState<Checked | null>(null)
     const [faults, setFaults] = useState<Sentences>({})

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { ResinForm } from './ResinForm'
 import type { ShelfResin } from './types'
-import { Sheet } from './Label'
+import { LabelSheet } from './Label'
 import * as words from '@words/shelf'
 
 /** The resins as their labels have them: one at hand, the others beside it. */
@@ -46,7 +46,7 @@ export function ResinsTab({ resins }: { resins: ShelfResin[] }): ReactNode {
             {resin === undefined ? (
                 <p className="text-xl">{words.typeOneLabelWithTheBottleAtHandWhatIt}</p>
             ) : (
-                <Sheet key={resin.id} resin={resin} onForm={(copy) => setForm({ resin, copy })} />
+                <LabelSheet key={resin.id} resin={resin} onForm={(copy) => setForm({ resin, copy })} />
             )}
             <ResinForm
                 open={form !== null}

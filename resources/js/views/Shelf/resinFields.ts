@@ -6,7 +6,7 @@ import type { ShelfResin } from './types'
 import * as texts from '@words/shelf'
 
 /** What stands in the form, by the plan file's names. */
-export type Typed = Record<string, string>
+export type TypedLabel = Record<string, string>
 
 /** Fields in the label's own groups: name, words, unit. */
 export const MIXING: [string, string, string][] = [
@@ -54,11 +54,11 @@ export const LENGTHS = ['max_pour_mm']
 export const PACKS = 'packs_ml'
 
 /** A new sheet, one that is changed, or one that begins as another. */
-export function begin(resin: ShelfResin | null, copy: boolean, units: Units): Typed {
+export function beginLabel(resin: ShelfResin | null, copy: boolean, units: Units): TypedLabel {
     if (resin === null)
         return { family: 'coating', pour_first: 'a', 'ratio.by': 'volume', reference_c: '', viscosity_at_c: '' }
     const sheet = resin.sheet as ResinSheet & Record<string, unknown>
-    const typed: Typed = {
+    const typed: TypedLabel = {
         name: copy ? texts.adjusted(resin.name) : resin.name,
         family: sheet.family ?? 'coating',
         pour_first: sheet.pour_first ?? 'a',
@@ -83,7 +83,7 @@ export function begin(resin: ShelfResin | null, copy: boolean, units: Units): Ty
 }
 
 /** What was typed as the plan file's fields; what is empty is taken away, or on a new sheet left out. */
-export function sheetOf(typed: Typed, words: ResinSheet['label_words'], fresh: boolean): Record<string, unknown> {
+export function sheetOf(typed: TypedLabel, words: ResinSheet['label_words'], fresh: boolean): Record<string, unknown> {
     const sheet: Record<string, unknown> = {}
     const polyester = typed.family === 'polyester'
     for (const [key, value] of Object.entries(typed)) {

@@ -5,7 +5,7 @@ import { fieldLength } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { PieceSpec } from '../../types/plan'
 import { Holes } from './Holes'
-import { isShape, type DepthField, type Typed, type Way } from './typed'
+import { isShape, type DepthField, type Typed, type MeasuredAs } from './typed'
 import * as words from '@words/takeIn'
 
 const DEPTHS: { field: DepthField; label: string }[] = [
@@ -18,7 +18,7 @@ const DEPTHS: { field: DepthField; label: string }[] = [
 export function Details(props: {
     saved: PieceSpec
     typed: Typed
-    way: Way
+    way: MeasuredAs
     kind: string
     /** How often it was cast. */
     casts: number

@@ -5,14 +5,14 @@ import { Field, TextArea } from '../../controls/Field'
 import { area, fieldLength, fieldSize, fieldVolume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { PieceSpec } from '../../types/plan'
-import type { Typed, Way } from './typed'
+import type { Typed, MeasuredAs } from './typed'
 import { Freeform } from './Freeform'
 import * as words from '@words/takeIn'
 
 export interface MeasureProps {
     saved: PieceSpec
     typed: Typed
-    way: Way
+    way: MeasuredAs
     change: (part: Typed) => void
     sentence: (name: string) => string | undefined
     leave: (name: string) => () => void
@@ -39,7 +39,7 @@ export function OtherMeasures(props: MeasureProps): ReactNode {
                 label={words.measuredAs}
                 value={way}
                 options={OTHER_WAYS}
-                onChange={(value) => change({ way: value as Way })}
+                onChange={(value) => change({ way: value as MeasuredAs })}
             />
             {way === 'path' && <Freeform {...props} />}
             {way === 'polygon' && (

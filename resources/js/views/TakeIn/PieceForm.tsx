@@ -8,9 +8,9 @@ import { fieldLength } from '../../lib/format'
 import { type Read } from '../../lib/http'
 import { useUnits } from '../../lib/pages'
 import { KINDS, SURFACES } from '../../lib/words'
-import { begin } from './begin'
+import { beginPiece } from './begin'
 import { Details } from './Details'
-import { type Typed, type Way } from './typed'
+import { type Typed, type MeasuredAs } from './typed'
 import type { SideName } from '../../types/plan'
 import { SizeOf } from './SizeOf'
 import { NEW } from './begin'
@@ -25,7 +25,7 @@ const SHAPES: { value: string; label: string }[] = [
 ]
 
 /** Whether its outline is typed as a few lengths. */
-export function isSimple(way: Way): boolean {
+export function isSimple(way: MeasuredAs): boolean {
     return SHAPES.some(({ value }) => value === way)
 }
 
@@ -33,7 +33,7 @@ export interface PieceFormProps {
     piece: Props['piece']
     usual: Props['usual']
     typed: Typed
-    way: Way
+    way: MeasuredAs
     edges: 'all' | 'none' | SideName[]
     change: (part: Typed) => void
     sentence: (field: string) => string | undefined
@@ -72,7 +72,7 @@ export function PieceForm(props: PieceFormProps): ReactNode {
                     label={words.kind}
                     value={typed.kind ?? saved.kind ?? 'other'}
                     options={KINDS}
-                    onChange={(kind) => change({ kind, ...(usual === null ? {} : begin(usual[kind], typed)) })}
+                    onChange={(kind) => change({ kind, ...(usual === null ? {} : beginPiece(usual[kind], typed)) })}
                 />
                 <Choice
                     label={words.surface}
@@ -87,7 +87,7 @@ export function PieceForm(props: PieceFormProps): ReactNode {
                 value={simple ? way : 'other'}
                 options={SHAPES}
                 onChange={(value) => {
-                    const to = (value === 'other' ? 'path' : value) as Way
+                    const to = (value === 'other' ? 'path' : value) as MeasuredAs
                     change({
                         way: to,
                         ...(to !== 'rectangle' && Array.isArray(edges) ? { edges: 'all' } : {}),

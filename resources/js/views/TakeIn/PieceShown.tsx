@@ -5,7 +5,7 @@ import { useUnits } from '../../lib/pages'
 import type { PieceFigures } from '../../types/answer'
 import type { Drawing } from '../../types/page'
 import type { PieceSpec, SideName } from '../../types/plan'
-import { Answer } from './Answer'
+import { SizeAnswer } from './SizeAnswer'
 import * as words from '@words/takeIn'
 
 interface Props {
@@ -40,20 +40,20 @@ export function PieceShown({ figures, drawing, edges, onSide }: Props): ReactNod
             ) : (
                 <dl className="flex flex-wrap justify-center gap-x-10 gap-y-4 text-center">
                     {figures.area_cm2 !== null && (
-                        <Answer figure="area_cm2" word={words.toCoat} {...area(figures.area_cm2, units)} />
+                        <SizeAnswer figure="area_cm2" word={words.toCoat} {...area(figures.area_cm2, units)} />
                     )}
                     {figures.coated_edge_mm > 0 && (
-                        <Answer
+                        <SizeAnswer
                             figure="coated_edge_mm"
                             word={words.ofEdgeToCoat}
                             {...length(figures.coated_edge_mm, units)}
                         />
                     )}
                     {figures.holds_ml !== null && drawing.by !== 'body' && (
-                        <Answer figure={null} word={words.itHolds} {...volume(figures.holds_ml, units)} />
+                        <SizeAnswer figure={null} word={words.itHolds} {...volume(figures.holds_ml, units)} />
                     )}
                     {drawing.by === 'count' && drawing.ml !== null && (
-                        <Answer figure={null} word={words.forEach} {...volume(drawing.ml, units)} />
+                        <SizeAnswer figure={null} word={words.forEach} {...volume(drawing.ml, units)} />
                     )}
                 </dl>
             )}

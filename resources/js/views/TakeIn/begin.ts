@@ -1,9 +1,9 @@
 import type { Drawing } from '../../types/page'
 import type { PieceSpec } from '../../types/plan'
-import { isShape, SHAPE_LENGTHS, WAY_OF_MEASURE, type LengthField, type Typed, type Way } from './typed'
+import { isShape, SHAPE_LENGTHS, WAY_OF_MEASURE, type LengthField, type Typed, type MeasuredAs } from './typed'
 
 /** Stands on the page until there is a size to draw. */
-export function unmeasured(way: Way): Drawing {
+export function unmeasured(way: MeasuredAs): Drawing {
     const square = way === 'circle' || way === 'ring' || !isShape(way)
     const [width, height] = square ? [2, 2] : [3, 2]
     const oval = (rx: number, ry: number): string =>
@@ -31,19 +31,24 @@ export interface UsualPiece {
 }
 
 /** What such a piece usually is, where nothing else was said yet. */
-export function begin(usual: UsualPiece | undefined, typed: Typed): Typed {
+export function beginPiece(usual: UsualPiece | undefined, typed: Typed): Typed {
     if (usual === undefined) return {}
     const measured = typed.lengths !== undefined || typed.d !== undefined || typed.each !== undefined
     return {
         surface: usual.surface,
         edges: usual.coated_edges,
         faceDown: usual.face_down,
-        ...(measured ? {} : { way: WAY_OF_MEASURE[usual.by] ?? (usual.by as Way) }),
+        ...(measured ? {} : { way: WAY_OF_MEASURE[usual.by] ?? (usual.by as MeasuredAs) }),
     }
 }
 
 /** Whether there is enough to measure. */
-export function isReady(saved: PieceSpec, typed: Typed, way: Way, lengthText: (field: LengthField) => string): boolean {
+export function isReady(
+    saved: PieceSpec,
+    typed: Typed,
+    way: MeasuredAs,
+    lengthText: (field: LengthField) => string,
+): boolean {
     const measure = saved.measure ?? {}
     switch (way) {
         case 'path':

@@ -4,7 +4,7 @@ import { bothSides } from '../../lib/inTwo'
 import type { OutlineSpec, PieceSpec, ShapeName, SideName } from '../../types/plan'
 
 /** What a piece can be measured by. */
-export type Way = ShapeName | 'count' | 'water' | 'stone' | 'vessel'
+export type MeasuredAs = ShapeName | 'count' | 'water' | 'stone' | 'vessel'
 
 export type LengthField = 'width_mm' | 'height_mm' | 'radius_mm' | 'diameter_mm' | 'inner_mm'
 
@@ -21,7 +21,7 @@ export interface TypedHole {
 export interface Typed {
     name?: string
     kind?: string
-    way?: Way
+    way?: MeasuredAs
     lengths?: Partial<Record<LengthField, string>>
     /** Path data of an outline that was traced or brought. */
     d?: string
@@ -45,7 +45,7 @@ export interface Typed {
 }
 
 /** The lengths that a shape is typed with. */
-export const SHAPE_LENGTHS: Record<Way, LengthField[]> = {
+export const SHAPE_LENGTHS: Record<MeasuredAs, LengthField[]> = {
     rectangle: ['width_mm', 'height_mm', 'radius_mm'],
     ellipse: ['width_mm', 'height_mm'],
     circle: ['diameter_mm'],
@@ -58,12 +58,12 @@ export const SHAPE_LENGTHS: Record<Way, LengthField[]> = {
     vessel: [],
 }
 
-export function isShape(way: Way): way is ShapeName {
+export function isShape(way: MeasuredAs): way is ShapeName {
     return !['count', 'water', 'stone', 'vessel'].includes(way)
 }
 
 /** The way by the plan file's field of the measure. */
-export const WAY_OF_MEASURE: Record<string, Way> = {
+export const WAY_OF_MEASURE: Record<string, MeasuredAs> = {
     each_ml: 'count',
     water_g: 'water',
     ellipsoid_mm: 'stone',
@@ -71,7 +71,7 @@ export const WAY_OF_MEASURE: Record<string, Way> = {
 }
 
 /** How a saved piece is measured. */
-export function wayOf(spec: PieceSpec): Way {
+export function wayOf(spec: PieceSpec): MeasuredAs {
     if (spec.outline) return spec.outline.shape
     const measure: Record<string, unknown> = { ...spec.measure }
     const field = Object.keys(WAY_OF_MEASURE).find((one) => measure[one] !== undefined && measure[one] !== null)
@@ -116,7 +116,7 @@ export function sides(lengths: NonNullable<Typed['lengths']>): NonNullable<Typed
     return both === null ? { ...lengths } : { ...lengths, width_mm: both[0], height_mm: both[1] }
 }
 
-function outlineOf(saved: PieceSpec, typed: Typed, way: Way): Record<string, unknown> {
+function outlineOf(saved: PieceSpec, typed: Typed, way: MeasuredAs): Record<string, unknown> {
     if (!isShape(way)) return saved.outline ? { outline: null } : {}
     const outline: Record<string, unknown> = sides(typed.lengths ?? {})
     if (typed.d !== undefined) outline.d = typed.d
@@ -138,7 +138,7 @@ function outlineOf(saved: PieceSpec, typed: Typed, way: Way): Record<string, unk
     return Object.keys(outline).length === 0 ? {} : { outline }
 }
 
-function measureOf(typed: Typed, way: Way, before: Way): Record<string, unknown> {
+function measureOf(typed: Typed, way: MeasuredAs, before: MeasuredAs): Record<string, unknown> {
     const fresh = typed.way !== undefined && typed.way !== before
     const nothing = {
         each_ml: null,

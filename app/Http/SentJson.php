@@ -12,7 +12,7 @@ use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 
 /** The JSON object that a page sent, with {} and [] and 1 and 1.0 as they were; nothing sent is an empty one. */
-final class Body
+final class SentJson
 {
     private const MOST_BYTES = 1024 * 1024;
 

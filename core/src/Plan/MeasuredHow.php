@@ -8,7 +8,7 @@ use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** How both parts of a batch are measured. */
-final readonly class Measure
+final readonly class MeasuredHow
 {
     /**
      * @param  Sourced|null  $step  graduation in ml or resolution in g

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Body;
 
 /** A small thing that is counted: so many ml each. */
-final readonly class Counted implements Body
+final readonly class SmallThing implements Body
 {
     /** @param  float|null  $areaMm2  of one; null where nobody measured it */
     public function __construct(

@@ -1,7 +1,7 @@
 import { type ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
 
-export function Answer(props: { figure: string | null; text: string; unit: string; word: string }): ReactNode {
+export function SizeAnswer(props: { figure: string | null; text: string; unit: string; word: string }): ReactNode {
     const shown = (
         <>
             {props.text} <span className="unit">{props.unit}</span>

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Film;
 
 /** What of marks and slopes goes out of a film by itself; null where it never does, or the depth is not known. */
-final readonly class Level
+final readonly class LevelsOut
 {
     /**
      * @param  float|null  $upToMm  the widest marks

@@ -7,7 +7,7 @@ namespace OpenGlaze\Core\Amount;
 use OpenGlaze\Core\Plan\Coat;
 
 /** What one coat is laid on: how much lies below it already. */
-final readonly class Ground
+final readonly class LaidBelow
 {
     /**
      * @param  bool  $isRaw  whether it lies in the first layer

@@ -7,7 +7,7 @@ import { COAT_KINDS, LAYINGS, TOOLS } from '../../lib/words'
 import type { BatchFigures } from '../../types/mixing'
 import * as words from '@words/eveningSheet'
 
-export function Strip({ batch, number }: { batch: BatchFigures; number: number }): ReactNode {
+export function CupSlip({ batch, number }: { batch: BatchFigures; number: number }): ReactNode {
     const units = useUnits()
     const weight = weightMix(batch.a_g, batch.total_g)
     const volumes = volumeMix(batch.a_ml, batch.b_ml, units)
