@@ -48,11 +48,11 @@ final readonly class CoatVolume
 
     public function __construct(
         private Studio $studio,
-        private Piece $piece,
-        private Coat $coat,
-        Face $face,
-        LaidBelow $ground,
-        Liquid $liquid,
+        public Piece $piece,
+        public Coat $coat,
+        public Face $face,
+        public LaidBelow $ground,
+        public Liquid $liquid,
     ) {
         $this->coveredMm2 = ($face->areaMm2 ?? 0.0) * $coat->asked->coverage->coveragePct->value / 100;
         $edgeMm = $coat->isOpen() ? $face->coatedEdgeMm : 0.0;

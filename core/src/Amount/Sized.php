@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Amount;
 
 use OpenGlaze\Core\Edge\LaidToStay;
-use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Held\Dome;
-use OpenGlaze\Core\Plan\Coat;
-use OpenGlaze\Core\Plan\Piece;
 use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
@@ -26,41 +23,48 @@ final readonly class Sized
     ) {
     }
 
-    /** @throws SizingException when the coat's size cannot be worked out for this piece */
-    public static function of(Piece $piece, Coat $coat, Face $face, LaidBelow $ground, CoatVolume $volume, Liquid $liquid, float $lipMm, float $shrinkagePct, ?LaidToStay $laidToStay = null): self
+    /**
+     * @param  float  $lipMm  how high the lip stands that a held film fills, mm
+     * @param  LaidToStay|null  $laidToStay  how much is laid for so much to stay; null where nothing runs over an edge
+     *
+     * @throws SizingException when the coat's size cannot be worked out for this piece
+     */
+    public static function of(CoatVolume $volume, float $lipMm, float $shrinkagePct, ?LaidToStay $laidToStay = null): self
     {
-        $value = $coat->asked->size->value->value;
-        $each = $piece->body?->eachMl();
-        if ($each !== null && $coat->asked->size->by === SizeBy::Thickness) {
+        $size = $volume->coat->asked->size;
+        $value = $size->value->value;
+        $each = $volume->piece->body?->eachMl();
+        if ($each !== null && $size->by === SizeBy::Thickness) {
             // what is counted takes its own amount, whatever its film is
-            return $volume->coveredMm2 > 0 ? self::laid($each, $volume) : new self($coat->asked->size->value, $each);
+            return $volume->coveredMm2 > 0 ? self::laid($each, $volume) : new self($size->value, $each);
         }
 
-        return match ($coat->asked->size->by) {
-            SizeBy::Thickness, SizeBy::TotalDepth => self::thick($coat->asked->size->value, $coat, $volume, $face, $shrinkagePct),
-            SizeBy::Stays => self::thick(self::stays($value, $volume, $laidToStay), $coat, $volume, $face, $shrinkagePct),
-            SizeBy::EdgeAngle => self::thick(Sourced::from($lipMm + self::domeMm($face, $value, $liquid), Origin::Computed), $coat, $volume, $face, $shrinkagePct),
-            SizeBy::RestLeavingMm => self::thick(self::rest($piece, $ground, $value), $coat, $volume, $face, $shrinkagePct),
-            SizeBy::RestLeavingMl => self::laid(self::restMl($piece, $ground, $value), $volume),
-            SizeBy::SpreadRate => self::amount($value * self::coveredCm2($face, $volume), $coat, $volume),
-            SizeBy::PerPiece => self::amount($value, $coat, $volume),
+        return match ($size->by) {
+            SizeBy::Thickness, SizeBy::TotalDepth => self::thick($size->value, $volume, $shrinkagePct),
+            SizeBy::Stays => self::thick(self::stays($value, $volume, $laidToStay), $volume, $shrinkagePct),
+            SizeBy::EdgeAngle => self::thick(Sourced::from($lipMm + self::domeMm($volume, $value), Origin::Computed), $volume, $shrinkagePct),
+            SizeBy::RestLeavingMm => self::thick(self::rest($volume, $value), $volume, $shrinkagePct),
+            SizeBy::RestLeavingMl => self::laid(self::restMl($volume, $value), $volume),
+            SizeBy::SpreadRate => self::amount($value * self::coveredCm2($volume), $volume),
+            SizeBy::PerPiece => self::amount($value, $volume),
         };
     }
 
-    private static function thick(Sourced $mm, Coat $coat, CoatVolume $volume, Face $face, float $shrinkagePct): self
+    private static function thick(Sourced $mm, CoatVolume $volume, float $shrinkagePct): self
     {
-        if ($face->areaMm2 === null) {
+        if ($volume->face->areaMm2 === null) {
             throw SizingException::noFace();
         }
-        $texture = $coat->asked->size->by === SizeBy::Thickness ? $coat->asked->coverage->texture->value : 1.0;
+        $asked = $volume->coat->asked;
+        $texture = $asked->size->by === SizeBy::Thickness ? $asked->coverage->texture->value : 1.0;
 
         return new self($mm, $volume->coveredMm2 * $mm->value / 1000 * $texture / (1 - $shrinkagePct / 100));
     }
 
     /** An amount that was laid, or what is left as a film of what was mixed. */
-    private static function amount(float $ml, Coat $coat, CoatVolume $volume): self
+    private static function amount(float $ml, CoatVolume $volume): self
     {
-        return self::laid($coat->asked->size->isMixed() ? $volume->filmOfMixed($ml, $volume->allSolidMl()) : $ml, $volume);
+        return self::laid($volume->coat->asked->size->isMixed() ? $volume->filmOfMixed($ml, $volume->allSolidMl()) : $ml, $volume);
     }
 
     private static function laid(float $filmMl, CoatVolume $volume): self
@@ -68,18 +72,18 @@ final readonly class Sized
         return new self($volume->coveredMm2 > 0 ? Sourced::from($filmMl * 1000 / $volume->coveredMm2, Origin::Computed) : null, $filmMl);
     }
 
-    private static function coveredCm2(Face $face, CoatVolume $volume): float
+    private static function coveredCm2(CoatVolume $volume): float
     {
-        return $face->areaMm2 === null ? throw SizingException::noFace() : $volume->coveredMm2 / 100;
+        return $volume->face->areaMm2 === null ? throw SizingException::noFace() : $volume->coveredMm2 / 100;
     }
 
-    private static function domeMm(Face $face, float $angleDeg, Liquid $liquid): float
+    private static function domeMm(CoatVolume $volume, float $angleDeg): float
     {
-        if ($face->domeEdge === null) {
+        if ($volume->face->domeEdge === null) {
             throw SizingException::noOutlineToHold();
         }
 
-        return Dome::meetingAt($face->domeEdge, $angleDeg, $liquid->capillaryLengthMm())->meanMm();
+        return Dome::meetingAt($volume->face->domeEdge, $angleDeg, $volume->liquid->capillaryLengthMm())->meanMm();
     }
 
     /** With nothing to run over it is what is asked for. */
@@ -90,23 +94,23 @@ final readonly class Sized
         return Sourced::from($laid / (1 + $volume->runoffShare), Origin::Computed);
     }
 
-    private static function rest(Piece $piece, LaidBelow $ground, float $leavingMm): Sourced
+    private static function rest(CoatVolume $volume, float $leavingMm): Sourced
     {
-        $depth = $piece->rim->recessMm->value ?? throw SizingException::noMould();
-        $left = $depth - $ground->belowMm - $leavingMm;
+        $depth = $volume->piece->rim->recessMm->value ?? throw SizingException::noMould();
+        $left = $depth - $volume->ground->belowMm - $leavingMm;
         if ($left <= 0) {
-            throw SizingException::nothingLeft($depth - $ground->belowMm, 'mm');
+            throw SizingException::nothingLeft($depth - $volume->ground->belowMm, 'mm');
         }
 
         return Sourced::from($left, Origin::Computed);
     }
 
-    private static function restMl(Piece $piece, LaidBelow $ground, float $leavingMl): float
+    private static function restMl(CoatVolume $volume, float $leavingMl): float
     {
-        $holds = $piece->holdsMl() ?? throw SizingException::noMould();
-        $left = $holds - $ground->takenMl - $leavingMl;
+        $holds = $volume->piece->holdsMl() ?? throw SizingException::noMould();
+        $left = $holds - $volume->ground->takenMl - $leavingMl;
         if ($left <= 0) {
-            throw SizingException::nothingLeft($holds - $ground->takenMl, 'ml');
+            throw SizingException::nothingLeft($holds - $volume->ground->takenMl, 'ml');
         }
 
         return $left;

@@ -97,7 +97,7 @@ final readonly class CoatCase
         $this->clock = $studio->room->temperatures->isSteady()
             ? new SteadyFilmClock($kinetics, $studio->room->temperatures->at(0.0), $age)
             : new ChangingFilmClock($kinetics, $studio->room->temperatures, $age);
-        $this->sized = Sized::of($piece, $coat, $this->face, $ground, $this->volume, $this->liquid, $this->lipMm(), $resin->setting->shrinkagePct->value, $this->laidToStay());
+        $this->sized = Sized::of($this->volume, $this->lipMm(), $resin->setting->shrinkagePct->value, $this->laidToStay());
         $this->thicknessMm = $this->sized->thicknessMm;
         $this->held = $this->computeHeld();
         $this->lifts = LiftPlan::of($this);
