@@ -20,7 +20,7 @@ use OpenGlaze\Core\Cure\Phase;
 use OpenGlaze\Core\Judging\NextCoatNow;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\OverHard;
-use OpenGlaze\Core\Plan\PieceReader;
+use OpenGlaze\Core\Reading\PieceReader;
 
 /** The coats that can be chosen for an evening, of all open plans: of each piece those that were never poured, the next of them first. */
 final readonly class Choices

@@ -12,7 +12,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** What is wrong with the colours that are planned for a coat, wherever it is poured from. */
 final class ColourStops

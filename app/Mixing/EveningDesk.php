@@ -26,11 +26,11 @@ use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Range\Excerpt;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** Tonight's batches: proposes them, computes them as they are being changed, and keeps them with the plan. */
 final readonly class EveningDesk

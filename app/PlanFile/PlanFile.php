@@ -10,7 +10,7 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** A plan file's text, read: the document as it stands in the file, and the plan that it means. */
 final readonly class PlanFile

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Cache;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /**
  * What each coat of many pieces takes. A piece is computed with its whole stack, by itself, and kept by the

@@ -20,9 +20,9 @@ use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Keeping\WayToKeep;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** Computes one coat as it is saved, or as somebody is changing it, and saves the changes. */
 final readonly class CoatDesk

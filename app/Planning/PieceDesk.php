@@ -20,9 +20,9 @@ use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
-use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PieceReader;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** Takes pieces in, changes them, and gives a new one its first coat. */
 final readonly class PieceDesk

@@ -14,8 +14,8 @@ use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** Changes a plan's name and its room. */
 final readonly class RoomDesk

@@ -22,8 +22,8 @@ use OpenGlaze\Core\Document\DosedEntry;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /** What stands on the shelf: sheets are read by the core before they are kept; a pour keeps its own copy, so no past changes. */
 final readonly class ShelfDesk

@@ -19,9 +19,9 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\Laying;
-use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\UsualCoat;
+use OpenGlaze\Core\Reading\PieceReader;
 
 /** The coats of one piece as a stack: adds, doubles, moves, takes away; keeps whole stacks as templates and lays them. */
 final class StackDesk

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Planning\CoatChoices;
 use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 

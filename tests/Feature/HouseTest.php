@@ -21,7 +21,7 @@ final class HouseTest extends TestCase
             ['Wording', 'Colour', 'Film', 'Held', 'Measuring', 'Svg', 'Tracing'],
             ['Cure', 'Edge', 'Heat', 'Safety'],
             ['Plan'],
-            ['Amount', 'Journal'],
+            ['Amount', 'Journal', 'Reading'],
             ['Coating'],
             ['Batch', 'Run', 'Steps'],
             ['Judging', 'Stock', 'Weighing'],

@@ -36,10 +36,10 @@ use OpenGlaze\Core\Outline\Inset;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Plan\Piece as CorePiece;
 use OpenGlaze\Core\Plan\PieceKind;
-use OpenGlaze\Core\Plan\PieceReader;
 use OpenGlaze\Core\Plan\UsualPiece;
 use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Reading\PieceReader;
 use OpenGlaze\Core\Trace\Traces;
 
 /** Taking pieces in, and looking back at them. */

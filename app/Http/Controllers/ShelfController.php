@@ -40,10 +40,10 @@ use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\Speaker;
-use OpenGlaze\Core\Plan\BatchReader;
-use OpenGlaze\Core\Plan\ResinReader;
 use OpenGlaze\Core\Plan\SheetCheck;
 use OpenGlaze\Core\Plan\VesselSheet;
+use OpenGlaze\Core\Reading\BatchReader;
+use OpenGlaze\Core\Reading\ResinReader;
 use OpenGlaze\Core\Stock\Packs;
 
 /** The shelf: resins as their labels have them, colourants and recipes, vessels, and the bottles that are open. */

@@ -11,9 +11,9 @@ use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Edge\EdgeLimit;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinFamily;
 use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Reading\PlanReader;
 
 /**
  * What would keep a film that runs over its edge: the plan as it is asked, and each other way worked out beside it.

@@ -11,7 +11,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

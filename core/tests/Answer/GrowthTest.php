@@ -11,7 +11,7 @@ use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Overlap;
 use OpenGlaze\Core\Outline\Point;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
 

@@ -8,7 +8,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Judging\CoatAdvisor;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;

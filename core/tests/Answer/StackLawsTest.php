@@ -14,7 +14,7 @@ use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Judging\CoatAdvisor;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;

@@ -11,7 +11,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;

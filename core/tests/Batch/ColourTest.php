@@ -15,7 +15,7 @@ use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\Fault;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Steps\StepList;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;

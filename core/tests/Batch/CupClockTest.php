@@ -10,7 +10,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Spares;
 use OpenGlaze\Core\Plan\Plan;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;

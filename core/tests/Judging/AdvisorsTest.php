@@ -10,7 +10,7 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\RandomPlans;
 use PHPUnit\Framework\TestCase;
 

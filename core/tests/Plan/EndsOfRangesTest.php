@@ -8,7 +8,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\English;

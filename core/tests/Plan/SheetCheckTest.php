@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Plan;
 
 use OpenGlaze\Core\Plan\PlanException;
-use OpenGlaze\Core\Plan\PlanReader;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;

@@ -9,7 +9,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Stock\Lot;
 use OpenGlaze\Core\Stock\StockAdvisor;
 use OpenGlaze\Core\Tests\Support\English;

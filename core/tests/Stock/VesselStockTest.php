@@ -6,8 +6,8 @@ namespace OpenGlaze\Core\Tests\Stock;
 
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Measuring\Vessel;
-use OpenGlaze\Core\Plan\BatchReader;
 use OpenGlaze\Core\Plan\VesselSheet;
+use OpenGlaze\Core\Reading\BatchReader;
 use OpenGlaze\Core\Stock\VesselStock;
 use OpenGlaze\Core\Stock\VesselUse;
 use PHPUnit\Framework\Attributes\TestWith;

@@ -8,7 +8,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Plan\PartName;
-use OpenGlaze\Core\Plan\PlanReader;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Weighing\Weighing;
 use OpenGlaze\Core\Weighing\WeighingException;

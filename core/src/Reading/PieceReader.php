@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Body\Body;
 use OpenGlaze\Core\Body\Cylinder;
@@ -16,6 +16,14 @@ use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Outline;
 use OpenGlaze\Core\Outline\OutlineException;
 use OpenGlaze\Core\Outline\Side;
+use OpenGlaze\Core\Plan\CoatedEdges;
+use OpenGlaze\Core\Plan\EdgeTurn;
+use OpenGlaze\Core\Plan\Faults;
+use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\PieceEdge;
+use OpenGlaze\Core\Plan\PieceFace;
+use OpenGlaze\Core\Plan\PieceKind;
+use OpenGlaze\Core\Plan\PieceRim;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;

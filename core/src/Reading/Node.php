@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use BackedEnum;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 use stdClass;

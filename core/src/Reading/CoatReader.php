@@ -2,10 +2,32 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\AskedFilm;
+use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\CoatEdge;
+use OpenGlaze\Core\Plan\CoatKind;
+use OpenGlaze\Core\Plan\Containment;
+use OpenGlaze\Core\Plan\Counted;
+use OpenGlaze\Core\Plan\Coverage;
+use OpenGlaze\Core\Plan\Dam;
+use OpenGlaze\Core\Plan\Ground;
+use OpenGlaze\Core\Plan\Laying;
+use OpenGlaze\Core\Plan\Manner;
+use OpenGlaze\Core\Plan\OverHard;
+use OpenGlaze\Core\Plan\OwnCup;
+use OpenGlaze\Core\Plan\Part;
+use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\PieceKind;
+use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Plan\Size;
+use OpenGlaze\Core\Plan\SizeBy;
+use OpenGlaze\Core\Plan\Step;
+use OpenGlaze\Core\Plan\StepState;
+use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 

@@ -2,12 +2,20 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\Faults;
+use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\Plan;
+use OpenGlaze\Core\Plan\PlanException;
+use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\Origin;
 use stdClass;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Measuring\MeasuredBy;
@@ -11,6 +11,15 @@ use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Batch;
+use OpenGlaze\Core\Plan\Coat;
+use OpenGlaze\Core\Plan\Faults;
+use OpenGlaze\Core\Plan\MeasuredHow;
+use OpenGlaze\Core\Plan\MixedIn;
+use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\StirredIn;
+use OpenGlaze\Core\Plan\Thinner;
+use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Quantity\Origin;
 use stdClass;
 

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Point;
+use OpenGlaze\Core\Plan\Zone;
 use OpenGlaze\Core\Surface\Surface;
 
 /** Reads the part of the face that a coat covers. */

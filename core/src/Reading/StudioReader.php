@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
@@ -10,6 +10,12 @@ use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Studio;
+use OpenGlaze\Core\Plan\StudioCounts;
+use OpenGlaze\Core\Plan\StudioHands;
+use OpenGlaze\Core\Plan\StudioPace;
+use OpenGlaze\Core\Plan\StudioRoom;
+use OpenGlaze\Core\Plan\StudioWetting;
 use OpenGlaze\Core\Quantity\Origin;
 
 /** Reads the room and the studio's constants. */

@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Inclusion;
+use OpenGlaze\Core\Plan\InclusionPlace;
+use OpenGlaze\Core\Plan\InclusionTraits;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** Reads things embedded in a coat: by count and size, by volume, or as a bulk fill with voids. */

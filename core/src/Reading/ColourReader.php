@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Dose;
@@ -16,6 +16,9 @@ use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Colour\Stuff;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\ColourCup;
+use OpenGlaze\Core\Plan\CupColour;
+use OpenGlaze\Core\Plan\Studio;
 
 /** Reads colourants, recipes, and the cups that a batch is coloured in. */
 final readonly class ColourReader

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
@@ -13,6 +13,7 @@ use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Pierced;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Outline\Rectangle;
+use OpenGlaze\Core\Plan\Shape;
 
 /** Reads an outline with its holes. */
 final class OutlineReader

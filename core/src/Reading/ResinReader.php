@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Plan;
+namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Heat\Curing;
@@ -11,6 +11,18 @@ use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Mix\Ratio;
 use OpenGlaze\Core\Mix\RatioBy;
+use OpenGlaze\Core\Plan\Faults;
+use OpenGlaze\Core\Plan\LabelLimits;
+use OpenGlaze\Core\Plan\LabelRoom;
+use OpenGlaze\Core\Plan\LabelStages;
+use OpenGlaze\Core\Plan\LabelTimes;
+use OpenGlaze\Core\Plan\PartName;
+use OpenGlaze\Core\Plan\ResinFamily;
+use OpenGlaze\Core\Plan\ResinFlow;
+use OpenGlaze\Core\Plan\ResinParts;
+use OpenGlaze\Core\Plan\ResinSetting;
+use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Plan\Typical;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
