@@ -19,7 +19,7 @@ use OpenGlaze\Core\Weighing\WeighingException;
 final readonly class CupReader
 {
     public function __construct(
-        private EveningDesk $evenings,
+        private EveningPlanner $evenings,
         private Journal $journal,
     ) {
     }

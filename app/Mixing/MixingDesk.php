@@ -32,6 +32,7 @@ final readonly class MixingDesk
 
     public function __construct(
         private EveningDesk $evenings,
+        private EveningPlanner $planner,
         private PlanAssembler $assembler,
         private CoatDesk $coats,
         private RoomDesk $rooms,
@@ -74,7 +75,7 @@ final readonly class MixingDesk
         }
         try {
             $spec = $coat === null ? $this->planned($plan, $mixing->batch_key) : $this->plannedAlone($coat);
-            $now = $this->evenings->computed($this->assembler->evening($plan, [$spec]))->batches[0]->mixed->portions->totalG();
+            $now = $this->planner->computed($this->assembler->evening($plan, [$spec]))->batches[0]->mixed->portions->totalG();
         } catch (FieldException) {
             return null;
         }
@@ -125,7 +126,7 @@ final readonly class MixingDesk
     private function begun(Plan $plan, string $batchId, BatchEntry $spec, Speaker $say): Entry
     {
         $document = $this->assembler->evening($plan, [$spec]);
-        $batch = $this->evenings->computed($document)->batches[0];
+        $batch = $this->planner->computed($document)->batches[0];
         CupReader::weighed($batch, [], null);
         $windows = $batch->turns[0]->coat->windows;
         $hardensH = $windows->handleH ?? $windows->fullCureH;

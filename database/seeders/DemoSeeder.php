@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Editing\Edit;
 use App\Http\Presses;
 use App\Journal\Bench;
+use App\Mixing\CupChooser;
 use App\Mixing\EveningDesk;
 use App\Models\Coat;
 use App\Models\Piece;
@@ -75,6 +76,7 @@ final class DemoSeeder extends Seeder
         private readonly PhotoStore $photos,
         private readonly RoomDesk $room,
         private readonly EveningDesk $evenings,
+        private readonly CupChooser $cups,
         private readonly LotDesk $lots,
         private readonly Bench $bench,
         private readonly Presses $presses,
@@ -101,7 +103,7 @@ final class DemoSeeder extends Seeder
         foreach (Coat::query()->with(['piece.plan', 'resin'])->whereIn('key', self::YESTERDAY)->get() as $coat) {
             $this->yesterday($coat);
         }
-        $this->evenings->save($plan->refresh(), $this->evenings->propose($plan, self::TONIGHT, CarbonImmutable::now())[0], Edit::byStudio(CarbonImmutable::now()));
+        $this->evenings->save($plan->refresh(), $this->cups->propose($plan, self::TONIGHT, CarbonImmutable::now())[0], Edit::byStudio(CarbonImmutable::now()));
         $this->running($coats['autumn'], minutesAgo: 9.0, done: 1);
         $this->running($coats['study'], minutesAgo: 60 * 6.5, done: 99);
     }

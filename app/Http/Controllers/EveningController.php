@@ -8,9 +8,11 @@ use App\Http\Arrival;
 use App\Http\Editing;
 use App\Http\SentJson;
 use App\Mixing\Choices;
+use App\Mixing\CupChooser;
 use App\Mixing\Evening;
 use App\Mixing\EveningAnswer;
 use App\Mixing\EveningDesk;
+use App\Mixing\EveningPlanner;
 use App\Mixing\Move;
 use App\Models\Mixing;
 use App\Models\Plan;
@@ -36,8 +38,11 @@ use OpenGlaze\Core\Trace\Traces;
 /** Tonight's batches, and each of them by itself. */
 final readonly class EveningController
 {
-    public function __construct(private EveningDesk $desk)
-    {
+    public function __construct(
+        private EveningDesk $desk,
+        private EveningPlanner $planner,
+        private CupChooser $cups,
+    ) {
     }
 
     public function own(): RedirectResponse
@@ -92,9 +97,9 @@ final readonly class EveningController
     {
         $keys = SentJson::of($request)->value('coats');
         $keys = array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
-        [$batches, $apart] = $this->desk->propose($plan, $keys, Arrival::of($request));
+        [$batches, $apart] = $this->cups->propose($plan, $keys, Arrival::of($request));
 
-        return response()->json(['apart' => $apart, ...$this->answer($this->desk->compute($plan, $batches), $batches, $request)]);
+        return response()->json(['apart' => $apart, ...$this->answer($this->planner->compute($plan, $batches), $batches, $request)]);
     }
 
     /** Pieces go into another cup; it is saved. */
@@ -118,7 +123,7 @@ final readonly class EveningController
     public function live(Request $request, Plan $plan): JsonResponse
     {
         $one = SentJson::text($request, 'batch');
-        $evening = $this->desk->compute($plan, $this->typed($request), $one);
+        $evening = $this->planner->compute($plan, $this->typed($request), $one);
         $batch = $evening->batch($one) ?? abort(404);
 
         return response()->json(['figures' => EveningAnswer::batch($evening, $batch, Arrival::of($request), Person::of($request)), 'cup' => EveningAnswer::cup($evening, $batch)]);
@@ -135,7 +140,7 @@ final readonly class EveningController
     /** How a figure of a batch came about, as it is being changed. */
     public function trace(Request $request, Plan $plan, string $batch, string $figure): JsonResponse
     {
-        $evening = $this->desk->compute($plan, $this->typed($request), $batch);
+        $evening = $this->planner->compute($plan, $this->typed($request), $batch);
         $traces = Traces::ofBatch($evening->batch($batch) ?? abort(404), $evening->plan->studio);
 
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404), Person::of($request)));
@@ -144,10 +149,10 @@ final readonly class EveningController
     /** How sure the figures of a batch are, as it is being changed. */
     public function ranges(Request $request, Plan $plan, string $batch): JsonResponse
     {
-        $evening = $this->desk->compute($plan, $this->typed($request), $batch);
+        $evening = $this->planner->compute($plan, $this->typed($request), $batch);
         abort_if($evening->batch($batch) === null, 404);
 
-        return response()->json(RangeAnswer::of($this->desk->ranges($evening, $batch), Person::of($request)));
+        return response()->json(RangeAnswer::of($this->planner->ranges($evening, $batch), Person::of($request)));
     }
 
     public function bath(Request $request, Plan $plan, string $batch): JsonResponse
@@ -161,7 +166,7 @@ final readonly class EveningController
         if ($celsius < 5 || $celsius > 60) {
             throw FieldException::at(['celsius' => Message::of('refused.bath_temperature')]);
         }
-        $evening = $this->desk->compute($plan, $this->desk->kept($plan));
+        $evening = $this->planner->compute($plan, $this->desk->kept($plan));
 
         return response()->json(['bath' => EveningAnswer::bath($evening, $evening->batch($batch) ?? abort(404), $celsius)]);
     }
@@ -175,7 +180,7 @@ final readonly class EveningController
     {
         $batches = $this->desk->kept($plan);
         try {
-            $evening = $this->desk->compute($plan, $batches);
+            $evening = $this->planner->compute($plan, $batches);
 
             return [[...$this->answer($evening, $batches, $request), 'sentences' => null], $evening];
         } catch (FieldException $exception) {
