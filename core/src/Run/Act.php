@@ -19,4 +19,24 @@ final readonly class Act
         public ?float $untilMin = null,
     ) {
     }
+
+    /**
+     * The same act as often as there are times for it, each by its number.
+     *
+     * @param  string  $id  also its part of the catalogue
+     * @param  list<float>  $times  min after the pour
+     * @return list<self>
+     */
+    public static function numbered(string $id, ActKind $kind, array $times, Message $how, float $untilMin): array
+    {
+        $acts = [];
+        foreach ($times as $index => $min) {
+            $title = count($times) > 1
+                ? Message::of("acts.$id.numbered", number: $index + 1, of: count($times))
+                : Message::of("acts.$id.title");
+            $acts[] = new self($id.'-'.($index + 1), $kind, $min, $title, $how, $untilMin);
+        }
+
+        return $acts;
+    }
 }
