@@ -76,7 +76,7 @@ export function EdgeStrip(props: Props): ReactNode {
                         step={1}
                         value={at === null ? steps : Math.round((at / last) * (steps - 1))}
                         aria-label={words.theFilmsClock}
-                        aria-valuetext={at === null ? words.asItHasSet : words.afterThePour(span(at))}
+                        aria-valuetext={at === null ? words.asItSets : words.afterThePour(span(at))}
                         className="film-clock block h-9 w-full"
                         onChange={(event) => {
                             const to = Number(event.target.value)

@@ -185,6 +185,7 @@ export const asked = (film: Said) => `${film} asked`
 export const laid = (laidMm: Said) => `laid ${laidMm}`
 export const soMuchLaid = (film: Said) => `${film} laid`
 export const asItHasSet = 'As it sets'
+export const asItSets = 'as it sets'
 export const stays = (film: Said) => `${film} stays`
 export const atTheEdge = (film: Said) => `${film} at the edge`
 export const thinWithin = (width: Said) => `, thin within ${width}`
