@@ -30,6 +30,7 @@ use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Edge\FilmStrip;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
+use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
@@ -49,12 +50,12 @@ $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 if (in_array('core', $wanted, true)) {
     $large = Plans::large($example, 200);
     $plan = PlanFile::read($example)->plan;
-    Figures::milliseconds('one live computation in the core', 500, fn () => (new Planner)->plan($plan), 'aim 5 ms');
-    Figures::milliseconds('the same, read from its file first', 500, fn () => (new Planner)->plan(PlanFile::read($example)->plan));
+    Figures::milliseconds('one live computation in the core', 500, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan($plan)), 'aim 5 ms');
+    Figures::milliseconds('the same, read from its file first', 500, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan(PlanFile::read($example)->plan)));
     $result = (new Planner)->plan($plan)[0];
     Figures::milliseconds('all traces of one coat', 500, fn () => Traces::of($result));
     $night = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": [{"at_h": 0, "c": 19}, {"at_h": 8, "c": 16}]', $example))->plan;
-    Figures::milliseconds('one computation through a night that cools', 100, fn () => (new Planner)->plan($night));
+    Figures::milliseconds('one computation through a night that cools', 100, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan($night)));
     $star = array_map(static function (int $i): Point {
         $reach = 400 + 60 * sin(37 * 2 * M_PI * $i / 5000);
 
@@ -82,7 +83,7 @@ if (in_array('core', $wanted, true)) {
         Figures::milliseconds("how sure $what is, 64 draws", 10, fn () => Ranges::of($document), $batches === [] ? 'aim 100 ms' : 'aim 300 ms');
     }
     Figures::milliseconds('one cup beside a dish, half of it, a cooler room', 50, fn () => CupClock::of($cup)?->compared());
-    Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => (new Planner)->plan(PlanFile::read($large)->plan), 'aim 300 ms');
+    Figures::milliseconds('a plan of 200 pieces and 800 coats, from its file', 5, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan(PlanFile::read($large)->plan)), 'aim 300 ms');
     $huge = Plans::large($example, 800);
     Figures::milliseconds('3,200 coats read, planned, written and proposed', 2, function () use ($huge): void {
         $plan = PlanFile::read($huge)->plan;
