@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Mixing;
 
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
@@ -37,8 +36,8 @@ final class ColourStops
         }
 
         return array_values(array_filter(
-            array_merge(...array_map(static fn (BatchResult $batch): array => BatchAdvisor::advise($batch), array_values($batches))),
-            static fn (Advice $advice): bool => $advice->level === Level::Stop && $advice->code === self::CODE,
+            Advice::stops(array_merge(...array_map(BatchAdvisor::advise(...), array_values($batches)))),
+            static fn (Advice $advice): bool => $advice->code === self::CODE,
         ));
     }
 }

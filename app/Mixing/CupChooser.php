@@ -16,6 +16,8 @@ use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Batch\VesselChoice;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Measuring\Container;
+use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Batch;
 use OpenGlaze\Core\Plan\VesselSheet;
@@ -46,7 +48,7 @@ final readonly class CupChooser
         $chosen = array_values(array_filter($evening->coats, static fn (CoatResult $coat): bool => in_array($coat->case->coat->id, $keys, true)));
         $atHand = VesselsAtHand::of($evening->plan->vessels, $now);
         $cups = self::cups($evening, $atHand, []);
-        $proposal = Proposal::of($evening->plan->studio, $chosen, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)), ...self::still($chosen));
+        $proposal = Proposal::of($evening->plan->studio, $chosen, self::shapes($cups), ...self::still($chosen));
         $others = [];
         $specs = [];
         $taken = self::mixed($plan);
@@ -77,9 +79,7 @@ final readonly class CupChooser
                 continue;
             }
             $coats = array_map(static fn (Turn $turn): CoatResult => $turn->coat, $result->turns);
-            $chosen = VesselChoice::of($evening->plan->studio, $result->batch, $coats, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($cups)));
-            $fitting = array_values(array_filter($cups, static fn (VesselSheet $cup): bool => $cup->shape === $chosen));
-            $batches[$index] = $batches[$index]->in($fitting === [] ? null : $fitting[0]->id);
+            $batches[$index] = $batches[$index]->in(self::best($evening, $result->batch, $coats, $cups));
         }
 
         return array_values($batches);
@@ -105,14 +105,45 @@ final readonly class CupChooser
      */
     private static function vessel(Evening $evening, Batch $batch, array $coats, array $cups, VesselsAtHand $atHand, array $others): ?string
     {
-        $of = static fn (mixed $shape): ?string => array_values(array_filter($cups, static fn (VesselSheet $sheet): bool => $sheet->shape === $shape))[0]->id ?? null;
-        $proposed = $of($batch->in->cup);
+        $proposed = self::idOf($batch->in->cup, $cups);
         if ($proposed === null || $atHand->has($proposed, $batch->in->cups, $others[$proposed] ?? 0)) {
             return $proposed;
         }
         $left = self::cups($evening, $atHand, $others);
 
-        return $left === [] ? $proposed : $of(VesselChoice::of($evening->plan->studio, $batch, $coats, array_map(static fn (VesselSheet $sheet) => $sheet->shape, array_values($left)))) ?? $proposed;
+        return $left === [] ? $proposed : self::best($evening, $batch, $coats, $left) ?? $proposed;
+    }
+
+    /**
+     * The one of these cups that does best for a batch; null where none does.
+     *
+     * @param  non-empty-list<CoatResult>  $coats  of the batch
+     * @param  array<string, VesselSheet>  $cups
+     */
+    private static function best(Evening $evening, Batch $batch, array $coats, array $cups): ?string
+    {
+        return self::idOf(VesselChoice::of($evening->plan->studio, $batch, $coats, self::shapes($cups)), $cups);
+    }
+
+    /** @param  array<string, VesselSheet>  $cups */
+    private static function idOf(?Container $shape, array $cups): ?string
+    {
+        foreach ($cups as $sheet) {
+            if ($sheet->shape === $shape) {
+                return $sheet->id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<string, VesselSheet>  $cups
+     * @return list<Vessel>
+     */
+    private static function shapes(array $cups): array
+    {
+        return array_map(static fn (VesselSheet $sheet): Vessel => $sheet->shape, array_values($cups));
     }
 
     /**

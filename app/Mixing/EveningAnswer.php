@@ -14,6 +14,7 @@ use OpenGlaze\Core\Batch\CupClock;
 use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Batch\Standing;
 use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Edge\WipeRounds;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Judging\BatchAdvisor;
@@ -128,7 +129,7 @@ final class EveningAnswer
                 'emptied_pa_s' => $standing->viscosityAt($result->standing->emptiedMin),
             ], $compared),
             'dish_mm' => $clock?->dishMm(),
-            'waits' => $clock === null ? [] : array_map(static fn (float $paS): array => ['pa_s' => $paS, 'wait' => $clock->waitFor($paS)], CupClock::WAITS_PA_S),
+            'waits' => $clock === null ? [] : array_map(static fn (float $paS): array => ['pa_s' => $paS, 'stays' => $paS >= CoatCase::STAYS_PA_S, 'wait' => $clock->waitFor($paS)], CupClock::WAITS_PA_S),
             'ways' => array_map(static fn (WayToMeasure $way): array => [
                 'by' => $way->by->value,
                 'step' => $way->step,

@@ -10,6 +10,7 @@ use App\Models\Pour;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Batch\BatchResult;
+use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Batch\Spares;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Message\Listed;
@@ -64,7 +65,8 @@ final class MixingState
             // without a recoat time it cannot be worked out for this cup: as the label prints it
             'pot_life_min' => $potLife ?? $batch->resin->times->potLifeMin?->value,
             'pot_life_of_label' => $potLife === null,
-            'stir_min' => $batch->resin->times->mixMin?->value,
+            'stir_min' => $batch->resin->times->mixMin->value ?? Hands::STIR_MIN,
+            'stir_is_assumed' => $batch->resin->times->mixMin === null,
             'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),
         ];
     }

@@ -17,12 +17,15 @@ use Carbon\CarbonImmutable;
 use Carbon\Exceptions\InvalidFormatException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use OpenGlaze\Core\Colour\Colourant;
+use OpenGlaze\Core\Colour\DoseSizes;
 use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Document\DosedEntry;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Plan\ResinSheet;
+use OpenGlaze\Core\Plan\StudioCounts;
 use OpenGlaze\Core\Reading\PlanReader;
 
 /** What stands on the shelf: sheets are read by the core before they are kept; a pour keeps its own copy, so no past changes. */
@@ -50,6 +53,28 @@ final readonly class ShelfDesk
     public function readTyped(Entry $sheet): ResinSheet
     {
         return $this->read(self::withWorkingTime($sheet));
+    }
+
+    /** What the studio counts in, where a colourant does not say otherwise. */
+    public function counts(): StudioCounts
+    {
+        return (new PlanReader)->read($this->assembler->bare(Plan::own()))->studio->counts;
+    }
+
+    /**
+     * One drop or dip, twenty of which were weighed, ml.
+     *
+     * @param  Entry  $typed  twenty_g; density_g_ml where it is known
+     *
+     * @throws FieldException when nothing was weighed
+     */
+    public function oneMl(Entry $typed): float
+    {
+        $density = $typed->number('density_g_ml') ?? Colourant::DENSITY_G_ML;
+        $twenty = $typed->number('twenty_g') ?? 0.0;
+        $wrong = array_filter(['twenty_g' => $twenty, 'density_g_ml' => $density], static fn (float $number): bool => $number <= 0);
+
+        return $wrong === [] ? DoseSizes::oneMl($twenty, $density) : throw FieldException::at(array_map(static fn (): Message => Message::of('refused.above_nothing'), $wrong));
     }
 
     /**

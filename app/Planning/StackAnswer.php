@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use OpenGlaze\Core\Advice\Level;
+use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Amount\Schools;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
@@ -31,7 +31,7 @@ final class StackAnswer
             'stack' => array_map(
                 static fn (CoatResult $result, array $advice, int $index): array => [
                     ...self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),
-                    'stop' => in_array(Level::Stop, array_column($advice, 'level'), true),
+                    'stop' => Advice::stops($advice) !== [],
                 ],
                 $stack->results,
                 $advice,

@@ -17,7 +17,6 @@ use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\Level;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Document\Entry;
@@ -54,8 +53,7 @@ final readonly class BatchPours
         $batch = $this->cups->batch($mixing);
         $films = array_map(static fn (int $turn): string => Pressed::following($pressed->id, "turn:$turn"), array_keys($batch->turns));
         if ($this->journal->of($films[0]) === []) {
-            $stops = array_filter(BatchAdvisor::advise($batch), static fn (Advice $advice): bool => $advice->level === Level::Stop);
-            if (trim((string) $overrideReason) === '' && $stops !== []) {
+            if (trim((string) $overrideReason) === '' && Advice::stops(BatchAdvisor::advise($batch)) !== []) {
                 throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
             }
             $poured = new PouredCup($mixing->id, $batch, $this->cups->record($mixing), $this->cups->weighing($batch, $mixing->weighed));

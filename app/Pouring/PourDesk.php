@@ -20,8 +20,6 @@ use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
-use OpenGlaze\Core\Advice\Level;
-use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Judging\CoatAdvisor;
@@ -74,7 +72,7 @@ final readonly class PourDesk
         $document = $document->withStudio(Room::measured($document->studio(), $room));
         $result = $this->coats->computeLast($document);
         $reason = trim((string) $overrideReason);
-        if ($reason === '' && [...self::stops($result), ...ColourStops::of($document)] !== []) {
+        if ($reason === '' && [...Advice::stops(CoatAdvisor::advise($result)), ...ColourStops::of($document)] !== []) {
             throw FieldException::at(['reason' => Message::of('refused.reason_for_stop')]);
         }
         $title = Namesakes::told($coat->piece, Namesakes::among([$coat->piece]) !== []);
@@ -96,12 +94,6 @@ final readonly class PourDesk
     public static function liftsPoured(Coat $coat): int
     {
         return Pour::query()->where('coat_id', $coat->id)->count();
-    }
-
-    /** @return list<Advice> */
-    public static function stops(CoatResult $result): array
-    {
-        return array_values(array_filter(CoatAdvisor::advise($result), static fn (Advice $advice): bool => $advice->level === Level::Stop));
     }
 
     /** @throws Refused while a pour of the coat has begun and is not on the piece yet */

@@ -77,7 +77,7 @@ final class AccessTest extends BrowserTestCase
             $page->untilSees('Pour part '.strtoupper($part));
             $this->assertAxeFindsNothing($page, "weighing $part by hand");
             preg_match('/[\d.]+/', $page->text('main p.figure'), $found);
-            $this->wentIn($page, $found[0]);
+            $page->wentIn($found[0]);
         }
         $page->press('button', 'I am stirring');
         $page->untilSees('It is mixed already');

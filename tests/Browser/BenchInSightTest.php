@@ -162,7 +162,7 @@ final class BenchInSightTest extends BrowserTestCase
             $page->press('button', 'They are in');
         } else {
             self::assertSame(1, preg_match('/[\d.]+/', $page->text('main p.figure.measured'), $found));
-            $this->wentIn($page, $found[0]);
+            $page->wentIn($found[0]);
         }
         $page->until(fn (): bool => $page->text('main h2') !== $before, 'the next step');
     }

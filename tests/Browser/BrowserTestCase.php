@@ -66,15 +66,6 @@ abstract class BrowserTestCase extends TestCase
         $this->open('/')->js('document.cookie = "units=" + arguments[0] + "; path=/"', $units);
     }
 
-    /** What really went into the cup, without the scale. */
-    protected function wentIn(Page $page, string $amount): void
-    {
-        // the scale may fall silent meanwhile, and then one press is not there any more
-        $page->until(static fn (): bool => $page->has('textbox', 'What really went in') || $page->js('[...document.querySelectorAll("main button")].find((one) => ["Type it instead", "It came to something else"].includes(one.innerText))?.click()') === true, 'the field for what really went in');
-        $page->type('What really went in', $amount);
-        $page->press('button', 'That is it');
-    }
-
     /** Chooses from a list by the value that is sent. */
     protected function choose(Page $page, string $label, string $value): void
     {

@@ -32,7 +32,7 @@ final class DeadStudioTest extends BrowserTestCase
         self::$studio->kill();
         $asked = $this->shown($page);
         $at = $this->now($page);
-        $this->wentIn($page, $asked);
+        $page->wentIn($asked);
         $page->untilSees('What you weigh is kept here');
         $page->untilSees('1 press waiting');
         // a page of the cup is there again without a network, and still knows of it
@@ -44,7 +44,7 @@ final class DeadStudioTest extends BrowserTestCase
         self::assertEqualsWithDelta($at, (int) self::$studio->value("select pressed_ms + offset_ms from events where subject = '$cup' and kind = 'weighed'"), 4000, 'it was weighed then, not when it was heard of');
 
         // part B with the studio there, then the end of the stirring without it
-        $this->wentIn($page, $this->shown($page));
+        $page->wentIn($this->shown($page));
         $page->untilSees('I am stirring');
         self::$studio->kill();
         $page->press('button', 'I am stirring');

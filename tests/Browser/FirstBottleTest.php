@@ -62,14 +62,14 @@ final class FirstBottleTest extends BrowserTestCase
         $page->press('button', 'Begin');
         $page->untilSees('Pour part A');
         self::assertSame($planned[1], $this->shown($page), 'as on the sheet');
-        $this->wentIn($page, '1000');
+        $page->wentIn('1000');
         $page->untilSees('Pour part B');
         self::assertSame('500', $this->shown($page), 'it follows');
-        $this->wentIn($page, '470');
+        $page->wentIn('470');
         $page->untilSees('It was short: more of part B');
         $page->press('button', 'Take the last reading back');
         $page->untilSees('Pour part B');
-        $this->wentIn($page, '500');
+        $page->wentIn('500');
         $page->press('button', 'I am stirring');
         $page->untilSees('Together for 0:0');
         $page->press('button', 'It is mixed already');

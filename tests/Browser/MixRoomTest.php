@@ -144,7 +144,7 @@ final class MixRoomTest extends BrowserTestCase
         self::$scale->kill();
         $page->untilSees('no scale answers here');
         $page->untilSees('It came to something else');
-        $this->wentIn($page, $this->shown($page));
+        $page->wentIn($this->shown($page));
         $page->untilSees('I am stirring');
         self::assertMatchesRegularExpression('/off by 0\.\d %/', $page->text('aside'));
         self::assertTrue($page->sees('ml more than planned'));
@@ -166,7 +166,7 @@ final class MixRoomTest extends BrowserTestCase
             if ($page->has('button', 'They are in')) {
                 $page->press('button', 'They are in');
             } else {
-                $this->wentIn($page, $this->shown($page));
+                $page->wentIn($this->shown($page));
             }
             $page->until(fn (): bool => $page->text('main h2') !== $before, 'the next dose');
         }

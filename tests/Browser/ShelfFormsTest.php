@@ -75,6 +75,7 @@ final class ShelfFormsTest extends BrowserTestCase
         $page->type('Density', '1.05');
         $page->type('Twenty of them weigh', '0,84');
         $page->press('button', 'Take it as one drop');
+        $page->until(fn (): bool => $this->value($page, 'One drop') !== '', 'one drop to be worked out');
         self::assertSame('0.04', $this->value($page, 'One drop'));
         $page->type('Good until', 'summer');
         $page->press('button', 'Keep');

@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\Mixing;
 use App\Models\Plan;
 use App\Models\Pour;
+use App\Models\Resin;
 use App\Planning\PlanImporter;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
@@ -160,6 +161,7 @@ final class MixingTest extends TestCase
         $cup = fn (): array => $this->get("/pours/$pour")->viewData('page')['props']['cup'];
         self::assertSame([$mixing->id, null], [$cup()['id'], $cup()['rest']]);
         self::assertEqualsWithDelta($mixing->result()->number('residue_ml') + $mixing->result()->number('margin_ml'), $cup()['rest_ml'], 1e-9);
+        self::assertTrue($cup()['has_rest']);
         $this->press($mixing->id, 'rest_seen_to', ['how' => 'hardens_in_cup', 'why' => 'not asked']);
         self::assertSame('hardens_in_cup', $cup()['rest']);
         $this->press($mixing->id, 'rest_seen_to', ['how' => 'laid_thin']);
@@ -168,6 +170,18 @@ final class MixingTest extends TestCase
         self::assertSame('hardens_in_cup', $cup()['rest'], 'what was said before stands again');
         self::assertNull($this->get('/pours/'.Pour::query()->whereNull('mixing_id')->firstOrFail()->id)->viewData('page')['props']['cup'], 'from its own sheet');
         self::assertSame('unreadable', $this->refused($mixing->id, 'rest_seen_to', ['how' => 'down the drain']));
+    }
+
+    public function test_where_no_label_says_how_long_it_is_stirred_for_three_minutes_and_that_is_said(): void
+    {
+        $resin = Resin::query()->where('key', 'even')->firstOrFail();
+        foreach (['batch-1' => ['mix_min' => 4, 'stir_min' => 4, 'stir_is_assumed' => false], 'batch-2' => ['mix_min' => null, 'stir_min' => 3, 'stir_is_assumed' => true]] as $batch => $case) {
+            $resin->update(['sheet' => $case['mix_min'] === null ? $resin->sheet->without('mix_min') : $resin->sheet->with('mix_min', $case['mix_min'])]);
+            $mixing = $this->begin(['tiles-base'], $batch);
+            $state = $this->getJson("/mixings/{$mixing->id}/state")->assertOk();
+            $state->assertJsonPath('stir_min', $case['stir_min'])->assertJsonPath('stir_is_assumed', $case['stir_is_assumed']);
+            $this->press($mixing->id, 'discarded');
+        }
     }
 
     public function test_a_cup_that_is_half_weighed_says_that_its_plan_was_changed(): void

@@ -27,6 +27,25 @@ final class ShelfTest extends TestCase
         'viscosity_pa_s' => '0.9', 'viscosity_at_c' => '25', 'reference_c' => '73 F', 'open_min' => '40',
     ];
 
+    public function test_one_drop_is_known_by_twenty_of_them_however_it_is_typed(): void
+    {
+        $one = fn (string $twenty, string $density): float => (float) $this->postJson('/shelf/colourants/one', ['twenty_g' => $twenty, 'density_g_ml' => $density])->assertOk()->json('ml');
+        self::assertSame(0.04, $one('0,84', '1,05'));
+        self::assertSame(0.04, $one('0.84', '1.05'));
+        self::assertSame(0.042, $one('0.84', ''), 'that of water, where none is said');
+        foreach ([['0', '1', 'twenty_g'], ['', '1', 'twenty_g'], ['1', '0', 'density_g_ml'], ['much', '1', 'twenty_g']] as [$twenty, $density, $field]) {
+            $this->postJson('/shelf/colourants/one', ['twenty_g' => $twenty, 'density_g_ml' => $density])->assertUnprocessable()->assertJsonPath("sentences.$field", fn (?string $said): bool => $said !== null && $said !== '');
+        }
+    }
+
+    public function test_a_colourant_is_counted_as_the_studio_counts(): void
+    {
+        $plan = Plan::own();
+        $plan->document = $plan->document->with('studio.drop_ml', 0.07);
+        $plan->save();
+        $this->get('/shelf')->assertInertia(fn (AssertableInertia $page) => $page->where('counts', ['drop_ml' => 0.07, 'dip_ml' => 0.01, 'density_g_ml' => 1])->etc());
+    }
+
     public function test_a_label_is_typed_and_what_it_does_not_say_stays_unknown(): void
     {
         $this->postJson('/shelf/resins', self::SHEET)->assertRedirectContains('/shelf?resin=');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Arrival;
 use App\Http\Editing;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Mixing\ColourStops;
 use App\Mixing\Cups;
 use App\Models\Coat;
@@ -28,7 +29,6 @@ use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
 use App\Saying\Person;
 use App\Typed\FieldException;
-use App\Typed\TypedFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -105,7 +105,7 @@ final readonly class CoatController
     {
         $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
-        $result = $this->desk->save($coat, CoatChanges::typed($body, new TypedFields(Person::of($request)->units)), $edit);
+        $result = $this->desk->save($coat, CoatChanges::typed($body, Typed::fields($request)), $edit);
 
         return response()->json([
             'answer' => StackAnswer::of($result, Person::of($request)),
@@ -137,7 +137,7 @@ final readonly class CoatController
 
     private function changes(Request $request): CoatChanges
     {
-        return CoatChanges::typed(SentJson::of($request), new TypedFields(Person::of($request)->units));
+        return CoatChanges::typed(SentJson::of($request), Typed::fields($request));
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Arrival;
 use App\Http\Editing;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Mixing\Choices;
 use App\Mixing\CupChooser;
 use App\Mixing\Evening;
@@ -20,7 +21,6 @@ use App\Planning\CoatAnswer;
 use App\Planning\RangeAnswer;
 use App\Saying\Person;
 use App\Typed\FieldException;
-use App\Typed\TypedFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -105,7 +105,7 @@ final readonly class EveningController
     /** Pieces go into another cup; it is saved. */
     public function move(Request $request, Plan $plan): JsonResponse
     {
-        $body = (new TypedFields(Person::of($request)->units))->read(SentJson::of($request));
+        $body = Typed::of($request);
         [$batches, $evening] = $this->desk->move($plan, new Move($body->text('coat') ?? '', $body->text('from') ?? '', $body->text('to'), $body->whole('count'), $body->whole('at')), Editing::by($request, $body));
 
         return response()->json([...$this->answer($evening, $batches, $request), 'read' => ['plan' => $plan->version]]);
@@ -200,9 +200,7 @@ final readonly class EveningController
     /** @return list<BatchEntry> */
     private function typed(Request $request): array
     {
-        $read = (new TypedFields(Person::of($request)->units))->read(SentJson::of($request));
-
-        return $read->entries('batches', BatchEntry::class);
+        return Typed::of($request)->entries('batches', BatchEntry::class);
     }
 
     /** @return array<string, array{id: string, mixed: bool, poured: bool}> by batch */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Arrival;
 use App\Http\Presses;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Mixing\CupReader;
 use App\Mixing\EveningAnswer;
 use App\Mixing\MixingDesk;
@@ -19,7 +20,6 @@ use App\Saying\Person;
 use App\Scale\Scale;
 use App\Scale\ScaleReading;
 use App\Scale\SocketScale;
-use App\Typed\TypedFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -71,10 +71,7 @@ final readonly class MixingController
     public function pour(Request $request, Mixing $mixing, BatchPours $pours): RedirectResponse
     {
         $body = SentJson::of($request);
-        $typed = $body->at('studio');
-        $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
-        $reason = $body->value('reason');
-        $started = $pours->start($mixing, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
+        $started = $pours->start($mixing, Typed::room($request, $body), Typed::reason($body), $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
 
         return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
     }

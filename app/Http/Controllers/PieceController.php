@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Arrival;
 use App\Http\Editing;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Journal\Moment;
 use App\Models\Coat;
 use App\Models\Piece;
@@ -20,7 +21,6 @@ use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
 use App\Saying\Person;
 use App\Typed\FieldException;
-use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -29,7 +29,6 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use OpenGlaze\Core\Answer\ResultDocument;
-use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\PieceEntry;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Outline\Inset;
@@ -119,7 +118,7 @@ final readonly class PieceController
 
     public function store(Request $request): RedirectResponse
     {
-        $piece = $this->desk->takeIn(Plan::own(), $this->typed($request));
+        $piece = $this->desk->takeIn(Plan::own(), Typed::of($request));
 
         return redirect()->route('coats.show', $piece->coats()->firstOrFail());
     }
@@ -138,7 +137,7 @@ final readonly class PieceController
     {
         $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
-        $this->desk->change($piece, (new TypedFields(Person::of($request)->units))->read($body->without('read')), $edit);
+        $this->desk->change($piece, Typed::of($request, $body->without('read')), $edit);
         $coat = $piece->coats()->first();
 
         return $coat === null ? redirect()->route('pieces') : redirect()->route('coats.show', $coat);
@@ -226,11 +225,6 @@ final readonly class PieceController
     /** The piece as it is typed, whether it has a name yet or not. */
     private function unsaved(Request $request): CorePiece
     {
-        return $this->desk->check(Plan::own(), PieceEntry::of($this->typed($request)->raw())->called('live', 'live'));
-    }
-
-    private function typed(Request $request): Entry
-    {
-        return (new TypedFields(Person::of($request)->units))->read(SentJson::of($request));
+        return $this->desk->check(Plan::own(), PieceEntry::of(Typed::of($request)->raw())->called('live', 'live'));
     }
 }

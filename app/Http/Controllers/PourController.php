@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Arrival;
 use App\Http\Presses;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Journal\Bench;
 use App\Models\Coat;
 use App\Models\Pour;
@@ -19,7 +20,6 @@ use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
 use App\Pouring\UsedFields;
 use App\Saying\Person;
-use App\Typed\TypedFields;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,10 +45,7 @@ final readonly class PourController
     public function start(Request $request, Coat $coat, PourDesk $desk): RedirectResponse
     {
         $body = SentJson::of($request);
-        $typed = $body->at('studio');
-        $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
-        $reason = $body->value('reason');
-        $pour = $desk->begin($coat, $room, is_string($reason) ? mb_substr($reason, 0, 500) : null, $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
+        $pour = $desk->begin($coat, Typed::room($request, $body), Typed::reason($body), $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
 
         return redirect()->route('pours.show', $pour);
     }
@@ -110,12 +107,12 @@ final readonly class PourController
             : redirect()->route('pieces.history', $pour->piece_id)->with('said', Person::of($request)->say(Message::of('said.written_down')));
     }
 
-    /** @return array{id: string, rest_ml: float, rest: string|null, event: string|null}|null the cup that it was poured from */
+    /** @return array{id: string, rest_ml: float, has_rest: bool, rest: string|null, event: string|null}|null the cup that it was poured from */
     private static function cup(Pour $pour): ?array
     {
         $cup = $pour->mixing;
 
-        return $cup === null ? null : ['id' => $cup->id, 'rest_ml' => $cup->result()->restMl(), 'rest' => $cup->rest, 'event' => $cup->rest_event];
+        return $cup === null ? null : ['id' => $cup->id, 'rest_ml' => $cup->result()->restMl(), 'has_rest' => $cup->result()->hasRest(), 'rest' => $cup->rest, 'event' => $cup->rest_event];
     }
 
     /** A form with a file has no objects: the press is one field of JSON. */

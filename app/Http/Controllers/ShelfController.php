@@ -9,6 +9,7 @@ use App\Http\Arrival;
 use App\Http\Editing;
 use App\Http\Presses;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Journal\Bench;
 use App\Journal\Journal;
 use App\Journal\Moment;
@@ -26,13 +27,13 @@ use App\Planning\CoatAnswer;
 use App\Planning\ShelfDesk;
 use App\Saying\Person;
 use App\Stock\LotDesk;
-use App\Typed\TypedFields;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\Flammable;
 use OpenGlaze\Core\Colour\Form;
 use OpenGlaze\Core\Document\Entry;
@@ -41,6 +42,7 @@ use OpenGlaze\Core\Journal\LotRecord;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Plan\SheetCheck;
+use OpenGlaze\Core\Plan\StudioCounts;
 use OpenGlaze\Core\Plan\VesselSheet;
 use OpenGlaze\Core\Reading\BatchReader;
 use OpenGlaze\Core\Reading\ResinReader;
@@ -63,6 +65,7 @@ final readonly class ShelfController
         return Inertia::render('Shelf', [
             'resins' => Resin::query()->whereNull('plan_id')->with('lots')->orderBy('position')->get()->map(static fn (Resin $resin): array => self::resin($resin, $needed[$resin->key] ?? 0.0, $say, $now)),
             'supplies' => array_merge(...array_map(static fn (SupplyKind $kind): array => Supply::onShelf($kind)->map(static fn (Supply $supply): array => self::supply($supply, $now))->all(), SupplyKind::cases())),
+            'counts' => self::counts($this->desk->counts()),
             'tab' => $request->query('tab', 'resins'),
         ]);
     }
@@ -110,6 +113,18 @@ final readonly class ShelfController
         $resin->restore();
 
         return redirect('/shelf')->with('said', Person::of($request)->say(Message::of('said.back', name: $resin->name())));
+    }
+
+    /** One drop, twenty of which were weighed; nothing is saved. */
+    public function oneMl(Request $request): JsonResponse
+    {
+        return response()->json(['ml' => $this->desk->oneMl($this->typed($request))]);
+    }
+
+    /** @return array{drop_ml: float, dip_ml: float, density_g_ml: float} */
+    private static function counts(StudioCounts $counts): array
+    {
+        return ['drop_ml' => $counts->dropMl->value, 'dip_ml' => $counts->dipMl->value, 'density_g_ml' => Colourant::DENSITY_G_ML];
     }
 
     public function addSupply(Request $request, string $list): JsonResponse
@@ -191,12 +206,7 @@ final readonly class ShelfController
         $edit = Editing::by($request, $body);
         $body = $body->without('press', 'read');
 
-        return [$this->sheet($request, $body), $edit];
-    }
-
-    private function sheet(Request $request, Entry $body): Entry
-    {
-        return (new TypedFields(Person::of($request)->units))->read($body);
+        return [Typed::of($request, $body), $edit];
     }
 
     /** @return array<string, mixed> */

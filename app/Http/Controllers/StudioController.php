@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Editing;
 use App\Http\SentJson;
+use App\Http\Typed;
 use App\Models\Plan;
 use App\Planning\RoomDesk;
 use App\Planning\RoomInForce;
 use App\Saying\Person;
-use App\Typed\TypedFields;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -38,10 +38,7 @@ final readonly class StudioController
     {
         $body = SentJson::of($request);
         $edit = Editing::by($request, $body);
-        $typed = $body->at('studio');
-        $room = (new TypedFields(Person::of($request)->units))->read($typed, 'studio.');
-        $name = $body->value('name');
-        $desk->change(Plan::own(), is_string($name) ? $name : '', $room, $edit);
+        $desk->change(Plan::own(), $body->text('name') ?? '', Typed::room($request, $body), $edit);
 
         return redirect()->route('studio')->with('said', Person::of($request)->say(Message::of('said.saved')));
     }

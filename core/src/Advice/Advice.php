@@ -47,6 +47,15 @@ final readonly class Advice
         return $advice;
     }
 
+    /**
+     * @param  list<self>  $advice
+     * @return list<self>
+     */
+    public static function stops(array $advice): array
+    {
+        return array_values(array_filter($advice, static fn (self $one): bool => $one->level === Level::Stop));
+    }
+
     /** "advice.hot_batch.over" is said of what programs know as hot_batch. */
     private static function code(Message $said): string
     {

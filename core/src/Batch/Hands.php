@@ -19,6 +19,9 @@ final class Hands
     /** Pouring together, changing cups and looking, on top of the maker's time for stirring. */
     public const MIXING_MORE_MIN = 1.0;
 
+    /** Stirring where no label says how long: until it is clear, and half a minute more. */
+    public const STIR_MIN = 3.0;
+
     /** Splitting off and stirring one colour. */
     public const COLOUR_CUP_MIN = 3.0;
 

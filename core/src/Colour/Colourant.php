@@ -9,6 +9,9 @@ use OpenGlaze\Core\Quantity\Sourced;
 /** Something that is stirred into mixed resin, as its label has it. */
 final readonly class Colourant
 {
+    /** That of water: of what does not say. */
+    public const DENSITY_G_ML = 1.0;
+
     /** @param  Sourced  $densityGMl  true density, of powders that of the grains */
     public function __construct(
         public string $id,

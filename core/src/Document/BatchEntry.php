@@ -88,11 +88,11 @@ final readonly class BatchEntry extends Entry
     {
         $own = array_values(array_intersect($this->coats(), $coats));
         $batch = $this->with('coats', $own);
-        if (is_object($this->value('counts'))) {
+        if ($this->entry('counts') !== null) {
             $batch = $batch->with('counts', self::map(array_intersect_key($this->counts(), array_flip($own))));
         }
 
-        return $batch->withColourCups(static fn (DosedEntry $cup): DosedEntry => $cup->has('coats') ? $cup->with('coats', array_values(array_intersect($cup->texts('coats'), $own))) : $cup);
+        return $batch->ofColourCups(static fn (array $named): array => array_intersect($named, $own));
     }
 
     /**
@@ -102,14 +102,14 @@ final readonly class BatchEntry extends Entry
      */
     public function renamed(array $ids): self
     {
-        $all = static fn (Entry $of): array => array_map(static fn (string $id): string => $ids[$id] ?? $id, $of->texts('coats'));
-        $batch = $this->with('coats', $all($this));
+        $new = static fn (int|string $id): string => $ids[$id] ?? (string) $id;
+        $batch = $this->with('coats', array_map($new, $this->coats()));
         $counts = $this->counts();
         if ($counts !== []) {
-            $batch = $batch->with('counts', self::map(array_combine(array_map(static fn (int|string $id): string => $ids[(string) $id] ?? (string) $id, array_keys($counts)), $counts)));
+            $batch = $batch->with('counts', self::map(array_combine(array_map($new, array_keys($counts)), $counts)));
         }
 
-        return $batch->withColourCups(static fn (DosedEntry $cup): DosedEntry => $cup->has('coats') ? $cup->with('coats', $all($cup)) : $cup);
+        return $batch->ofColourCups(static fn (array $named): array => array_map($new, $named));
     }
 
     /**
@@ -133,7 +133,7 @@ final readonly class BatchEntry extends Entry
         $batch = $this->with('coats', $coats);
         $batch = $counts === [] ? $batch->without('counts') : $batch->with('counts', self::map($counts));
 
-        return $batch->withColourCups(static fn (DosedEntry $cup): DosedEntry => $cup->has('coats') ? $cup->with('coats', array_values(array_intersect($cup->texts('coats'), $coats))) : $cup);
+        return $batch->ofColourCups(static fn (array $named): array => array_intersect($named, $coats));
     }
 
     /** In a vessel; in none where it is not said. */
@@ -148,12 +148,19 @@ final readonly class BatchEntry extends Entry
         return $this->at('counts')->fields();
     }
 
-    /** @param  callable(DosedEntry): DosedEntry  $change */
-    private function withColourCups(callable $change): self
+    /**
+     * The same, its colour cups for other coats, where they name any.
+     *
+     * @param  callable(list<string>): array<string>  $coats  of those that a cup names
+     */
+    private function ofColourCups(callable $coats): self
     {
         $cups = $this->colourCups();
 
-        return $cups === [] ? $this : $this->with('colours', array_map($change, $cups));
+        return $cups === [] ? $this : $this->with('colours', array_map(
+            static fn (DosedEntry $cup): DosedEntry => $cup->has('coats') ? $cup->with('coats', array_values($coats($cup->texts('coats')))) : $cup,
+            $cups,
+        ));
     }
 
     /**

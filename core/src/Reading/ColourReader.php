@@ -55,7 +55,7 @@ final readonly class ColourReader
             $node->text('id'),
             $node->textOr('name', $node->textOr('id', 'Colour')),
             $form,
-            $node->numberOr('density_g_ml', 1, 0.1, 20, 'g/ml'),
+            $node->numberOr('density_g_ml', Colourant::DENSITY_G_ML, 0.1, 20, 'g/ml'),
             new Stuff(
                 $node->boolOr('watery', false),
                 $node->choice('flammable', Flammable::class, $flammable) ?? $flammable,

@@ -132,6 +132,8 @@ export interface CupFigures {
     dish_mm: number | null
     waits: {
         pa_s: number
+        /** So thick that it stays where it is placed; thinner, drops stay apart in it. */
+        stays: boolean
         wait: { in: 'cup' | 'dish'; min: number; celsius: number; left_min: number | null } | null
     }[]
     ways: {
@@ -211,7 +213,9 @@ export interface MixingState {
     pot_life_min: number | null
     /** It is what the label prints, for the label's mass: for this cup it cannot be worked out. */
     pot_life_of_label: boolean
-    stir_min: number | null
+    stir_min: number
+    /** No label says how long. */
+    stir_is_assumed: boolean
     pours: { id: string; title: string }[]
 }
 

@@ -129,6 +129,8 @@ export interface PouredFrom {
     id: string
     /** What was to be left in it when all is poured. */
     rest_ml: number
+    /** Whether that is more than clings to it. */
+    has_rest: boolean
     rest: RestOfMix | null
     /** The press that said so. */
     event: string | null

@@ -178,6 +178,15 @@ final class Page
         $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
     }
 
+    /** What really went into the cup, without the scale. */
+    public function wentIn(string $amount): void
+    {
+        // the scale may fall silent meanwhile, and then one press is not there any more
+        $this->until(fn (): bool => $this->has('textbox', 'What really went in') || $this->js('[...document.querySelectorAll("main button")].find((one) => ["Type it instead", "It came to something else"].includes(one.innerText))?.click()') === true, 'the field for what really went in');
+        $this->type('What really went in', $amount);
+        $this->press('button', 'That is it');
+    }
+
     /** Presses keys for whatever has the focus, as the keyboard does. */
     public function keys(string ...$keys): void
     {

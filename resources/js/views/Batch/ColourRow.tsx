@@ -38,7 +38,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                 <Swatch seen={seen} ground={ground} size={44} />
                 <div className="w-36 min-w-0">
                     <p className="truncate font-bold">{colour.name}</p>
-                    <p className="truncate text-sm text-soft">
+                    <p className="text-sm text-soft">
                         {joined(volume(colour.resin_ml, units))},{' '}
                         <Figure
                             of={`colour_${number}_pct`}

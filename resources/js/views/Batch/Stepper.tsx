@@ -3,6 +3,7 @@ import { type ReactNode } from 'react'
 import { trimmed } from '../../lib/format'
 import * as words from '@words/batch'
 
+/** One dose: what it comes to, and one less or more of it. */
 export function Stepper(props: {
     name: string
     amount: string
@@ -12,14 +13,9 @@ export function Stepper(props: {
 }): ReactNode {
     return (
         <span className="flex items-center">
-            <button
-                type="button"
-                aria-label={words.less(props.name)}
-                onClick={props.onLess}
-                className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
-            >
+            <Step label={words.less(props.name)} onPress={props.onLess}>
                 <MinusIcon size={14} />
-            </button>
+            </Step>
             <span className="w-34 px-1.5 text-center leading-tight whitespace-nowrap">
                 <span className="block text-[15px] font-semibold">
                     {props.amount} <span className="font-normal text-soft">{trimmed(props.grams, 2)} g</span>
@@ -28,14 +24,22 @@ export function Stepper(props: {
                     {props.name}
                 </span>
             </span>
-            <button
-                type="button"
-                aria-label={words.moreOf(props.name)}
-                onClick={props.onMore}
-                className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
-            >
+            <Step label={words.moreOf(props.name)} onPress={props.onMore}>
                 <PlusIcon size={14} />
-            </button>
+            </Step>
         </span>
+    )
+}
+
+function Step(props: { label: string; onPress: () => void; children: ReactNode }): ReactNode {
+    return (
+        <button
+            type="button"
+            aria-label={props.label}
+            onClick={props.onPress}
+            className="grid size-9 place-items-center rounded border border-line bg-sheet hover:bg-recess"
+        >
+            {props.children}
+        </button>
     )
 }

@@ -11,8 +11,8 @@ export function Waits({ cup }: { cup: CupFigures }): ReactNode {
     const dish = cup.dish_mm === null ? '' : texts.of(dishWords(cup.dish_mm, units))
     return (
         <ul className="mt-1 text-soft">
-            {cup.waits.map(({ pa_s: paS, wait }) => {
-                const what = paS < 10 ? texts.dropsThatStayApart : texts.whatStaysWhereItIsPlaced
+            {cup.waits.map(({ pa_s: paS, stays, wait }) => {
+                const what = stays ? texts.whatStaysWhereItIsPlaced : texts.dropsThatStayApart
                 if (wait === null || wait.left_min === null || wait.left_min <= 0)
                     return <li key={paS}>{texts.itSetsFirst(what, paS)}</li>
                 return (

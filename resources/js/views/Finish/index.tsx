@@ -13,6 +13,7 @@ import { trimmed } from '../../lib/format'
 import type { PlannedAndUsed, PourState } from '../../types/page'
 import { PartTaken, saidOf, takenText, type Said } from './PartTaken'
 import { whyNot } from './photo'
+import { FileChoice } from '../../controls/FileChoice'
 import * as words from '@words/finish'
 
 export interface Props {
@@ -101,9 +102,11 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                 </section>
                 <section>
                     <h2 className="figure pb-3 text-2xl">{words.aPhoto}</h2>
-                    <label
-                        htmlFor={photoId}
-                        className="grid min-h-40 cursor-pointer place-items-center rounded border border-dashed border-line bg-sheet p-4 text-center focus-within:outline-3 focus-within:outline-act"
+                    <FileChoice
+                        accept="image/jpeg,image/png,image/webp"
+                        onFile={(file) => void choose(file)}
+                        describedBy={`${photoId}-note`}
+                        className="grid min-h-40 place-items-center rounded border border-dashed border-line bg-sheet p-4 text-center"
                     >
                         <span>
                             <CameraIcon size={34} className="mx-auto" />
@@ -112,15 +115,7 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                             </span>
                             <span className="block text-sm text-soft">{words.inRakingLight(limits.megabytes)}</span>
                         </span>
-                        <input
-                            id={photoId}
-                            type="file"
-                            accept="image/jpeg,image/png,image/webp"
-                            className="sr-only"
-                            aria-describedby={`${photoId}-note`}
-                            onChange={(event) => void choose(event.target.files?.[0])}
-                        />
-                    </label>
+                    </FileChoice>
                     <p id={`${photoId}-note`} role="status" className="mt-2 font-semibold text-danger">
                         {sentences.photo ?? ''}
                     </p>

@@ -13,9 +13,6 @@ const REST: Record<RestOfMix, string> = {
     on_another_piece: words.onAnotherPiece,
 }
 
-/** Less than so much is what clings to a cup that was scraped out, ml. */
-const WORTH_A_WORD_ML = 1
-
 /** What is left in the cup goes on heating: one press for what became of it, another takes that back. */
 export function TheRest({ cup, title }: { cup: PouredFrom; title: string }): ReactNode {
     const units = useUnits()
@@ -26,7 +23,7 @@ export function TheRest({ cup, title }: { cup: PouredFrom; title: string }): Rea
             one.kind === 'rest_seen_to' ? (one.facts.how as RestOfMix) : one.kind === 'undone' ? null : rest,
         cup.rest,
     )
-    if (cup.rest_ml < WORTH_A_WORD_ML && said === null) return null
+    if (!cup.has_rest && said === null) return null
     const press = async (how: RestOfMix): Promise<void> => {
         const done =
             how === said && cup.event !== null

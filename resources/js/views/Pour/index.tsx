@@ -72,7 +72,8 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
             }}
         >
             <Head title={pour.title} />
-            <div className="flex min-w-0 flex-col px-4 pt-3 sm:px-6">
+            {/* what is wanted now stays on the screen beside a list that is longer than it */}
+            <div className="flex min-w-0 flex-col px-4 pt-3 sm:px-6 lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start">
                 <div className="flex items-center gap-3">
                     <h1 className="min-w-0 flex-1 truncate text-lg">{pour.title}</h1>
                     <button
@@ -129,10 +130,11 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                 )}
                 {pour.poured_at !== null && (
                     <>
+                        {cup?.rest === null && <TheRest cup={cup} title={pour.title} />}
                         <ActList pour={pour} now={now} />
                         <SeenList pour={pour} now={now} onTakeBack={takeBack} />
                         <SaySeen press={press} title={pour.title} />
-                        {cup !== null && <TheRest cup={cup} title={pour.title} />}
+                        {cup !== null && cup.rest !== null && <TheRest cup={cup} title={pour.title} />}
                     </>
                 )}
             </div>

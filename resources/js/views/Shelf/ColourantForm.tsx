@@ -3,28 +3,44 @@ import { Button } from '../../controls/Button'
 import { Check, Choice, Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { fieldNumber } from '../../lib/format'
-import { emptied, KeepRow, sendSupply, useKeeping } from './keeping'
-import type { ShelfSupply } from './types'
+import { useAttempt } from '../../lib/attempt'
+import { ask } from '../../lib/http'
+import { choices } from '../../lib/words'
+import { emptied, KeepForm, KeepRow, sendSupply, useKeeping, useTypedFields } from './keeping'
+import type { Counts, ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
-const FORMS = ['paste', 'ink', 'tint', 'dye', 'powder', 'glitter', 'flakes', 'sand', 'oil', 'thinner', 'additive'].map(
-    (value) => ({
-        value,
-        label: value[0]?.toUpperCase() + value.slice(1),
-    }),
-)
+const FORMS = choices({
+    paste: words.paste,
+    ink: words.ink,
+    tint: words.tint,
+    dye: words.dye,
+    powder: words.powder,
+    glitter: words.glitter,
+    flakes: words.flakes,
+    sand: words.grains,
+    oil: words.oil,
+    thinner: words.thinner,
+    additive: words.additive,
+})
+
+const FINISHES = choices({ opaque: words.opaque, translucent: words.translucent, metallic: words.metallic })
+
+const BURNS = choices({ yes: words.yes, no: words.no, unknown: words.unknown })
 
 /** One colourant, thinner or filler as its label has it; its drops and dips weighed, not guessed. */
 export function ColourantForm({
     supply,
+    counts,
     onKept,
 }: {
     supply: ShelfSupply | null
+    counts: Counts
     onKept: (supply: ShelfSupply) => void
 }): ReactNode {
     const sheet = supply?.sheet ?? {}
     const number = (key: string): string => fieldNumber(sheet[key] as number | undefined)
-    const [typed, setTyped] = useState<Record<string, string>>({
+    const { typed, put, field } = useTypedFields({
         name: supply?.name ?? '',
         form: sheet.form ?? 'paste',
         finish: sheet.finish ?? 'opaque',
@@ -44,36 +60,21 @@ export function ColourantForm({
     const keeping = useKeeping(async (over) =>
         onKept(await sendSupply('colourants', supply, { ...emptied(typed), watery }, over)),
     )
-    const { sentences } = keeping
-    const put = (key: string, value: string): void => setTyped((before) => ({ ...before, [key]: value }))
-    const field = (key: string, label: string, unit: string, placeholder = words.notSaid): ReactNode => (
-        <Field
-            label={label}
-            value={typed[key] ?? ''}
-            unit={unit}
-            inputMode="decimal"
-            placeholder={placeholder}
-            sentence={sentences[key]}
-            onChange={(value) => put(key, value)}
-        />
-    )
-    const calibrated = Number(twenty.replace(',', '.')) / 20 / (Number(typed.density_g_ml) || 1)
+    const { sentences: refused, busy, attempt } = useAttempt()
+    const takeAs = async (key: 'drop_ml' | 'dip_ml'): Promise<void> => {
+        const one = await attempt(() =>
+            ask<{ ml: number }>('POST', '/shelf/colourants/one', {
+                twenty_g: twenty,
+                density_g_ml: typed.density_g_ml,
+            }),
+        )
+        if (one !== null) put(key, fieldNumber(one.ml))
+    }
+    const notSaid = { placeholder: words.notSaid }
     return (
-        <form
-            className="space-y-5"
-            onSubmit={(event) => {
-                event.preventDefault()
-                keeping.keep()
-            }}
-        >
+        <KeepForm keeping={keeping}>
             <div className="grid items-end gap-x-6 gap-y-3 sm:grid-cols-[1fr_10rem_auto]">
-                <Field
-                    label={words.nameOnTheBottle}
-                    value={typed.name ?? ''}
-                    onChange={(value) => put('name', value)}
-                    sentence={sentences.name}
-                    large
-                />
+                {field(keeping, 'name', words.nameOnTheBottle, { large: true })}
                 <Choice
                     label={words.whatItIs}
                     value={typed.form ?? 'paste'}
@@ -94,32 +95,27 @@ export function ColourantForm({
                 <Switch
                     label={words.itIs}
                     value={typed.finish ?? 'opaque'}
-                    options={[
-                        { value: 'opaque', label: 'opaque' },
-                        { value: 'translucent', label: 'translucent' },
-                        { value: 'metallic', label: 'metallic' },
-                    ]}
+                    options={FINISHES}
                     onChange={(value) => put('finish', value)}
                 />
                 <Switch
                     label={words.solventInItFlammable}
                     value={typed.flammable || (supply?.flammable ?? 'unknown')}
-                    options={[
-                        { value: 'yes', label: 'yes' },
-                        { value: 'no', label: 'no' },
-                        { value: 'unknown', label: 'unknown' },
-                    ]}
+                    options={BURNS}
                     onChange={(value) => put('flammable', value)}
                 />
                 <Check label={words.watery} on={watery} onChange={setWatery} />
             </div>
             <p className="text-sm text-soft">{words.unknownCountsAsFlammableNoFlameOver}</p>
             <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-5">
-                {field('density_g_ml', words.density, 'g/ml', '1')}
-                {field('limit_pct', words.atMostByItsLabel, '%')}
-                {field('drop_ml', words.oneDrop, 'ml', '0.05')}
-                {field('dip_ml', words.oneDip, 'ml', '0.01')}
-                {field('scoop_ml', words.oneScoop, 'ml')}
+                {field(keeping, 'density_g_ml', words.density, {
+                    unit: 'g/ml',
+                    placeholder: fieldNumber(counts.density_g_ml),
+                })}
+                {field(keeping, 'limit_pct', words.atMostByItsLabel, { unit: '%', ...notSaid })}
+                {field(keeping, 'drop_ml', words.oneDrop, { unit: 'ml', placeholder: fieldNumber(counts.drop_ml) })}
+                {field(keeping, 'dip_ml', words.oneDip, { unit: 'ml', placeholder: fieldNumber(counts.dip_ml) })}
+                {field(keeping, 'scoop_ml', words.oneScoop, { unit: 'ml', ...notSaid })}
             </div>
             <div className="flex flex-wrap items-end gap-4">
                 <Field
@@ -128,33 +124,22 @@ export function ColourantForm({
                     unit="g"
                     inputMode="decimal"
                     onChange={setTwenty}
+                    sentence={refused.twenty_g ?? refused.density_g_ml ?? refused.form}
                     className="w-40"
                 />
-                <Button
-                    disabled={!(calibrated > 0)}
-                    onClick={() => put('drop_ml', String(Number(calibrated.toPrecision(3))))}
-                >
+                <Button disabled={busy || twenty.trim() === ''} onClick={() => void takeAs('drop_ml')}>
                     {words.takeItAsOneDrop}
                 </Button>
-                <Button
-                    disabled={!(calibrated > 0)}
-                    onClick={() => put('dip_ml', String(Number(calibrated.toPrecision(3))))}
-                >
+                <Button disabled={busy || twenty.trim() === ''} onClick={() => void takeAs('dip_ml')}>
                     {words.takeItAsOneDip}
                 </Button>
             </div>
             <div className="grid grid-cols-3 gap-x-6">
-                {field('left_ml', words.leftOfIt, 'ml')}
-                {field('price', words.paidForIt, '')}
-                <Field
-                    label={words.goodUntil}
-                    value={typed.best_before ?? ''}
-                    placeholder="2027-01-31"
-                    sentence={sentences.best_before}
-                    onChange={(value) => put('best_before', value)}
-                />
+                {field(keeping, 'left_ml', words.leftOfIt, { unit: 'ml', ...notSaid })}
+                {field(keeping, 'price', words.paidForIt, { unit: '', ...notSaid })}
+                {field(keeping, 'best_before', words.goodUntil, { placeholder: words.suchAsADate })}
             </div>
             <KeepRow supply={supply} keeping={keeping} />
-        </form>
+        </KeepForm>
     )
 }

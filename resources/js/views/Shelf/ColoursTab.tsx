@@ -7,20 +7,21 @@ import { trimmed } from '../../lib/format'
 import type { DoseSpec, DoseUnit } from '../../types/mixing'
 import { ColourantForm } from './ColourantForm'
 import { RecipeForm } from './RecipeForm'
-import type { ShelfSupply } from './types'
+import type { Counts, ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
 interface Props {
     kind: 'colourant' | 'recipe'
     entries: ShelfSupply[]
     colourants: ShelfSupply[]
+    counts: Counts
     onPut: (supply: ShelfSupply) => void
 }
 
 const GROUND = '#f4f4f2'
 
 /** Colourants, thinners and fillers; or what is made of them. */
-export function ColoursTab({ kind, entries, colourants, onPut }: Props): ReactNode {
+export function ColoursTab({ kind, entries, colourants, counts, onPut }: Props): ReactNode {
     const [open, setOpen] = useState<ShelfSupply | 'new' | null>(null)
     const done = (supply: ShelfSupply): void => {
         onPut(supply)
@@ -62,7 +63,7 @@ export function ColoursTab({ kind, entries, colourants, onPut }: Props): ReactNo
                     (kind === 'recipe' ? (
                         <RecipeForm supply={open === 'new' ? null : open} colourants={colourants} onKept={done} />
                     ) : (
-                        <ColourantForm supply={open === 'new' ? null : open} onKept={done} />
+                        <ColourantForm supply={open === 'new' ? null : open} counts={counts} onKept={done} />
                     ))}
             </Sheet>
         </div>

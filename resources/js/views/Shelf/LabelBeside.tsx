@@ -2,6 +2,7 @@ import { useEffect, useState, type ReactNode } from 'react'
 import { Remove } from '../../controls/Remove'
 import { FilmLane, lanePhases } from '../../drawings/FilmLane'
 import type { PhaseSpan } from '../../types/answer'
+import { FileChoice } from '../../controls/FileChoice'
 import * as texts from '@words/shelf'
 
 export interface Checked {
@@ -19,18 +20,13 @@ export function LabelBeside({ checked }: { checked: Checked | null }): ReactNode
     return (
         <aside className="space-y-4 lg:min-h-0 lg:overflow-auto">
             {photo === null ? (
-                <label className="flex min-h-14 cursor-pointer items-center justify-center rounded border border-dashed border-line px-3 focus-within:outline-3 focus-within:outline-act">
+                <FileChoice
+                    accept="image/*"
+                    onFile={(file) => setPhoto(URL.createObjectURL(file))}
+                    className="flex min-h-14 items-center justify-center rounded border border-dashed border-line px-3"
+                >
                     {texts.layAPhotoOfTheLabelBesideIt}
-                    <input
-                        type="file"
-                        accept="image/*"
-                        className="sr-only"
-                        onChange={(event) => {
-                            const file = event.target.files?.[0]
-                            if (file !== undefined) setPhoto(URL.createObjectURL(file))
-                        }}
-                    />
-                </label>
+                </FileChoice>
             ) : (
                 <div className="relative">
                     <div className="max-h-[38dvh] overflow-auto border ruled">

@@ -1,13 +1,12 @@
 import { router } from '@inertiajs/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
-import { Field } from '../../controls/Field'
 import { fieldVolume } from '../../lib/format'
 import { ask } from '../../lib/http'
 import { useFormPress } from '../../lib/journal/useFormPress'
 import { theQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
-import { KeepProblem, newer, useKeeping } from './keeping'
+import { KeepForm, KeepProblem, newer, useKeeping, useTypedFields } from './keeping'
 import type { LotRow, ShelfResin } from './types'
 import * as words from '@words/shelf'
 
@@ -31,7 +30,7 @@ export function LotForm({
         bought_ml: fieldVolume(lot.bought_ml ?? undefined, units),
         price: lot.price === null || lot.price === undefined ? '' : String(lot.price),
     })
-    const [typed, setTyped] = useState(before)
+    const { typed, field } = useTypedFields(before)
     const press = useFormPress(true)
     const keeping = useKeeping(async (over) => {
         // what was not touched here is not sent: it may have been counted or taken elsewhere meanwhile
@@ -46,34 +45,16 @@ export function LotForm({
         onDone()
         router.reload()
     })
-    const { sentences } = keeping
-    const field = (key: string, label: string, unitWord?: string, hint?: string): ReactNode => (
-        <Field
-            label={label}
-            value={typed[key] ?? ''}
-            unit={unitWord ?? ''}
-            inputMode={unitWord === undefined ? 'text' : 'decimal'}
-            hint={hint ?? ''}
-            sentence={sentences[key]}
-            onChange={(value) => setTyped((others) => ({ ...others, [key]: value }))}
-        />
-    )
     return (
-        <form
-            className="space-y-4"
-            onSubmit={(event) => {
-                event.preventDefault()
-                keeping.keep()
-            }}
-        >
-            {field('name', words.numberOnTheBottle)}
+        <KeepForm keeping={keeping}>
+            {field(keeping, 'name', words.numberOnTheBottle)}
             <div className="grid grid-cols-2 gap-x-6 gap-y-4">
-                {field('opened_on', words.openedOn, undefined, words.suchAs20260531EmptyNotYet)}
-                {field('best_before', words.goodUntil, undefined, words.suchAsADate)}
-                {field('left_a_ml', words.leftOfA, unit)}
-                {field('left_b_ml', words.leftOfB, unit)}
-                {field('bought_ml', words.bothTogetherWhenBought, unit)}
-                {field('price', words.paidForIt, '')}
+                {field(keeping, 'opened_on', words.openedOn, { hint: words.suchAs20260531EmptyNotYet })}
+                {field(keeping, 'best_before', words.goodUntil, { hint: words.suchAsADate })}
+                {field(keeping, 'left_a_ml', words.leftOfA, { unit })}
+                {field(keeping, 'left_b_ml', words.leftOfB, { unit })}
+                {field(keeping, 'bought_ml', words.bothTogetherWhenBought, { unit })}
+                {field(keeping, 'price', words.paidForIt, { unit: '' })}
             </div>
             <KeepProblem keeping={keeping} />
             <div className="flex justify-end">
@@ -81,6 +62,6 @@ export function LotForm({
                     {words.keep}
                 </Button>
             </div>
-        </form>
+        </KeepForm>
     )
 }

@@ -5,7 +5,7 @@ import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { fieldNumber } from '../../lib/format'
 import type { DoseUnit } from '../../types/mixing'
-import { KeepRow, sendSupply, useKeeping } from './keeping'
+import { KeepForm, KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
@@ -40,13 +40,7 @@ export function RecipeForm(props: {
     const put = (at: number, change: Partial<Row>): void =>
         setRows((before) => before.map((row, index) => (index === at ? { ...row, ...change } : row)))
     return (
-        <form
-            className="space-y-4"
-            onSubmit={(event) => {
-                event.preventDefault()
-                keeping.keep()
-            }}
-        >
+        <KeepForm keeping={keeping}>
             <div className="grid grid-cols-[1fr_9rem] gap-6">
                 <Field label={words.name} value={name} onChange={setName} sentence={sentences.name} large />
                 <Field
@@ -100,6 +94,6 @@ export function RecipeForm(props: {
                 </Button>
             )}
             <KeepRow supply={supply} keeping={keeping} />
-        </form>
+        </KeepForm>
     )
 }

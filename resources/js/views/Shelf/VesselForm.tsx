@@ -1,10 +1,9 @@
 import { choices } from '../../lib/words'
-import { useState, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { Choice } from '../../controls/Choice'
-import { Field } from '../../controls/Field'
 import { fieldLength, fieldNumber } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import { emptied, KeepRow, sendSupply, useKeeping } from './keeping'
+import { emptied, KeepForm, KeepRow, sendSupply, useKeeping, useTypedFields } from './keeping'
 import type { ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
@@ -26,7 +25,7 @@ export function VesselForm({
 }): ReactNode {
     const units = useUnits()
     const mm = (key: string): string => fieldLength(supply?.sheet[key] as number | undefined, units)
-    const [typed, setTyped] = useState<Record<string, string>>({
+    const { typed, put, field } = useTypedFields({
         name: supply?.name ?? '',
         bottom_mm: mm('bottom_mm'),
         top_mm: mm('top_mm'),
@@ -41,44 +40,29 @@ export function VesselForm({
         material: (supply?.sheet.material as string | undefined) ?? '',
     })
     const keeping = useKeeping(async (over) => onKept(await sendSupply('vessels', supply, emptied(typed), over)))
-    const { sentences } = keeping
     const unit = units === 'metric' ? 'mm' : 'in'
-    const field = (key: string, label: string, unitWord: string, hint = ''): ReactNode => (
-        <Field
-            label={label}
-            value={typed[key] ?? ''}
-            unit={unitWord}
-            inputMode={unitWord === '' ? 'text' : 'decimal'}
-            hint={hint}
-            sentence={sentences[key]}
-            onChange={(value) => setTyped((before) => ({ ...before, [key]: value }))}
-        />
-    )
     return (
-        <form
-            className="space-y-4"
-            onSubmit={(event) => {
-                event.preventDefault()
-                keeping.keep()
-            }}
-        >
-            {field('name', words.name, '')}
+        <KeepForm keeping={keeping}>
+            {field(keeping, 'name', words.name)}
             <div className="grid grid-cols-2 gap-x-6 gap-y-4">
-                {field('bottom_mm', words.acrossTheFloorInside, unit)}
-                {field('top_mm', words.acrossTheBrimInside, unit)}
-                {field('height_mm', words.heightInside, unit)}
-                {field('floor_radius_mm', words.roundOfTheFloor, unit, words.halfOfItsWidthForHalfABallEmptyFlat)}
-                {field('graduation_ml', words.betweenTwoMarks, 'ml', words.emptyItHasNone)}
-                {field('weight_g', words.weighsEmpty, 'g')}
-                {field('have', words.howManyOfIt, '', words.emptyAsManyAsNeeded)}
+                {field(keeping, 'bottom_mm', words.acrossTheFloorInside, { unit })}
+                {field(keeping, 'top_mm', words.acrossTheBrimInside, { unit })}
+                {field(keeping, 'height_mm', words.heightInside, { unit })}
+                {field(keeping, 'floor_radius_mm', words.roundOfTheFloor, {
+                    unit,
+                    hint: words.halfOfItsWidthForHalfABallEmptyFlat,
+                })}
+                {field(keeping, 'graduation_ml', words.betweenTwoMarks, { unit: 'ml', hint: words.emptyItHasNone })}
+                {field(keeping, 'weight_g', words.weighsEmpty, { unit: 'g' })}
+                {field(keeping, 'have', words.howManyOfIt, { inputMode: 'numeric', hint: words.emptyAsManyAsNeeded })}
             </div>
             <Choice
                 label={words.madeOf}
                 value={typed.material ?? ''}
                 options={MATERIALS}
-                onChange={(material) => setTyped((before) => ({ ...before, material }))}
+                onChange={(material) => put('material', material)}
             />
             <KeepRow supply={supply} keeping={keeping} />
-        </form>
+        </KeepForm>
     )
 }

@@ -4,12 +4,13 @@ import { useState, type ReactNode } from 'react'
 import { ColoursTab } from './ColoursTab'
 import { ResinsTab } from './ResinsTab'
 import { VesselsTab } from './VesselsTab'
-import type { ShelfResin, ShelfSupply } from './types'
+import type { Counts, ShelfResin, ShelfSupply } from './types'
 import * as words from '@words/shelf'
 
 export interface Props {
     resins: ShelfResin[]
     supplies: ShelfSupply[]
+    counts: Counts
     tab: string
 }
 
@@ -21,7 +22,7 @@ const TABS = [
 ]
 
 /** What there is to mix with: labels as they are, what is in the bottles, colours, recipes, cups. */
-export default function Shelf({ resins, supplies: first, tab }: Props): ReactNode {
+export default function Shelf({ resins, supplies: first, counts, tab }: Props): ReactNode {
     const [supplies, setSupplies] = useState(first)
     const put = (supply: ShelfSupply): void =>
         setSupplies((before) =>
@@ -54,10 +55,22 @@ export default function Shelf({ resins, supplies: first, tab }: Props): ReactNod
                 <ResinsTab resins={resins} />
             </Tabs.Content>
             <Tabs.Content value="colourants">
-                <ColoursTab kind="colourant" entries={of('colourant')} colourants={of('colourant')} onPut={put} />
+                <ColoursTab
+                    kind="colourant"
+                    entries={of('colourant')}
+                    colourants={of('colourant')}
+                    counts={counts}
+                    onPut={put}
+                />
             </Tabs.Content>
             <Tabs.Content value="recipes">
-                <ColoursTab kind="recipe" entries={of('recipe')} colourants={of('colourant')} onPut={put} />
+                <ColoursTab
+                    kind="recipe"
+                    entries={of('recipe')}
+                    colourants={of('colourant')}
+                    counts={counts}
+                    onPut={put}
+                />
             </Tabs.Content>
             <Tabs.Content value="vessels">
                 <VesselsTab vessels={of('vessel')} onPut={put} />

@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react'
-import type { ReactNode } from 'react'
+import { useState, type ComponentProps, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
+import { Field } from '../../controls/Field'
 import { StaleStrip } from '../../controls/StaleStrip'
 import { useAttempt } from '../../lib/attempt'
 import { ask, type Read } from '../../lib/http'
@@ -53,6 +54,48 @@ export function newer(read: Read, over: number): Read {
 /** What was typed, what is empty as taken away. */
 export function emptied(typed: Record<string, string>): Record<string, string | null> {
     return Object.fromEntries(Object.entries(typed).map(([key, value]) => [key, value.trim() === '' ? null : value]))
+}
+
+/** A form of the shelf: Enter keeps it. */
+export function KeepForm({ keeping, children }: { keeping: Keeping; children: ReactNode }): ReactNode {
+    return (
+        <form
+            className="space-y-4"
+            onSubmit={(event) => {
+                event.preventDefault()
+                keeping.keep()
+            }}
+        >
+            {children}
+        </form>
+    )
+}
+
+interface TypedFields {
+    typed: Record<string, string>
+    put: (key: string, value: string) => void
+    /** The input of one of them, with what was refused of it; a number where it has a unit. */
+    field: (keeping: Keeping, key: string, label: string, more?: Partial<ComponentProps<typeof Field>>) => ReactNode
+}
+
+/** The texts of a form by their fields. */
+export function useTypedFields(first: Record<string, string>): TypedFields {
+    const [typed, setTyped] = useState(first)
+    const put = (key: string, value: string): void => setTyped((others) => ({ ...others, [key]: value }))
+    return {
+        typed,
+        put,
+        field: (keeping, key, label, more = {}) => (
+            <Field
+                label={label}
+                value={typed[key] ?? ''}
+                inputMode={more.unit === undefined ? 'text' : 'decimal'}
+                sentence={keeping.sentences[key]}
+                onChange={(value) => put(key, value)}
+                {...more}
+            />
+        ),
+    }
 }
 
 /** What is wrong with a form as a whole. */

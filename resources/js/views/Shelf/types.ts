@@ -43,6 +43,13 @@ export type SupplySheet = Record<string, unknown> & {
     per_ml?: number
 }
 
+/** What a colourant is counted in where it does not say otherwise, as this studio does. */
+export interface Counts {
+    drop_ml: number
+    dip_ml: number
+    density_g_ml: number
+}
+
 export interface ShelfSupply {
     id: number
     read: Read

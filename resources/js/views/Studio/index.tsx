@@ -1,7 +1,7 @@
 import type { Read } from '../../lib/http'
 import { Head, Link, router } from '@inertiajs/react'
 import { UploadSimpleIcon } from '@phosphor-icons/react'
-import { useId, useState, type ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Switch } from '../../controls/Choice'
 import { StaleStrip } from '../../controls/StaleStrip'
@@ -13,6 +13,7 @@ import type { RoomInForce } from '../../types/answer'
 import type { RoomSpec } from '../../types/plan'
 
 import { PlanFiles, type PlanFileRow } from './PlanFiles'
+import { FileChoice } from '../../controls/FileChoice'
 import * as texts from '@words/studio'
 
 export interface Props {
@@ -26,7 +27,6 @@ export interface Props {
 /** The studio: its name, its usual room, its files. */
 export default function Studio({ name, room, read, in_force: inForce, plans }: Props): ReactNode {
     const units = useUnits()
-    const fileId = useId()
     const [typedName, setTypedName] = useState(name)
     const [typed, setTyped] = useState<Record<string, string>>({})
     const { sending, sentences, setSentences, options } = useSending()
@@ -127,19 +127,13 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                 <h2 className="border-b-2 border-ink pb-1 text-2xl font-bold">{texts.planFiles}</h2>
                 <p className="mt-2">{texts.aPlanOutlivesTheProgramItIsOneOpenJSON}</p>
                 <PlanFiles plans={plans} />
-                <label
-                    htmlFor={fileId}
-                    className="mt-4 flex min-h-14 cursor-pointer items-center gap-3 rounded border border-dashed border-line bg-sheet px-4 focus-within:outline-3 focus-within:outline-act"
+                <FileChoice
+                    accept=".json,application/json"
+                    onFile={bringIn}
+                    className="mt-4 flex min-h-14 items-center gap-3 rounded border border-dashed border-line bg-sheet px-4"
                 >
                     <UploadSimpleIcon size={22} /> {texts.bringInAPlanFile}
-                    <input
-                        id={fileId}
-                        type="file"
-                        accept=".json,application/json"
-                        className="sr-only"
-                        onChange={(event) => bringIn(event.target.files?.[0])}
-                    />
-                </label>
+                </FileChoice>
                 <p role="status" className="mt-2 font-semibold break-words text-danger">
                     {sentences.file ?? sentences.photo ?? ''}
                 </p>

@@ -7,6 +7,7 @@ import { attempted } from '../../lib/attempt'
 import type { Sentences } from '../../types/page'
 import { Tracer, type MadeOutline } from './Tracer'
 import type { MeasureProps } from './Measures'
+import { FileChoice } from '../../controls/FileChoice'
 import * as words from '@words/takeIn'
 
 /** An outline that is traced over a photo, or brought in a drawing. */
@@ -40,19 +41,13 @@ export function Freeform({ saved, typed, change }: MeasureProps): ReactNode {
                 <Button onClick={() => setTracing(true)}>
                     <ImageIcon size={20} /> {words.traceAPhoto}
                 </Button>
-                <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded border border-line bg-sheet px-4 hover:bg-recess focus-within:outline-3">
+                <FileChoice
+                    accept=".svg,image/svg+xml"
+                    onFile={(svg) => void bring(svg, '')}
+                    className="inline-flex min-h-11 items-center gap-2 rounded border border-line bg-sheet px-4 hover:bg-recess"
+                >
                     <FileIcon size={20} /> {words.bringAnSVG}
-                    <input
-                        type="file"
-                        accept=".svg,image/svg+xml"
-                        className="sr-only"
-                        onChange={(event) => {
-                            const svg = event.target.files?.[0]
-                            event.target.value = ''
-                            if (svg !== undefined) void bring(svg, '')
-                        }}
-                    />
-                </label>
+                </FileChoice>
             </div>
             {sentences.outline !== undefined && <p className="font-semibold text-danger">{sentences.outline}</p>}
             {asksWidth && file !== null && (

@@ -1,5 +1,6 @@
 import { CameraIcon } from '@phosphor-icons/react'
 import { type ReactNode } from 'react'
+import { FileChoice } from '../../controls/FileChoice'
 import * as words from '@words/takeIn'
 
 export function PhotoDrop({
@@ -20,15 +21,13 @@ export function PhotoDrop({
         >
             <div className="max-w-lg space-y-4">
                 <p className="text-lg">{words.layThePieceFlatPutARuleBesideItAndLook}</p>
-                <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded bg-act px-5 font-semibold text-act-ink focus-within:outline-3">
+                <FileChoice
+                    accept="image/*"
+                    onFile={onFile}
+                    className="inline-flex min-h-11 items-center gap-2 rounded bg-act px-5 font-semibold text-act-ink"
+                >
                     <CameraIcon size={22} /> {words.takeOrChooseAPhoto}
-                    <input
-                        type="file"
-                        accept="image/*"
-                        className="sr-only"
-                        onChange={(event) => onFile(event.target.files?.[0])}
-                    />
-                </label>
+                </FileChoice>
                 <p className="text-soft">{words.orDropItHereItStaysOnThisDevice}</p>
                 {wrong !== null && <p className="font-semibold text-danger">{wrong}</p>}
             </div>

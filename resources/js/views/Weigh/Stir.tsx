@@ -9,9 +9,6 @@ import type { MixingState } from '../../types/mixing'
 import { potLife } from './amounts'
 import * as words from '@words/weigh'
 
-/** Where nothing is said on the label: until it is clear, and half a minute more. */
-const WITHOUT_LABEL_MIN = 3
-
 const ROUNDS = [words.slowlyWallAndFloor, words.scrapeWallFloorAndStick, words.untilItIsClearNoStreaks]
 
 /** The stir, for gloves: one large clock, what the hand does now, and one button. */
@@ -27,7 +24,7 @@ export function Stir({
     const now = useServerNow()
     const units = useUnits()
     const [secondCup, setSecondCup] = useState(false)
-    const minutes = mixing.stir_min ?? WITHOUT_LABEL_MIN
+    const minutes = mixing.stir_min
     const from = mixing.stirred_from
     const left = from === null ? minutes * 60_000 : from + minutes * 60_000 - now
     const over = left <= 0
@@ -42,7 +39,7 @@ export function Stir({
                 {from === null
                     ? words.stirForMin(
                           minutes,
-                          mixing.stir_min === null ? words.theLabelDoesNotSayAndUntilItIsClear : words.asItsMakerSays,
+                          mixing.stir_is_assumed ? words.theLabelDoesNotSayAndUntilItIsClear : words.asItsMakerSays,
                       )
                     : over
                       ? secondCup
