@@ -101,6 +101,7 @@ Route::put('/shelf/lots/{lot}', [ShelfController::class, 'changeLot']);
 Route::delete('/shelf/lots/{lot}', [ShelfController::class, 'takeLotAway']);
 Route::post('/shelf/lots/{lot}/restore', [ShelfController::class, 'restoreLot'])->withTrashed();
 Route::post('/shelf/colourants/one', [ShelfController::class, 'oneMl']);
+Route::post('/shelf/recipes/of-cup', [ShelfController::class, 'addRecipeOfCup']);
 Route::post('/shelf/{list}', [ShelfController::class, 'addSupply'])->whereIn('list', ['vessels', 'colourants', 'recipes']);
 Route::put('/shelf/supplies/{supply}', [ShelfController::class, 'changeSupply']);
 Route::delete('/shelf/supplies/{supply}', [ShelfController::class, 'takeSupplyAway']);

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenGlaze\Core\Colour\Colourant;
 use OpenGlaze\Core\Colour\DoseSizes;
+use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Document\DosedEntry;
 use OpenGlaze\Core\Document\Entry;
@@ -129,6 +130,24 @@ final readonly class ShelfDesk
 
             return Supply::query()->create(['kind' => $kind, 'key' => $key, 'position' => Supply::withTrashed()->where('kind', $kind)->count(), 'sheet' => $sheet]);
         });
+    }
+
+    /**
+     * What is in a cup, as a recipe for as much as recipes are written for.
+     *
+     * @param  Entry  $typed  name, doses as they are in the cup, mixed_ml of resin that they are in
+     *
+     * @throws FieldException with a sentence for each field that cannot be used; nothing is saved then
+     */
+    public function addRecipeOfCup(Entry $typed): Supply
+    {
+        $mixed = $typed->number('mixed_ml') ?? 0.0;
+        if ($mixed <= 0) {
+            throw FieldException::at(['mixed_ml' => Message::of('refused.above_nothing')]);
+        }
+        $recipe = DosedEntry::of($typed->without('mixed_ml')->raw())->times(Recipe::PER_ML / $mixed);
+
+        return $this->addSupply(SupplyKind::Recipe, $recipe->with('per_ml', Recipe::PER_ML));
     }
 
     /** @throws FieldException with a sentence for each field that cannot be used; nothing is saved then */

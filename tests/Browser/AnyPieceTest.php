@@ -299,6 +299,7 @@ final class AnyPieceTest extends BrowserTestCase
         $page->type('Name', $name);
         $page->press('radio', 'Other');
         $page->press('button', 'Trace a photo');
+        $page->untilSees('Take or choose a photo');
         $page->driver->findElement(WebDriverBy::cssSelector('[role=dialog] input[type=file]'))->sendKeys($photo);
         $page->untilSees('1. The scale');
 

@@ -147,6 +147,17 @@ final class CataloguesTest extends TestCase
         self::assertSame([], Sentences::inTheInterface());
     }
 
+    /** Nor a word of one, handed to a sentence, chosen beside one, or joined to what is listed. */
+    public function test_no_part_of_a_sentence_stands_in_the_interface(): void
+    {
+        $parts = [];
+        foreach (Sentences::interface() as $file => $code) {
+            preg_match_all("~\\b(?:words|texts)\\.\\w+\\([^()\\n]*(?<!=== )(?<!')'[^'\\w\\n]*[a-z]{2,}[^'\\n]*'|\\? '[a-z][a-z ]+' : (?:words|texts)\\.|(?:words|texts)\\.[\\w.()]* : '[a-z][a-z ]+'|['`][,;]? [a-z]{2,}[a-z ]*['`]\\)~", $code, $found);
+            array_push($parts, ...array_map(static fn (string $text): string => "$file: $text", $found[0]));
+        }
+        self::assertSame([], $parts);
+    }
+
     /** @return array<string, string> by key */
     private static function lines(string $language): array
     {

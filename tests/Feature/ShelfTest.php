@@ -155,6 +155,9 @@ final class ShelfTest extends TestCase
         self::assertSame('ember-tint', $drop->json('key'));
         $recipe = $this->postJson('/shelf/recipes', ['name' => 'Ember', 'per_ml' => 100, 'doses' => [['colourant' => 'ember-tint', 'drops' => '12']]])->assertOk();
         self::assertSame([['colourant' => 'ember-tint', 'drops' => 12]], $recipe->json('sheet.doses'));
+        $cup = $this->postJson('/shelf/recipes/of-cup', ['name' => 'Small ember', 'mixed_ml' => 25, 'doses' => [['colourant' => 'ember-tint', 'drops' => 3]]])->assertOk();
+        self::assertSame([100, [['colourant' => 'ember-tint', 'drops' => 12]]], [$cup->json('sheet.per_ml'), $cup->json('sheet.doses')], 'scaled to what recipes are written for');
+        $this->postJson('/shelf/recipes/of-cup', ['name' => 'Empty', 'mixed_ml' => 0, 'doses' => []])->assertStatus(422)->assertJsonStructure(['sentences' => ['mixed_ml']]);
         $this->postJson('/shelf/recipes', ['name' => 'Ghost', 'doses' => [['colourant' => 'no-such', 'drops' => 1]]])->assertStatus(422)->assertJsonStructure(['sentences' => ['doses.0.colourant']]);
         $old = $this->postJson('/shelf/colourants', ['name' => 'Old gold', 'form' => 'powder', 'left_ml' => '2 tsp', 'price' => '7', 'best_before' => '2020-01-31'])->assertOk();
         self::assertTrue($old->json('past'));

@@ -132,6 +132,11 @@ final readonly class ShelfController
         return response()->json(self::supply($this->desk->addSupply($this->kind($list), $this->typed($request)), Arrival::of($request)));
     }
 
+    public function addRecipeOfCup(Request $request): JsonResponse
+    {
+        return response()->json(self::supply($this->desk->addRecipeOfCup($this->typed($request)), Arrival::of($request)));
+    }
+
     public function changeSupply(Request $request, Supply $supply): JsonResponse
     {
         [$typed, $edit] = $this->edited($request);

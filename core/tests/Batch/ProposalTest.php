@@ -26,7 +26,7 @@ final class ProposalTest extends TestCase
     public function test_no_proposed_batch_breaks_the_open_time_or_the_heat_in_hundreds_of_evenings(): void
     {
         mt_srand(11);
-        for ($evening = 0; $evening < Draws::of(250); $evening++) {
+        for ($evening = 0; $evening < Draws::of(150); $evening++) {
             [$plan, $coats] = self::evening(mt_rand(1, 4), 6);
             $vessels = $evening % 2 === 0 ? [] : self::vessels();
             $proposal = Proposal::of($plan->studio, $coats, $vessels);
@@ -49,8 +49,8 @@ final class ProposalTest extends TestCase
     {
         mt_srand(23);
         $better = 0;
-        for ($evening = 0; $evening < Draws::of(26); $evening++) {
-            [$plan, $coats] = self::evening($evening < 20 ? mt_rand(2, 6) : mt_rand(10, 16), 1);
+        for ($evening = 0; $evening < Draws::of(20); $evening++) {
+            [$plan, $coats] = self::evening($evening < 14 ? mt_rand(2, 6) : mt_rand(10, 16), 1);
             $coats = array_values(array_filter($coats, static fn (CoatResult $coat): bool => self::keeps($plan, self::together([$coat]), $coats)));
             $proposed = Proposal::of($plan->studio, $coats)->batches;
             $firstFit = self::firstFit($plan, $coats);

@@ -28,7 +28,7 @@ final class FaceFlowTest extends TestCase
     public function test_what_runs_over_is_what_was_laid_less_what_stays(): void
     {
         mt_srand(14);
-        for ($draw = 0; $draw < Draws::of(12); $draw++) {
+        for ($draw = 0; $draw < Draws::of(8); $draw++) {
             $laid = exp(self::between(0.001, log(3000)));
             $flow = new FaceFlow($laid);
             foreach ([1e-9, 1e-4, 0.02, 0.4, 3.0, 1e9] as $time) {
@@ -83,7 +83,7 @@ final class FaceFlowTest extends TestCase
     {
         mt_srand(3);
         $worst = 0.0;
-        for ($draw = 0; $draw < Draws::of(20); $draw++) {
+        for ($draw = 0; $draw < Draws::of(14); $draw++) {
             $laid = $draw % 6 === 0 ? 1 + 10 ** self::between(-4, 0) : exp(self::between(0.0, log(64)));
             $time = 10 ** self::between(-6, 1);
             $flow = (new FaceFlow($laid, 90, 0.1))->to($time);

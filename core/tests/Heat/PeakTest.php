@@ -82,7 +82,7 @@ final class PeakTest extends TestCase
         [$celsius, $age, $min, $peakC, $peakMin] = [$startC, 0.0, 0.0, $startC, 0.0];
         while ($age < 400 * $curing->halfAgeMin && $min < 1e6) {
             [$dT, $dAge] = $flow($celsius, $age);
-            $dt = min(0.3 / max(1e-9, abs($dT)), 0.02 * max($age, 0.05 * $curing->halfAgeMin) / $dAge, 0.5 / $lossPerMin);
+            $dt = min(0.6 / max(1e-9, abs($dT)), 0.04 * max($age, 0.05 * $curing->halfAgeMin) / $dAge, 0.5 / $lossPerMin);
             [$t2, $a2] = $flow($celsius + $dT * $dt / 2, $age + $dAge * $dt / 2);
             [$t3, $a3] = $flow($celsius + $t2 * $dt / 2, $age + $a2 * $dt / 2);
             [$t4, $a4] = $flow($celsius + $t3 * $dt, $age + $a3 * $dt);

@@ -38,7 +38,7 @@ final class PuddleTest extends TestCase
     public function test_the_surface_that_is_drawn_holds_its_own_volume(): void
     {
         $random = new Randomizer(new Mt19937(31));
-        for ($times = 0; $times < Draws::of(14); $times++) {
+        for ($times = 0; $times < Draws::of(10); $times++) {
             [$radius, $angle] = [10 ** ($random->getInt(0, 130) / 100), $random->getInt(10, 90)];
             $puddle = Puddle::meetingAt($radius, $angle, self::CAPILLARY_MM);
             $points = $puddle->at(array_map(static fn (int $i): float => deg2rad($angle) * (1 - $i / 600) ** 2, range(0, 600)), self::CAPILLARY_MM);
@@ -57,7 +57,7 @@ final class PuddleTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(29));
         $cases = [[0.1, 180.0], [0.01, 180.0], [0.03, 170.0], [40.0, 179.0]];
-        for ($times = 0; $times < Draws::of(14); $times++) {
+        for ($times = 0; $times < Draws::of(10); $times++) {
             $cases[] = [10 ** ($random->getInt(-120, 160) / 100), $random->getInt(2, 179)];
         }
         foreach ($cases as [$radius, $angle]) {

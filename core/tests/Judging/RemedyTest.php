@@ -25,7 +25,7 @@ final class RemedyTest extends TestCase
     {
         mt_srand(77);
         $seen = [];
-        for ($plan = 0; $plan < Draws::of(400); $plan++) {
+        for ($plan = 0; $plan < Draws::of(250); $plan++) {
             $document = self::anyPlan();
             foreach (CoatAdvisor::advise(self::lowest($document)) as $advice) {
                 foreach ($advice->remedies as $remedy) {

@@ -24,7 +24,7 @@ final class SweepTest extends TestCase
     {
         mt_srand(3);
         $found = $clear = 0;
-        for ($i = 0; $i < Draws::of(700); $i++) {
+        for ($i = 0; $i < Draws::of(400); $i++) {
             $points = [];
             // of tabletops, and of things smaller than a millimetre
             $scale = intdiv($i, 2) % 2 === 0 ? 0.1 : 0.0007;
@@ -76,7 +76,7 @@ final class SweepTest extends TestCase
     public function test_it_turns_back_whichever_way_it_goes_and_wherever(): void
     {
         mt_srand(29);
-        for ($i = 0; $i < Draws::of(80); $i++) {
+        for ($i = 0; $i < Draws::of(50); $i++) {
             $turn = mt_rand(0, 6283) / 1000;
             $at = new Point(mt_rand(-500, 500), mt_rand(-500, 500));
             $point = static fn (float $along, float $aside): Point => $at->plus(new Point($along * cos($turn) - $aside * sin($turn), $along * sin($turn) + $aside * cos($turn)));
@@ -142,7 +142,7 @@ final class SweepTest extends TestCase
     public function test_an_arc_ends_where_it_should_whatever_its_radii_turn_and_flags(): void
     {
         mt_srand(5);
-        for ($i = 0; $i < Draws::of(100); $i++) {
+        for ($i = 0; $i < Draws::of(60); $i++) {
             $start = new Point(mt_rand(-500, 500) / 10, mt_rand(-500, 500) / 10);
             $end = new Point(mt_rand(-500, 500) / 10, mt_rand(-500, 500) / 10);
             $arc = EllipticArc::between($start, $end, mt_rand(1, 900) / 10, mt_rand(1, 900) / 10, mt_rand(-360, 360), mt_rand(0, 1) === 1, mt_rand(0, 1) === 1);

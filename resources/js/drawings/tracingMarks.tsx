@@ -1,10 +1,13 @@
 import { memo, type PointerEvent, type ReactNode } from 'react'
+import type { Marks, Point } from '../lib/marks'
 
 /** How large a mark is on the screen, px, and how near one has to press. */
 export const MARK_PX = 5
 
 export const REACH_PX = 14
 
+// An edge has hundreds of pieces and marks, and a drag moves one: each is drawn anew only when it
+// changes itself, so that the browser paints again no more than the place where it lies.
 export const Piece = memo(function Piece({ d, width }: { d: string; width: number }): ReactNode {
     return (
         <>
@@ -62,6 +65,26 @@ export function Inside(props: {
                     onPointerDown={props.onPress}
                 />
             )}
+        </>
+    )
+}
+
+/** The known length, or the known sheet, as far as it is marked. */
+export function ScaleLines({ length, sheet, perPx }: Pick<Marks, 'length' | 'sheet'> & { perPx: number }): ReactNode {
+    const path = (points: Point[]): string => `M${points.map((p) => `${p.x} ${p.y}`).join('L')}`
+    const corners = `${path(sheet)}${sheet.length === 4 ? 'Z' : ''}`
+    return (
+        <>
+            {sheet.length > 1 && <path d={corners} stroke="#ffffff" strokeWidth={3 * perPx} />}
+            {sheet.length > 1 && (
+                <path
+                    d={corners}
+                    stroke="#1f4aa0"
+                    strokeWidth={1.5 * perPx}
+                    strokeDasharray={`${6 * perPx} ${4 * perPx}`}
+                />
+            )}
+            {length.length === 2 && <path d={path(length)} stroke="#1f4aa0" strokeWidth={2 * perPx} />}
         </>
     )
 }

@@ -124,6 +124,7 @@ final class Pictures
         $this->page->type('Name', 'Sleeping fox, larger');
         $this->page->press('radio', 'Other');
         $this->page->press('button', 'Trace a photo');
+        $this->page->untilSees('Take or choose a photo');
         $this->page->driver->findElement(WebDriverBy::cssSelector('[role=dialog] input[type=file]'))->sendKeys($photo);
         $this->page->untilSees('1. The scale');
         $this->page->type('They are apart', '30 cm');

@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react'
 import { Choice } from '../../controls/Choice'
+import { DOSE_UNITS, isMeasured } from '../../lib/doses'
 import type { DoseSpec, DoseUnit, Supplies } from '../../types/mixing'
 import * as words from '@words/batch'
 
@@ -10,7 +11,7 @@ export function AddDose({ supplies, onAdd }: { supplies: Supplies; onAdd: (dose:
             <Choice
                 label={words.countedIn}
                 value={unit}
-                options={(['drops', 'ml', 'g', 'dips', 'scoops'] as const).map((one) => ({ value: one, label: one }))}
+                options={DOSE_UNITS}
                 onChange={(value) => setUnit(value as DoseUnit)}
             />
             <div className="w-44">
@@ -21,9 +22,7 @@ export function AddDose({ supplies, onAdd }: { supplies: Supplies; onAdd: (dose:
                         { value: '', label: words.choose },
                         ...supplies.colourants.map((one) => ({ value: one.id, label: one.name })),
                     ]}
-                    onChange={(id) =>
-                        id !== '' && onAdd({ colourant: id, [unit]: unit === 'ml' || unit === 'g' ? 0.1 : 1 })
-                    }
+                    onChange={(id) => id !== '' && onAdd({ colourant: id, [unit]: isMeasured(unit) ? 0.1 : 1 })}
                 />
             </div>
         </div>

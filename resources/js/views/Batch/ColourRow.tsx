@@ -4,6 +4,7 @@ import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
 import { Figure } from '../../controls/TraceSheet'
 import { Swatch } from '../../drawings/Swatch'
+import { doseText, isMeasured } from '../../lib/doses'
 import { fieldNumber, joined, trimmed, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { ColourFigures, ColourSpec, Supplies } from '../../types/mixing'
@@ -54,7 +55,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         <Stepper
                             key={one.colourant}
                             name={one.name}
-                            amount={`${trimmed(one.amount, one.unit === 'ml' || one.unit === 'g' ? 2 : 1)} ${one.unit}`}
+                            amount={doseText(one.amount, one.unit, isMeasured(one.unit) ? 2 : 1)}
                             grams={one.g}
                             onLess={() => dose(place, -1)}
                             onMore={() => dose(place, 1)}
@@ -97,12 +98,14 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         className="w-28"
                     />
                     <AddDose supplies={supplies} onAdd={(added) => onChange(withDose(cup, colour, added))} />
+
                     <KeepRecipe
                         name={colour.name}
                         resinMl={colour.resin_ml}
                         colour={colour}
                         onKept={(key) => onChange({ ...withoutDoses(cup), recipe: key })}
                     />
+
                     <Remove label={words.takeAway(colour.name)} onPress={() => onChange(null)} />
                     <p className="w-full text-sm text-soft">
                         {colour.small_cup_ml !== null &&

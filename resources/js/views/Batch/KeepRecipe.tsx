@@ -20,9 +20,11 @@ export function KeepRecipe(props: {
     const keep = async (): Promise<void> => {
         const doses = props.colour.doses.map((one): DoseSpec => ({
             colourant: one.colourant,
-            [one.unit]: (one.amount * 100) / props.resinMl,
+            [one.unit]: one.amount,
         }))
-        const kept = await attempt(() => ask<{ key: string }>('POST', '/shelf/recipes', { name, per_ml: 100, doses }))
+        const kept = await attempt(() =>
+            ask<{ key: string }>('POST', '/shelf/recipes/of-cup', { name, mixed_ml: props.resinMl, doses }),
+        )
         if (kept === null) return
         setOpen(false)
         props.onKept(kept.key)

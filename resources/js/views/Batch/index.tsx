@@ -16,6 +16,7 @@ import { Clock } from './Clock'
 import { Colours } from './Colours'
 import { TheCup } from './TheCup'
 import { useBatch } from './useBatch'
+import { turnsOf } from '../../lib/turns'
 import * as words from '@words/batch'
 
 export interface Props {
@@ -79,14 +80,7 @@ export default function Batch(props: Props): ReactNode {
                 <Head title={words.cup(index + 1, figures.resin)} />
                 <div className="flex flex-wrap items-center justify-between gap-x-6 border-b ruled px-4 py-1.5 sm:px-6">
                     <h1 className="figure text-xl leading-normal">{words.cupOf(index + 1, figures.resin)}</h1>
-                    <p className="min-w-0 truncate text-soft">
-                        {figures.turns
-                            .map(
-                                (turn, place) =>
-                                    `${turn.count > 1 ? `${turn.count} ` : ''}${figures.pieces[place]?.name ?? ''}`,
-                            )
-                            .join(', then ')}
-                    </p>
+                    <p className="min-w-0 truncate text-soft">{words.pouredOn(turnsOf(figures))}</p>
                 </div>
                 <p role="status" className="px-4 font-semibold text-danger sm:px-6">
                     {[...elsewhere.map(([, sentence]) => sentence), ...Object.values(refused)].join(' ')}

@@ -62,7 +62,7 @@ export function InclusionFields(props: {
                                 sentence={sentence('count')}
                             />
                             <Remove
-                                label={words.leaveOut(String(one.name ?? 'this'))}
+                                label={words.leaveOut(String(one.name ?? words.thingAdded))}
                                 onPress={() =>
                                     put(
                                         list.filter((_, at) => at !== index),
@@ -159,7 +159,7 @@ export function InclusionFields(props: {
             {draft.sentences['coat.inclusions'] !== undefined && (
                 <p className="text-sm font-semibold text-danger">{draft.sentences['coat.inclusions']}</p>
             )}
-            <Button onClick={() => put([...list, { name: 'thing', count: 1, size_mm: 5 }], true)}>
+            <Button onClick={() => put([...list, { name: words.thingAdded, count: 1, size_mm: 5 }], true)}>
                 <PlusIcon size={18} /> {words.thing}
             </Button>
         </fieldset>

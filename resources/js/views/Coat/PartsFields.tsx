@@ -9,6 +9,9 @@ import { Remove } from '../../controls/Remove'
 import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
 
+/** What the plan file calls a part that needs no colour. */
+const CLEAR = 'clear'
+
 type Loose = Record<string, unknown>
 
 /** Colours that are laid wet on wet: one coat in parts. */
@@ -69,10 +72,10 @@ export function PartsFields({ draft, parts }: { draft: CoatDraft; parts: PartSpe
                     put(
                         list.length === 0
                             ? [
-                                  { colour: 'clear', share_pct: 50 },
-                                  { colour: '', share_pct: 50 },
-                              ].map((one) => ({ ...one, colour: one.colour || 'colour' }))
-                            : [...list, { colour: 'colour', share_pct: 0.1 }],
+                                  { colour: CLEAR, share_pct: 50 },
+                                  { colour: words.partAdded, share_pct: 50 },
+                              ]
+                            : [...list, { colour: words.partAdded, share_pct: 0.1 }],
                         list.length === 0,
                     )
                 }

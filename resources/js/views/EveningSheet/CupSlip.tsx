@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { Swatch } from '../../drawings/Swatch'
 import { VesselDrawing } from '../../drawings/VesselDrawing'
+import { doseText } from '../../lib/doses'
 import { digits, joined, length, minutesOf, span, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { COAT_KINDS, LAYINGS, TOOLS } from '../../lib/words'
@@ -56,7 +57,9 @@ export function CupSlip({ batch, number }: { batch: BatchFigures; number: number
                 <Below batch={batch} />
                 <p className="text-soft">
                     {words.leftOver(
-                        batch.pieces.map((piece) => words.takesEach(piece.name, joined(volume(piece.each_ml, units)))),
+                        batch.pieces.map((piece) =>
+                            words.takes(piece.name, piece.quantity, joined(volume(piece.each_ml, units))),
+                        ),
                     )}
                 </p>
                 {batch.colours.length > 0 && (
@@ -78,7 +81,7 @@ export function CupSlip({ batch, number }: { batch: BatchFigures; number: number
                                     {colour.doses
                                         .map(
                                             (dose) =>
-                                                `${trimmed(dose.amount, 2)} ${dose.unit} ${dose.name.toLowerCase()} (${digits(dose.g, 2)} g)`,
+                                                `${doseText(dose.amount, dose.unit)} ${dose.name.toLowerCase()} (${digits(dose.g, 2)} g)`,
                                         )
                                         .join(', ')}
                                     {colour.stir_again && words.stirAgainBeforePouring}
@@ -129,14 +132,13 @@ export function Wet({ batch }: { batch: BatchFigures }): ReactNode {
     const laid = batch.pieces.filter((piece) => piece.parts.length > 1)
     return laid.map((piece) => (
         <p key={piece.coat}>
-            {piece.name}:{' '}
-            {piece.parts
-                .map(
+            {words.laidWetOnWet(
+                piece.name,
+                piece.parts.map(
                     (part) =>
                         `${trimmed(part.share_pct, 0)} % ${part.colour}${part.laying === null ? '' : ` (${(LAYINGS.find((one) => one.value === part.laying)?.label ?? part.laying).toLowerCase()})`}`,
-                )
-                .join(', then ')}
-            .
+                ),
+            )}
         </p>
     ))
 }

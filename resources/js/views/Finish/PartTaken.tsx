@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { Switch } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Cup } from '../../drawings/Cup'
-import { digits, volumeMix, weightMix } from '../../lib/format'
+import { digits, volumeMix, weightMix, joined } from '../../lib/format'
 import type { Known, PlannedAndUsed } from '../../types/page'
 import * as words from '@words/finish'
 
@@ -77,7 +77,7 @@ export function PartTaken({
                     )}
                     {said.how !== 'unknown' && (
                         <p className="pb-2 text-soft">
-                            {measured ? 'planned' : words.takenAsPlanned} {plan.text} {plan.unit}
+                            {(measured ? words.planned : words.takenAsPlanned)(joined(plan))}
                         </p>
                     )}
                 </div>

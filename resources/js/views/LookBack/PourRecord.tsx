@@ -119,5 +119,5 @@ function difference(moreMl: number, plannedMl: number, units: Units): string {
     const percent = Math.abs(moreMl / plannedMl) * 100
     if (percent < 1) return texts.theAmountWasAsPlannedWithinAHundredth
     const amount = joined(volume(Math.abs(moreMl), units))
-    return texts.thanPlannedPercent(amount, moreMl > 0 ? 'more' : 'less', trimmed(percent, 0))
+    return (moreMl > 0 ? texts.moreThanPlanned : texts.lessThanPlanned)(amount, trimmed(percent, 0))
 }

@@ -3,8 +3,8 @@ import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
 import { Sheet } from '../../controls/Sheet'
 import { Swatch } from '../../drawings/Swatch'
-import { trimmed } from '../../lib/format'
-import type { DoseSpec, DoseUnit } from '../../types/mixing'
+import { doseText, doseUnitOf } from '../../lib/doses'
+import type { DoseSpec } from '../../types/mixing'
 import { ColourantForm } from './ColourantForm'
 import { RecipeForm } from './RecipeForm'
 import type { Counts, ShelfSupply } from './types'
@@ -92,8 +92,8 @@ function recipeWords(one: ShelfSupply, colourants: ShelfSupply[]): string {
 }
 
 function doseWords(dose: DoseSpec, colourants: ShelfSupply[]): string {
-    const unit = (['ml', 'g', 'drops', 'dips', 'scoops'] as DoseUnit[]).find((one) => dose[one] !== undefined) ?? 'ml'
-    return `${trimmed(dose[unit] ?? 0, 2)} ${unit} ${(colourants.find((one) => one.key === dose.colourant)?.name ?? dose.colourant).toLowerCase()}`
+    const unit = doseUnitOf(dose)
+    return `${doseText(dose[unit] ?? 0, unit)} ${(colourants.find((one) => one.key === dose.colourant)?.name ?? dose.colourant).toLowerCase()}`
 }
 
 /** A colourant's own colour; a recipe shows that of its largest dose, the cup shows the mix. */

@@ -107,9 +107,7 @@ function Need({ resin }: { resin: ShelfResin }): ReactNode {
             {resin.needed_ml > resin.left_ml &&
                 (packs.length === 0
                     ? words.areMissing(joined(volume(resin.needed_ml - resin.left_ml, units)))
-                    : words.buy(
-                          packs.map(([ml, count]) => `${count} × ${joined(volume(Number(ml), units))}`).join(' and '),
-                      ))}
+                    : words.buy(packs.map(([ml, count]) => `${count} × ${joined(volume(Number(ml), units))}`)))}
         </p>
     )
 }

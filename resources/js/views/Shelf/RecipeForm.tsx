@@ -3,13 +3,12 @@ import { Button } from '../../controls/Button'
 import { Choice } from '../../controls/Choice'
 import { Field } from '../../controls/Field'
 import { Remove } from '../../controls/Remove'
+import { DOSE_UNITS, doseUnitOf } from '../../lib/doses'
 import { fieldNumber } from '../../lib/format'
 import type { DoseUnit } from '../../types/mixing'
 import { KeepForm, KeepRow, sendSupply, useKeeping } from './keeping'
 import type { ShelfSupply } from './types'
 import * as words from '@words/shelf'
-
-const UNITS: DoseUnit[] = ['drops', 'ml', 'g', 'dips', 'scoops']
 
 interface Row {
     colourant: string
@@ -28,7 +27,7 @@ export function RecipeForm(props: {
     const [perMl, setPerMl] = useState(fieldNumber(supply?.sheet.per_ml ?? 100))
     const [rows, setRows] = useState<Row[]>(() =>
         (supply?.sheet.doses ?? []).map((dose) => {
-            const unit = UNITS.find((one) => dose[one] !== undefined) ?? 'ml'
+            const unit = doseUnitOf(dose)
             return { colourant: dose.colourant, unit, amount: fieldNumber(dose[unit]) }
         }),
     )
@@ -72,7 +71,7 @@ export function RecipeForm(props: {
                     <Choice
                         label={words.countedIn}
                         value={row.unit}
-                        options={UNITS.map((one) => ({ value: one, label: one }))}
+                        options={DOSE_UNITS}
                         onChange={(unit) => put(at, { unit: unit as DoseUnit })}
                     />
                     <Remove

@@ -84,7 +84,7 @@ export function VesselsTab({ vessels, onPut }: Props): ReactNode {
 /** How many there are, and when the next that is out of use comes back. */
 function howMany(have: unknown, counted: NonNullable<ShelfSupply['counted']>): string {
     const all = typeof have === 'number' ? have : counted.free
-    if (counted.used_once) return counted.free === 1 ? '1 left' : words.soMuchLeft(counted.free)
+    if (counted.used_once) return words.soMuchLeft(counted.free)
     const back = counted.back_h === null ? '' : words.theNextInH(Math.max(1, Math.ceil(counted.back_h)))
     return counted.free === all ? words.ofIt(all) : words.ofFree(counted.free, all, back)
 }

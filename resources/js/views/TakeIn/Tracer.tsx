@@ -1,8 +1,9 @@
-import { useEffect, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react'
 import { Sheet } from '../../controls/Sheet'
-import { Board } from './TracerBoard'
 import { PhotoDrop } from './PhotoDrop'
 import * as words from '@words/takeIn'
+
+const Board = lazy(() => import('./TracerBoard'))
 
 /** An outline that was not typed, as the server made it. */
 export interface MadeOutline {
@@ -50,7 +51,9 @@ export function Tracer({ open, onClose, onUse }: Props): ReactNode {
             {photo === null ? (
                 <PhotoDrop onFile={bring} wrong={wrong} />
             ) : (
-                <Board photo={photo} onOther={() => setPhoto(null)} onUse={onUse} />
+                <Suspense>
+                    <Board photo={photo} onOther={() => setPhoto(null)} onUse={onUse} />
+                </Suspense>
             )}
         </Sheet>
     )

@@ -9,7 +9,7 @@ import * as words from '@words/weigh'
 
 export function Done(props: {
     mixing: MixingState
-    pieces: string
+    turns: string[]
     room: RoomSpec
     stops: Advice[]
     onBack: () => void
@@ -38,7 +38,7 @@ export function Done(props: {
         <section className="max-w-2xl space-y-4">
             <p className="figure text-4xl leading-tight">{words.pourItNow}</p>
             <Setting mixing={mixing} />
-            {props.pieces.includes(', then ') && <p className="text-lg">{words.pourInThisOrder(props.pieces)}</p>}
+            {props.turns.length > 1 && <p className="text-lg">{words.pourInThisOrder(props.turns)}</p>}
             <StartForm
                 url={`/mixings/${mixing.id}/pours`}
                 button={words.toThePour}

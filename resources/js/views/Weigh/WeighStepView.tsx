@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Strip } from '../../controls/AdviceStrip'
-import { Button } from '../../controls/Button'
 import { Digits } from '../../controls/Digits'
 import { PourBar } from '../../drawings/PourBar'
 import { VesselDrawing } from '../../drawings/VesselDrawing'
@@ -10,12 +9,14 @@ import { chime } from '../../lib/sound'
 import type { BatchFigures, MixingState, ScaleReading, WeighStep } from '../../types/mixing'
 import { instruction, targetOf } from './amounts'
 import { ByHand } from './ByHand'
+import { levelOf } from './level'
+import { WeighPresses } from './WeighPresses'
 import * as words from '@words/weigh'
 
 /** What a step came to: off the scale, as somebody wrote it, or about as it was meant. */
 export type Taken = { grams: number } | { written: string; up_to: boolean } | { as_meant: true }
 
-interface Props {
+export interface WeighProps {
     step: WeighStep
     batch: BatchFigures
     mixing: MixingState
@@ -33,7 +34,7 @@ interface Props {
 const NEAR = 0.9
 
 /** One part to its mark: what the scale says against what is wanted, large enough for a metre away. */
-export function WeighStepView(props: Props): ReactNode {
+export function WeighStepView(props: WeighProps): ReactNode {
     const { step, batch, mixing, scale } = props
     const units = useUnits()
     const [zeroed, setZeroed] = useState(false)
@@ -85,7 +86,6 @@ export function WeighStepView(props: Props): ReactNode {
     }
     const left = grams === null ? step.target_g : step.target_g - grams
     const over = left < -(reading?.resolution_g ?? 0.1)
-    const steadyThere = grams !== null && reading?.steady === true && grams > 0.3 * step.target_g
     return (
         <section className="space-y-3">
             <div className="flex flex-wrap items-start justify-between gap-6">
@@ -122,70 +122,28 @@ export function WeighStepView(props: Props): ReactNode {
             </div>
             <PourBar share={(grams ?? 0) / step.target_g} near={NEAR} over={over} />
             <p className="min-h-6 text-soft" data-testid="reading">
-                {reading?.grams === null || reading === null
-                    ? reading === null
-                        ? words.askingTheScale
-                        : words.noReading
-                    : words.theScaleSaysG(digits(reading.grams, 1), reading.steady ? ', steady' : ', settling')}
+                {readOut(reading)}
             </p>
             {reading !== null && reading.fault !== null && <Strip level="caution">{reading.sentence}</Strip>}
             {zeroed && grams !== null && grams < -1 && (
                 <Strip level="caution">{words.itShowsLessThanNothingTheCupWasLifted}</Strip>
             )}
             {props.sentence !== undefined && <p className="font-semibold text-danger">{props.sentence}</p>}
-            <div className="flex flex-wrap gap-3">
-                {zeroed ? (
-                    <Button
-                        look="next"
-                        className="min-h-16 min-w-56 text-xl"
-                        disabled={!steadyThere || props.waiting}
-                        onClick={() => grams !== null && void props.onTaken({ grams })}
-                    >
-                        {reading?.fault !== null && reading !== null
-                            ? words.noReading
-                            : reading?.steady === false
-                              ? words.itIsSettling
-                              : there
-                                ? words.thatIsIt
-                                : words.leaveItAtThat}
-                    </Button>
-                ) : (
-                    <Button
-                        look="next"
-                        className="min-h-16 min-w-56 text-xl"
-                        disabled={reading === null || reading.fault !== null || !reading.steady}
-                        onClick={() => void scale.zero().then(() => setZeroed(true))}
-                    >
-                        {step.kind === 'resin' ? words.colourCupOnZero : first ? words.cupOnZero : words.zero}
-                    </Button>
-                )}
-                {zeroed && (
-                    <Button className="min-h-16" onClick={() => void scale.zero()}>
-                        {words.zeroAgain}
-                    </Button>
-                )}
-                <Button className="min-h-16" onClick={() => props.onByHand(true)}>
-                    {words.typeItInstead}
-                </Button>
-                {canTurn && (
-                    <Button className="min-h-16" onClick={props.onTurned}>
-                        {words.theOtherPartWentInFirst}
-                    </Button>
-                )}
-            </div>
+            <WeighPresses
+                {...props}
+                first={first}
+                there={there}
+                canTurn={canTurn}
+                zeroed={zeroed}
+                grams={grams}
+                onZeroed={() => setZeroed(true)}
+            />
         </section>
     )
 }
 
-/** How high it stands in the vessel: what is in it already and what has just come, between the two lines. */
-function levelOf(step: WeighStep, batch: BatchFigures, mixing: MixingState, grams: number): number {
-    const { lines } = batch
-    if (lines === null) return 0
-    const part = (kinds: string[]): number =>
-        mixing.steps.filter((one) => kinds.includes(one.kind)).reduce((sum, one) => sum + (one.got_g ?? 0), 0) +
-        (kinds.includes(step.kind) ? grams : 0)
-    const a = part(['a', 'more_a']) / batch.a_g
-    const b = part(['b', 'more_b']) / (batch.b_g ?? 1)
-    const [one, other] = batch.first === 'a' ? [a, b] : [b, a]
-    return Math.min(batch.vessel?.height_mm ?? 0, lines.first_mm * one + (lines.both_mm - lines.first_mm) * other)
+function readOut(reading: ScaleReading | null): string {
+    if (reading === null) return words.askingTheScale
+    if (reading.grams === null) return words.noReading
+    return (reading.steady ? words.theScaleSteadyAt : words.theScaleSettlingAt)(digits(reading.grams, 1))
 }

@@ -39,7 +39,7 @@ export function targetOf(step: WeighStep, mixing: MixingState, units: Units): Ta
         return { amount, besides: words.or(joined(inGrams)), upTo: false, fills: false }
     }
     if (mark?.fills != null && mark.fill_ml !== null) {
-        const fills = { text: `${mark.fills}`, unit: mark.fills === 1 ? 'fill' : 'fills' }
+        const fills = { text: `${mark.fills}`, unit: words.fills(mark.fills) }
         return { amount: fills, besides: words.ofEach(joined(volume(mark.fill_ml, units))), upTo: false, fills: true }
     }
     if (mark?.up_to_ml == null) return { amount, besides: null, upTo: false, fills: false }

@@ -18,6 +18,7 @@ import { WeighStepView } from './WeighStepView'
 import { Steps } from './Steps'
 import { Done } from './Done'
 import { Setting } from './Setting'
+import { turnsOf } from '../../lib/turns'
 import * as words from '@words/weigh'
 
 export interface Props {
@@ -55,9 +56,6 @@ export default function Weigh(props: Props): ReactNode {
         return result.status === 'done'
     }
     const stops = props.batch.advice.filter((one) => one.level === 'stop')
-    const pieces = props.batch.turns
-        .map((turn, index) => `${turn.count > 1 ? `${turn.count} ` : ''}${props.batch.pieces[index]?.name ?? ''}`)
-        .join(', then ')
     return (
         <div className="flex flex-1 flex-col">
             <Head title={words.weigh(mixing.title)} />
@@ -110,7 +108,7 @@ export default function Weigh(props: Props): ReactNode {
                     {!gone && mixing.mixed_at !== null && next === null && (
                         <Done
                             mixing={mixing}
-                            pieces={pieces}
+                            turns={turnsOf(props.batch)}
                             room={props.room}
                             stops={stops}
                             onBack={() => void act('undone', { of: mixing.mixed_event }, words.itWasNotMixedYet)}

@@ -111,3 +111,4 @@ export const lessAByWhatClings = (pct: Said) => `${pct} % less A by what clings`
 export const andByTypicalDensities = (pct: Said) => `and ${pct} % by typical densities`
 export const cupOf = (number: Said, resin: Said) => `Cup ${number}, ${resin}`
 export const linesAt = (first: Said, both: Said) => `Lines at ${first} and ${both} from the inside floor.`
+export const pouredOn = (turns: string[]) => turns.join(', then ')

@@ -51,6 +51,7 @@ export const byVolume = 'By volume'
 export const bulkFill = 'Bulk fill'
 export const thingsInIt = 'Things in it'
 export const thing = 'Thing'
+export const thingAdded = 'thing'
 export const count = 'Count'
 export const leaveOut = (name: Said) => `Leave out ${name}`
 export const measured = 'Measured'
@@ -98,6 +99,7 @@ export const laidAsColour = (number: Said) => `Laid as colour ${number}`
 export const asTheCoat = 'As the coat'
 export const leaveOutColour = (number: Said) => `Leave out colour ${number}`
 export const colourOfPart = 'Colour'
+export const partAdded = 'colour'
 export const dewPoint = 'Dew point'
 export const room = 'Room'
 export const humidity = 'Humidity'

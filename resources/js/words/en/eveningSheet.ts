@@ -13,9 +13,11 @@ export const pouredInTurn = (pieces: string[]) => `Then ${pieces.join(', then ')
 export const emptyAfter = (min: Said, potLife: Said | null) =>
     `Empty after ${min}${potLife === null ? '' : `, pot life ${potLife}`}.`
 export const leftOver = (takers: string[]) => `Left over? ${takers.join(', ')}: have spares out.`
-export const takesEach = (name: Said, eachMl: Said) => `${name} takes ${eachMl} each`
+export const takes = (name: Said, count: number, ml: Said) =>
+    count === 1 ? `${name} takes ${ml}` : `${name} takes ${ml} each`
 export const stirAgainBeforePouring = '; stir again before pouring'
 export const stop = 'Stop. '
 export const caution = 'Caution. '
 export const catchAndWipe = (amounts: Said, minutes: Said) =>
     `Catch below ${amounts}. Wipe ${minutes} min after it is mixed.`
+export const laidWetOnWet = (piece: Said, parts: string[]) => `${piece}: ${parts.join(', then ')}.`

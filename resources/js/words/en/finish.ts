@@ -6,7 +6,8 @@ export const asPlanned = 'As planned'
 export const notKnown = 'Not known'
 export const partHowYouKnow = (letter: Said) => `Part ${letter}: how you know`
 export const partUsed = (letter: Said) => `Part ${letter} used`
-export const takenAsPlanned = 'taken as planned:'
+export const planned = (amount: Said) => `planned ${amount}`
+export const takenAsPlanned = (amount: Said) => `taken as planned: ${amount}`
 export const thePour = 'The pour'
 export const writeItDown = 'Write it down'
 export const whatItTook = 'What it took'

@@ -1,3 +1,4 @@
+import type { DoseUnit } from '../../types/mixing'
 import type { Said } from '../said'
 
 export const min = (whole: Said) => `${whole} min`
@@ -85,3 +86,6 @@ export const aRun = 'A run'
 export const aThinSpot = 'A thin spot'
 export const anInsect = 'An insect'
 export const cutOut = 'Cut-out'
+const counted = { drops: 'drop', dips: 'dip', scoops: 'scoop' } as const
+export const doseUnit = (unit: DoseUnit, amount?: number) =>
+    amount === 1 && unit !== 'ml' && unit !== 'g' ? counted[unit] : unit

@@ -20,8 +20,8 @@ export const allDoneInTime = (acts: number) =>
 export const late = (off: Said) => `${off} late`
 export const early = (off: Said) => `${off} early`
 export const theAmountWasAsPlannedWithinAHundredth = 'The amount was as planned, within a hundredth.'
-export const thanPlannedPercent = (amount: Said, rest: Said, percent: Said) =>
-    `${amount} ${rest} than planned, ${percent} %.`
+export const moreThanPlanned = (amount: Said, percent: Said) => `${amount} more than planned, ${percent} %.`
+export const lessThanPlanned = (amount: Said, percent: Said) => `${amount} less than planned, ${percent} %.`
 export const pieces = 'Pieces'
 export const planAnotherPour = 'Plan another pour'
 export const planTheNextCoat = 'Plan the next coat'

@@ -51,7 +51,7 @@ export const takeLotAway = (name: Said) => `Take lot ${name} away`
 export const aLotOfBottles = 'A lot of bottles'
 export const lotNamed = (name: Said) => `Lot ${name}`
 export const areMissing = (neededMl: Said) => ` ${neededMl} are missing.`
-export const buy = (join: Said) => ` Buy ${join}.`
+export const buy = (packs: string[]) => ` Buy ${packs.join(' and ')}.`
 export const numberOnTheBottle = 'Number on the bottle'
 export const openedOn = 'Opened on'
 export const suchAs20260531EmptyNotYet = 'such as 2026-05-31; empty: not yet'
@@ -147,7 +147,7 @@ export const glass = 'Glass'
 export const metal = 'Metal'
 export const toStir = (capacityMl: Said, stirrableMl: Said) => `${capacityMl}, to stir ${stirrableMl}`
 export const measureACup = 'Measure a cup'
-export const soMuchLeft = (free: Said) => `${free} left`
+export const soMuchLeft = (free: number) => `${free} left`
 export const theNextInH = (max: Said) => `, the next in ${max} h`
 export const ofIt = (all: Said) => `${all} of it`
 export const ofFree = (free: Said, all: Said, back: Said) => `${free} of ${all} free${back}`

@@ -38,7 +38,9 @@ export const toGoSlowlyNow = 'to go: slowly now'
 export const toGo = 'to go'
 export const askingTheScale = 'Asking the scale …'
 export const noReading = 'No reading'
-export const theScaleSaysG = (grams: Said, rest: Said) => `The scale says ${grams} g${rest}`
+export const theScaleSteadyAt = (grams: Said) => `The scale says ${grams} g, steady`
+export const theScaleSettlingAt = (grams: Said) => `The scale says ${grams} g, settling`
+export const fills = (count: number) => (count === 1 ? 'fill' : 'fills')
 export const itShowsLessThanNothingTheCupWasLifted =
     'It shows less than nothing: the cup was lifted off. Put it back, or zero the scale with what stands on it.'
 export const itIsSettling = 'It is settling'
@@ -83,7 +85,7 @@ export const pourItNow = 'Pour it now'
 export const toThePour = 'To the pour'
 export const notMixedYet = 'Not mixed yet'
 export const theStudioCannotBeReachedWhatIsWeighed = 'The studio cannot be reached. What is weighed so far is kept.'
-export const pourInThisOrder = (pieces: Said) => `Pour in this order: ${pieces}.`
+export const pourInThisOrder = (pieces: string[]) => `Pour in this order: ${pieces.join(', then ')}.`
 export const itHasStoodFor = (time: Said) => `It has stood for ${time}`
 export const theRatioIsOffBy = (off: Said, takes: Said) =>
     `The ratio is off by ${off} %, and this resin takes up to ${takes} %.`
