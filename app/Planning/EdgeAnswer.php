@@ -9,6 +9,7 @@ use OpenGlaze\Core\Edge\FilmFrame;
 use OpenGlaze\Core\Edge\FilmStrip;
 use OpenGlaze\Core\Keeping\WayKind;
 use OpenGlaze\Core\Keeping\WayToKeep;
+use OpenGlaze\Core\Plan\PieceEdge;
 
 /** How a film that is flooded over an edge looks over time: what the section draws. */
 final class EdgeAnswer
@@ -24,6 +25,7 @@ final class EdgeAnswer
 
         return [
             'radius_mm' => $result->case->piece->edge->radiusMm->value,
+            'most_radius_mm' => PieceEdge::MOST_RADIUS_MM,
             'reach_mm' => $edge->face->reachMm,
             'coated_m' => $result->case->coatedEdgeM(),
             'asked_mm' => $result->case->askedMm(),

@@ -43,6 +43,6 @@ final class Namesakes
     /** What a piece is called where others of its name may stand beside it. */
     public static function told(Piece $piece, bool $hasNamesake): string
     {
-        return $hasNamesake ? "{$piece->name()} no. {$piece->id}" : $piece->name();
+        return $hasNamesake ? "{$piece->name()} ({$piece->id})" : $piece->name();
     }
 }

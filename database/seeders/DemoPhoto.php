@@ -14,6 +14,10 @@ final class DemoPhoto
 
     private const HEIGHT = 640;
 
+    private const KEPT_WIDTH = 640;
+
+    private const RINGS = 20;
+
     private const SKIES = [[24, 40, 74], [52, 34, 66], [20, 62, 70], [70, 44, 30], [30, 30, 46]];
 
     public static function jpeg(PieceEntry $piece, int $seed): string
@@ -25,9 +29,10 @@ final class DemoPhoto
         $round = $piece->text('outline.shape') === 'circle';
         self::sky($image, $round, self::SKIES[$seed % count(self::SKIES)]);
         self::light($image, $round);
-        imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);
+        // a camera's edges are soft
+        $soft = imagescale($image, self::KEPT_WIDTH) ?: $image;
         ob_start();
-        imagejpeg($image, null, 82);
+        imagejpeg($soft, null, 82);
 
         return (string) ob_get_clean();
     }
@@ -42,10 +47,10 @@ final class DemoPhoto
     /** @param  array{int, int, int}  $sky */
     private static function sky(GdImage $image, bool $round, array $sky): void
     {
-        for ($ring = 0; $ring < 60; $ring++) {
-            $light = $ring / 60;
+        for ($ring = 0; $ring < self::RINGS; $ring++) {
+            $light = $ring / self::RINGS;
             $colour = self::colour($image, ...array_map(static fn (int $part): int => min(255, (int) ($part + 90 * $light)), $sky));
-            $inset = $ring * 4;
+            $inset = intdiv($ring * 240, self::RINGS);
             $round
                 ? imagefilledellipse($image, 450, 320, 540 - $inset, 540 - $inset, $colour)
                 : imagefilledrectangle($image, 130 + $inset, 110 + intdiv($inset, 2), 770 - $inset, 530 - intdiv($inset, 2), $colour);

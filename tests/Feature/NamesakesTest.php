@@ -33,7 +33,7 @@ final class NamesakesTest extends TestCase
 
             return Pour::query()->latest('rowid')->firstOrFail()->title;
         };
-        self::assertSame("Autumn sky no. {$one->id}", $title($one));
+        self::assertSame("Autumn sky ({$one->id})", $title($one));
         $other->delete();
         Pour::query()->delete();
         self::assertSame('Autumn sky', $title($one), 'what was taken away is no namesake');
@@ -45,7 +45,7 @@ final class NamesakesTest extends TestCase
         $keys = Coat::query()->orderBy('id')->pluck('key')->all();
         $answer = $this->postJson('/plans/1/evening/propose', ['coats' => $keys])->assertOk();
         $named = collect($answer->json('answer.batches'))->flatMap(fn (array $batch): array => array_column($batch['pieces'], 'name'))->unique()->sort()->values()->all();
-        self::assertSame(["Autumn sky no. {$one->id}", "Autumn sky no. {$other->id}"], $named);
+        self::assertSame(["Autumn sky ({$one->id})", "Autumn sky ({$other->id})"], $named);
         self::assertSame(['Autumn sky', 'Autumn sky'], array_column($this->get('/plans/1/file')->json('pieces'), 'name'));
     }
 

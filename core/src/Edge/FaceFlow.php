@@ -36,6 +36,9 @@ final class FaceFlow
 
     private const GAMMA = 2 - M_SQRT2;
 
+    /** What one more of Newton's steps would change is its square. */
+    private const CLOSE = 1e-6;
+
     private const MOST_NEWTON = 25;
 
     private const MOST_STEPS = 20_000;
@@ -166,6 +169,7 @@ final class FaceFlow
     private function solve(array $known, float $length, array $guess): array
     {
         $cells = count($known);
+        [$widths, $conductances] = [$this->widths, $this->conductances];
         $thickness = $guess;
         for ($round = 0; $round < self::MOST_NEWTON; $round++) {
             // the matrix has three diagonals: forward
@@ -175,8 +179,8 @@ final class FaceFlow
             for ($cell = 0; $cell < $cells; $cell++) {
                 $h = $thickness[$cell];
                 $cube = $h * $h * $h;
-                $share = $length / $this->widths[$cell];
-                $conductance = $this->conductances[$cell];
+                $share = $length / $widths[$cell];
+                $conductance = $conductances[$cell];
                 $next = $cell + 1 < $cells ? $thickness[$cell + 1] : 1.0;
                 $nextCube = $next * $next * $next;
                 $flowOut = $conductance * ($cube * $h - $nextCube * $next) / 4;
@@ -200,7 +204,7 @@ final class FaceFlow
                 $thickness[$cell] = max(0.5, $thickness[$cell] + $change);
                 $most = max($most, abs($change) / $thickness[$cell]);
             }
-            if ($most < 1e-12) {
+            if ($most < self::CLOSE) {
                 break;
             }
         }

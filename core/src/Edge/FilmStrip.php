@@ -12,7 +12,7 @@ final readonly class FilmStrip
     /** Coarser than what is told in figures: nobody sees a hundredth of a line. */
     private const CELLS = 22;
 
-    private const STEP = 0.5;
+    private const STEP = 1.0;
 
     /** Thinner than this share of its middle counts as thin. */
     private const THIN_SHARE = 0.9;

@@ -9,6 +9,9 @@ use OpenGlaze\Core\Quantity\Sourced;
 /** The side of a piece. */
 final readonly class PieceEdge
 {
+    /** The largest round of a corner that is computed with, mm. */
+    public const MOST_RADIUS_MM = 20.0;
+
     public function __construct(
         /** 0 for what has none */
         public Sourced $depthMm,

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Plan\PieceEdge;
 use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\Studio;
@@ -35,7 +36,7 @@ final class Assumptions
                 $all[] = new Assumption('soak', 'pieces', $at, 'soak_ml_m2', $piece->face->soakMlPerM2->value, true, 0.5, 0, 10_000);
             }
             if ($pieces[$at]->value('edge_radius_mm') === null && $piece->coatedEdgeMm() > 0) {
-                $all[] = new Assumption('edge_radius', 'pieces', $at, 'edge_radius_mm', $piece->edge->radiusMm->value, true, 0.5, 0, 20);
+                $all[] = new Assumption('edge_radius', 'pieces', $at, 'edge_radius_mm', $piece->edge->radiusMm->value, true, 0.5, 0, PieceEdge::MOST_RADIUS_MM);
             }
         }
         $coats = $document->coats();

@@ -50,7 +50,7 @@ final class PieceReader
                 $this->edgeDepth($node),
                 $this->coatedEdges($node, $outline),
                 $turn,
-                $node->numberOr('edge_radius_mm', $kind->edgeRadiusMm($turn), 0, 20, 'mm'),
+                $node->numberOr('edge_radius_mm', $kind->edgeRadiusMm($turn), 0, PieceEdge::MOST_RADIUS_MM, 'mm'),
             ),
             new PieceFace(
                 $surface,

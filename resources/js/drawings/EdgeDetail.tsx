@@ -3,13 +3,12 @@ import * as words from '@words/drawings'
 
 export const PX_MM = 9
 
-export const MOST_RADIUS_MM = 20
-
 /** The edge in true proportions: its round, the film that it keeps, and the round to take hold of. */
 export function EdgeDetail(props: {
     x: number
     y: number
     radiusMm: number
+    mostRadiusMm: number
     keepsMm: number
     sideMm: number
     say: (mm: number) => string
@@ -44,12 +43,12 @@ export function EdgeDetail(props: {
             PageUp: radiusMm + 2.5,
             PageDown: radiusMm - 2.5,
             Home: 0,
-            End: MOST_RADIUS_MM,
+            End: props.mostRadiusMm,
         }
         const mm = to[event.key]
         if (mm === undefined) return
         event.preventDefault()
-        props.onLetGo(Math.min(MOST_RADIUS_MM, Math.max(0, mm)))
+        props.onLetGo(Math.min(props.mostRadiusMm, Math.max(0, mm)))
     }
     const inset = r * (1 - Math.SQRT1_2)
     return (
@@ -85,7 +84,7 @@ export function EdgeDetail(props: {
                 tabIndex={0}
                 aria-label={words.radiusOfTheEdge}
                 aria-valuemin={0}
-                aria-valuemax={MOST_RADIUS_MM}
+                aria-valuemax={props.mostRadiusMm}
                 aria-valuenow={radiusMm}
                 aria-valuetext={words.itKeeps(props.say(radiusMm), props.say(keepsMm))}
                 onPointerDown={(event) => {

@@ -62,6 +62,7 @@ export function Section(props: SectionProps): ReactNode {
                         x={rim + 8}
                         y={GROUND - 26}
                         radiusMm={openFilm.radiusMm}
+                        mostRadiusMm={openFilm.mostRadiusMm}
                         keepsMm={openFilm.keepsMm}
                         sideMm={openFilm.now.edge_film_mm}
                         say={props.say}

@@ -40,6 +40,7 @@ export interface SectionProps {
         laidMm: number
         laidLabel: string
         radiusMm: number
+        mostRadiusMm: number
         keepsMm: number
         onRadius: (mm: number, letGo: boolean) => void
     } | null

@@ -80,6 +80,7 @@ export interface CoatInForce extends RoomInForce {
 /** A film that is flooded over an edge, from the pour until it has set. */
 export interface EdgeFilm {
     radius_mm: number
+    most_radius_mm: number
     /** Covered face for each mm of coated edge. */
     reach_mm: number
     /** Coated edge of all pieces. */

@@ -31,8 +31,7 @@ final class Studio
         }
         touch($this->folder.'/studio.sqlite');
         $this->port = $port ?? self::freePort();
-        $this->artisan('migrate', '--force');
-        $this->artisan('db:seed', '--force', '--class='.$this->seeder);
+        $this->artisan('migrate', '--force', '--seed', '--seeder='.$this->seeder);
     }
 
     /** @return non-empty-string */

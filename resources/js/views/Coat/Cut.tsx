@@ -86,6 +86,7 @@ export function Cut({ draft, answer, coatId, ...props }: Props): ReactNode {
                               laidMm: answer.coat.edge.laid_mm,
                               laidLabel: words.laid(sayFine(answer.coat.edge.laid_mm)),
                               radiusMm: running.radius_mm,
+                              mostRadiusMm: running.most_radius_mm,
                               keepsMm: answer.coat.edge.keeps_mm,
                               onRadius: (mm, letGo) =>
                                   (letGo ? draft.keep : draft.change)({
