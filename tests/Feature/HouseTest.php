@@ -24,7 +24,7 @@ final class HouseTest extends TestCase
             ['Amount', 'Journal', 'Reading'],
             ['Coating'],
             ['Batch', 'Run', 'Steps'],
-            ['Judging', 'Stock', 'Weighing'],
+            ['Judging', 'Round', 'Stock', 'Weighing'],
             ['Answer', 'Trace'],
             ['Keeping', 'Range'],
         ],

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Round;
+
+/** An act with the moment at which the hands come to it, min on the clock of the evening. */
+final readonly class LaidAct
+{
+    private const ROUNDING_MIN = 1e-6;
+
+    public function __construct(
+        public RoundAct $act,
+        public float $beginMin,
+    ) {
+    }
+
+    public function endMin(): float
+    {
+        return $this->beginMin + $this->act->lastsMin;
+    }
+
+    /** How much after its last moment, min; 0 where it is in time. */
+    public function lateMin(): float
+    {
+        $late = $this->beginMin - $this->act->latestMin();
+
+        return $late > self::ROUNDING_MIN ? $late : 0.0;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Round;
+
+use OpenGlaze\Core\Run\Gloves;
+
+/**
+ * The acts of many films, laid for one pair of hands so that hands and flame change as seldom as the tolerances allow.
+ *
+ * The act that is due first leads. What wants the same hands and can be done in one go with it joins, unless something
+ * would come late by that. Held beside the same acts by the clock alone, and taken only where it is no worse.
+ */
+final readonly class Rounds
+{
+    /**
+     * @param  list<Round>  $rounds
+     * @param  list<RoundAct>  $lost  nobody comes to them before they make no sense any more
+     */
+    private function __construct(
+        public array $rounds,
+        public array $lost,
+    ) {
+    }
+
+    /**
+     * @param  list<RoundAct>  $acts  in any order
+     * @param  float  $fromMin  now, on the clock of the evening
+     * @param  Gloves  $gloves  what the hands are like now
+     */
+    public static function lay(array $acts, float $fromMin, Gloves $gloves): self
+    {
+        usort($acts, static fn (RoundAct $a, RoundAct $b): int => $a->place() <=> $b->place());
+        $together = self::laid($acts, $fromMin, $gloves, static fn (array $left, float $at, Gloves $hands): array => Group::ledByTheFirst($left, $at, $hands)->acts);
+        $byClock = self::laid($acts, $fromMin, $gloves, static fn (array $left): array => [$left[0]]);
+
+        return $together->worth() <= $byClock->worth() ? $together : $byClock;
+    }
+
+    /** @return list<LaidAct> in the order of the hands */
+    public function acts(): array
+    {
+        return array_merge(...array_map(static fn (Round $round): array => $round->acts, $this->rounds));
+    }
+
+    /** @return list<LaidAct> those that the hands come to past their last moment */
+    public function late(): array
+    {
+        return array_values(array_filter($this->acts(), static fn (LaidAct $act): bool => $act->lateMin() > 0));
+    }
+
+    /** How often hands change. */
+    public function changes(): int
+    {
+        return count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes));
+    }
+
+    /** How many pairs to put on, one over the other: one comes off before each clean round that follows a sticky one. */
+    public function pairsToLayer(): int
+    {
+        return 1 + count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes && $round->gloves === Gloves::Clean));
+    }
+
+    /** @return array{int, int, float, int} what is lost, how many are late and by how much, how often hands change: less is better */
+    private function worth(): array
+    {
+        $late = array_map(static fn (LaidAct $act): float => $act->lateMin(), $this->late());
+
+        return [count($this->lost), count($late), round(array_sum($late), 3), $this->changes()];
+    }
+
+    /**
+     * @param  list<RoundAct>  $left  by their times
+     * @param  callable(non-empty-list<RoundAct>, float, Gloves): non-empty-list<RoundAct>  $next  what is done next in one go, of what is left
+     */
+    private static function laid(array $left, float $atMin, Gloves $gloves, callable $next): self
+    {
+        $rounds = $lost = [];
+        while ($left !== []) {
+            $group = new Group($next($left, $atMin, $gloves), $atMin, $gloves);
+            $left = array_values(array_filter($left, static fn (RoundAct $act): bool => ! in_array($act, $group->acts, true)));
+            array_push($lost, ...$group->lost());
+            $laid = $group->laid();
+            if ($laid === []) {
+                continue;
+            }
+            $last = end($rounds);
+            if ($last !== false && ! $group->changes()) {
+                array_pop($rounds);
+                $rounds[] = new Round($last->gloves->after($group->gloves), $last->changes, [...$last->acts, ...$laid]);
+            } else {
+                $rounds[] = new Round($group->gloves, $group->changes(), $laid);
+            }
+            [$atMin, $gloves] = [$laid[count($laid) - 1]->endMin(), $gloves->after($group->gloves)];
+        }
+
+        return new self($rounds, $lost);
+    }
+}

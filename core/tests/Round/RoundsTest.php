@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Tests\Round;
+
+use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Round\LaidAct;
+use OpenGlaze\Core\Round\Round;
+use OpenGlaze\Core\Round\RoundAct;
+use OpenGlaze\Core\Round\Rounds;
+use OpenGlaze\Core\Run\ActKind;
+use OpenGlaze\Core\Run\Gloves;
+use OpenGlaze\Core\Tests\Support\Draws;
+use PHPUnit\Framework\TestCase;
+
+final class RoundsTest extends TestCase
+{
+    public function test_acts_of_two_pieces_are_done_together_and_hands_change_once(): void
+    {
+        $rounds = Rounds::lay([
+            self::act('autumn', ActKind::Wipe, 10), self::act('autumn', ActKind::Pass, 12),
+            self::act('winter', ActKind::Wipe, 12), self::act('winter', ActKind::Pass, 14),
+        ], 5, Gloves::Sticky);
+        self::assertSame([['wipe', 'wipe'], ['pass', 'pass']], self::kinds($rounds));
+        self::assertSame([1, 0, 2], [$rounds->changes(), count($rounds->late()), $rounds->pairsToLayer()]);
+    }
+
+    public function test_what_is_far_apart_is_not_drawn_together(): void
+    {
+        $rounds = Rounds::lay([self::act('autumn', ActKind::Wipe, 10), self::act('winter', ActKind::Wipe, 40)], 0, Gloves::Sticky);
+        [$first, $second] = $rounds->acts();
+        self::assertSame([10.0, 40.0], [$first->beginMin, $second->beginMin]);
+    }
+
+    public function test_one_act_alone_is_done_at_its_time_and_at_once_when_that_is_past(): void
+    {
+        self::assertSame([20.0, 27.0], [
+            Rounds::lay([self::act('autumn', ActKind::Look, 20)], 3, Gloves::Clean)->acts()[0]->beginMin,
+            Rounds::lay([self::act('autumn', ActKind::Look, 20)], 27, Gloves::Clean)->acts()[0]->beginMin,
+        ]);
+    }
+
+    public function test_a_cover_never_goes_on_before_what_its_film_still_wants(): void
+    {
+        $rounds = Rounds::lay([
+            self::act('winter', ActKind::Look, 27), self::act('autumn', ActKind::Wipe, 29), self::act('autumn', ActKind::Cover, 29),
+        ], 20, Gloves::Clean);
+        self::assertSame(['look', 'wipe', 'cover'], array_merge(...self::kinds($rounds)));
+    }
+
+    public function test_what_cannot_be_reached_before_the_film_has_closed_is_told(): void
+    {
+        $passes = array_map(static fn (int $piece): RoundAct => self::act("piece-$piece", ActKind::Pass, 10, lasts: 4.0, until: 15.0), range(1, 5));
+        $rounds = Rounds::lay($passes, 8, Gloves::Clean);
+        self::assertSame(['piece-3', 'piece-4', 'piece-5'], array_map(static fn (RoundAct $act): string => $act->film, $rounds->lost));
+        self::assertCount(2, $rounds->acts());
+    }
+
+    public function test_breath_goes_with_any_hands(): void
+    {
+        $rounds = Rounds::lay([
+            self::act('pendants', ActKind::Pass, 9, tool: HeatTool::Breath), self::act('autumn', ActKind::Wipe, 10), self::act('pendants-2', ActKind::Pass, 11, tool: HeatTool::Breath),
+        ], 5, Gloves::Sticky);
+        self::assertSame([0, 1], [$rounds->changes(), $rounds->pairsToLayer()]);
+    }
+
+    /** Any evening: from one piece to twelve, poured one after the other, with what hands are like after the pouring. */
+    public function test_laws_of_random_evenings(): void
+    {
+        mt_srand(20261126);
+        $saved = 0;
+        for ($evening = 0; $evening < Draws::of(150); $evening++) {
+            $acts = self::evening();
+            $from = (float) mt_rand(0, 20);
+            $rounds = Rounds::lay($acts, $from, Gloves::Sticky);
+            $laid = $rounds->acts();
+            $names = static fn (RoundAct $act): string => "$act->film $act->act";
+            $found = [...array_map(static fn (LaidAct $one): string => $names($one->act), $laid), ...array_map($names, $rounds->lost)];
+            self::assertEqualsCanonicalizing(array_map($names, $acts), $found, 'each once');
+            self::assertHandsAreTrue($rounds, $from);
+            foreach ($laid as $one) {
+                self::assertTrue($one->act->untilMin === null || $one->beginMin <= $one->act->untilMin + 1e-9, 'nothing but wipes and covers after closing');
+            }
+            self::assertFilmsKeepTheirOrder($laid);
+            $byClock = self::changesByTheClock($acts);
+            self::assertLessThanOrEqual($byClock, $rounds->late() === [] && $rounds->lost === [] ? $rounds->changes() : 0);
+            $saved += $byClock - $rounds->changes();
+        }
+        self::assertGreaterThan(0, $saved, 'no evening had hands to save');
+    }
+
+    private static function assertHandsAreTrue(Rounds $rounds, float $from): void
+    {
+        [$at, $hands] = [$from, Gloves::Sticky];
+        foreach ($rounds->rounds as $round) {
+            self::assertSame($round->changes, ! $hands->suit($round->gloves));
+            $at += $round->changes ? Gloves::CHANGE_MIN : 0.0;
+            foreach ($round->acts as $one) {
+                self::assertTrue($round->gloves->suit($one->act->gloves()), 'no flame with sticky hands');
+                self::assertGreaterThanOrEqual($at - 1e-9, $one->beginMin, 'one after the other');
+                $at = $one->endMin();
+            }
+            $hands = $hands->after($round->gloves);
+        }
+    }
+
+    /** @param  list<LaidAct>  $laid */
+    private static function assertFilmsKeepTheirOrder(array $laid): void
+    {
+        $due = [];
+        foreach ($laid as $one) {
+            self::assertGreaterThanOrEqual($due[$one->act->film] ?? -INF, $one->act->dueMin);
+            $due[$one->act->film] = $one->act->dueMin;
+        }
+    }
+
+    /** @param  list<RoundAct>  $acts */
+    private static function changesByTheClock(array $acts): int
+    {
+        usort($acts, static fn (RoundAct $a, RoundAct $b): int => $a->place() <=> $b->place());
+        [$hands, $changes] = [Gloves::Sticky, 0];
+        foreach ($acts as $act) {
+            $changes += $hands->suit($act->gloves()) ? 0 : 1;
+            $hands = $hands->after($act->gloves());
+        }
+
+        return $changes;
+    }
+
+    /** @return list<RoundAct> */
+    private static function evening(): array
+    {
+        $acts = [];
+        $pieces = mt_rand(1, 12);
+        for ($piece = 0; $piece < $pieces; $piece++) {
+            $poured = 3.0 * $piece + mt_rand(0, 20) / 10;
+            $tool = [HeatTool::Flame, HeatTool::Flame, HeatTool::HeatGun, HeatTool::Breath][mt_rand(0, 3)];
+            $closes = $poured + mt_rand(300, 600) / 10;
+            foreach ([5.0, 13.0] as $pass) {
+                $acts[] = self::act("piece-$piece", ActKind::Pass, $poured + $pass, $tool, mt_rand(3, 40) / 60, $closes);
+            }
+            foreach (mt_rand(0, 1) === 1 ? [10.0, 20.0, 30.0, 52.0] : [] as $wipe) {
+                $acts[] = self::act("piece-$piece", ActKind::Wipe, $poured + $wipe, $tool, mt_rand(20, 60) / 60);
+            }
+            $acts[] = self::act("piece-$piece", ActKind::Look, $poured + mt_rand(22, 35), $tool, 0.3, $closes);
+            $acts[] = self::act("piece-$piece", ActKind::Cover, $poured + 55, $tool, 0.3);
+        }
+
+        return $acts;
+    }
+
+    private static function act(string $film, ActKind $kind, float $due, HeatTool $tool = HeatTool::Flame, float $lasts = 0.5, ?float $until = null): RoundAct
+    {
+        return new RoundAct($film, sprintf('%s-%.3f', $kind->value, $due), $kind, $tool, $due, $until, $lasts);
+    }
+
+    /** @return list<list<string>> the acts of each round */
+    private static function kinds(Rounds $rounds): array
+    {
+        return array_map(static fn (Round $round): array => array_map(static fn (LaidAct $one): string => $one->act->kind->value, $round->acts), $rounds->rounds);
+    }
+}
