@@ -12,6 +12,7 @@ use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PourController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StackController;
 use App\Http\Controllers\StudioController;
@@ -80,6 +81,9 @@ Route::post('/mixings/{mixing}/pours', [MixingController::class, 'pour']);
 Route::get('/scale', [MixingController::class, 'scale']);
 Route::post('/scale/zero', [MixingController::class, 'zero']);
 Route::post('/scale/hand', [MixingController::class, 'hand']);
+
+Route::get('/run', [RunController::class, 'show'])->name('run');
+Route::get('/run/state', [RunController::class, 'state']);
 
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);

@@ -7,6 +7,7 @@ namespace App\Planning;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Answer\ResultDocument;
+use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Cure\PhaseSpan;
@@ -42,9 +43,11 @@ final class CoatAnswer
                 'until_min' => $act->untilMin,
                 'title' => $say->say($act->title),
                 'how' => $say->say($act->how),
+                'lasts_min' => $act->lastsMin,
             ], Acts::of($result)),
             'stir' => $say->say(HowTo::stir($case->resin)),
             'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
+            'laying_min' => Hands::layingMin($case) * $case->piece->quantity,
             'dew_point_c' => DewPoint::celsius($case->airC(), $case->studio->room->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->asked->edge->filmMm->value,

@@ -16,10 +16,16 @@ final class OnTheBench
     /** @return list<array<string, mixed>> as pages count them down, the last that began first */
     public static function films(CarbonImmutable $now): array
     {
+        return array_map(static fn (Pour $pour): array => PourState::of($pour, $now), self::pours($now));
+    }
+
+    /** @return list<Pour> the last that began first */
+    public static function pours(CarbonImmutable $now): array
+    {
         $pours = Pour::query()->onTheBench($now)->latest('started_at')->get();
         $later = self::later($pours);
 
-        return array_values($pours->reject(fn (Pour $pour): bool => self::isCoatedOver($pour, $later))->map(fn (Pour $pour): array => PourState::of($pour, $now))->all());
+        return array_values($pours->reject(fn (Pour $pour): bool => self::isCoatedOver($pour, $later))->all());
     }
 
     /**

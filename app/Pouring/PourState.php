@@ -8,6 +8,7 @@ use App\Journal\Moment;
 use App\Models\Pour;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\HowItWent;
 
@@ -77,6 +78,8 @@ final class PourState
             'kind' => $act->text('kind'),
             'title' => $act->text('title'),
             'how' => $act->text('how'),
+            'lasts_min' => self::lastsMin($act),
+            'gloves' => self::kind($act)->gloves(HeatTool::tryFrom(self::tool($pour)) ?? HeatTool::None)->value,
             'due_min' => $dueMin,
             'due_at' => $at($dueMin),
             'until_at' => $at($untilMin),
@@ -85,7 +88,7 @@ final class PourState
             'skipped_because' => $because,
             'event' => $mark->text('event'),
             'went' => $zero === null ? HowItWent::Open->value : HowItWent::of(
-                ActKind::tryFrom($act->text('kind') ?? '') ?? ActKind::Look,
+                self::kind($act),
                 $dueMin,
                 $untilMin,
                 $doneAt === null ? null : ($doneAt - $zero) / 60_000,
@@ -93,6 +96,17 @@ final class PourState
                 ((int) Moment::ms($now) - $zero) / 60_000,
             )->value,
         ];
+    }
+
+    public static function kind(Entry $act): ActKind
+    {
+        return ActKind::tryFrom($act->text('kind') ?? '') ?? ActKind::Look;
+    }
+
+    /** How long the hands are at it, min; what was planned before that was worked out is taken for a short one. */
+    public static function lastsMin(Entry $act): float
+    {
+        return $act->number('lasts_min') ?? 0.5;
     }
 
     public static function tool(Pour $pour): string

@@ -18,11 +18,14 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
+use Tests\Support\MixesCups;
 use Tests\TestCase;
 
 /** A batch from the first gram to the running clocks. */
 final class MixingTest extends TestCase
 {
+    use MixesCups;
+
     protected string $studio = DatabaseSeeder::class;
 
     public function test_a_batch_is_weighed_stirred_coloured_and_poured(): void
@@ -393,15 +396,6 @@ final class MixingTest extends TestCase
         $this->postJson('/plans/1/batches/batch-99/mixings')->assertStatus(422);
     }
 
-    /** @param  list<string>  $coats */
-    private function begin(array $coats, string $batch): Mixing
-    {
-        $this->putJson('/plans/1/evening', ['batches' => $this->postJson('/plans/1/evening/propose', ['coats' => $coats])->json('batches')])->assertOk();
-        $this->postJson("/plans/1/batches/$batch/mixings")->assertRedirect();
-
-        return Mixing::query()->latest('rowid')->firstOrFail();
-    }
-
     /**
      * @param  array<string, mixed>  $measure
      * @param  array<string, mixed>  $fields
@@ -414,17 +408,5 @@ final class MixingTest extends TestCase
         $this->postJson("/plans/1/batches/{$batch['id']}/mixings")->assertRedirect();
 
         return Mixing::query()->latest('rowid')->firstOrFail();
-    }
-
-    /** @return array<string, mixed> the state after the next step came to a share of its mark */
-    private function weighNext(Mixing $mixing, float $share): array
-    {
-        $state = $this->get("/mixings/{$mixing->id}")->assertOk()->viewData('page')['props']['mixing'];
-        if ($state['next'] === null) {
-            return $state;
-        }
-        $step = collect($state['steps'])->firstWhere('id', $state['next']);
-
-        return $this->press($mixing->id, 'weighed', ['step' => $step['id'], 'grams' => $share * $step['target_g']]);
     }
 }

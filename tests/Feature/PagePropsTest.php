@@ -39,7 +39,7 @@ final class PagePropsTest extends TestCase
     /** @return iterable<string, array{callable(): list<string>}> */
     public static function addresses(): iterable
     {
-        yield 'now, pieces, the shelf, the studio' => [static fn (): array => ['/', '/pieces', '/pieces?find=sky&plan=1', '/pieces/new', '/shelf', '/shelf?tab=vessels', '/studio']];
+        yield 'now, pieces, the shelf, the studio' => [static fn (): array => ['/', '/run', '/pieces', '/pieces?find=sky&plan=1', '/pieces/new', '/shelf', '/shelf?tab=vessels', '/studio']];
         yield 'every piece' => [static fn (): array => Piece::query()->get()->flatMap(fn (Piece $piece): array => ["/pieces/{$piece->id}", "/pieces/{$piece->id}/history", ...$piece->spec->has('outline') ? ["/pieces/{$piece->id}/template"] : []])->all()];
         yield 'every coat' => [static fn (): array => Coat::query()->get()->flatMap(fn (Coat $coat): array => ["/coats/{$coat->id}", "/coats/{$coat->id}/mix"])->all()];
         yield 'every pour' => [static fn (): array => Pour::query()->get()->flatMap(fn (Pour $pour): array => ["/pours/{$pour->id}", "/pours/{$pour->id}/finish"])->all()];

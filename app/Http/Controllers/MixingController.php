@@ -73,7 +73,7 @@ final readonly class MixingController
         $body = SentJson::of($request);
         $started = $pours->start($mixing, Typed::room($request, $body), Typed::reason($body), $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
 
-        return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('now')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
+        return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('run')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
     }
 
     public function scale(Request $request, Scale $scale): JsonResponse

@@ -70,6 +70,12 @@ final readonly class KeptCoat extends Entry
         return $this->text('pour') ?? '';
     }
 
+    /** How long it takes to lay and spread it on all its pieces, min; null where nobody worked it out. */
+    public function layingMin(): ?float
+    {
+        return $this->number('laying_min');
+    }
+
     /** The room that it was computed in. */
     public function room(): Entry
     {

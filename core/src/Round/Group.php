@@ -38,18 +38,57 @@ final readonly class Group
      */
     public static function ledByTheFirst(array $left, float $atMin, Gloves $hands): self
     {
-        $group = new self([$left[0]], $atMin, $hands);
-        $waits = [];
-        foreach (array_slice($left, 1) as $act) {
+        return self::ledBy(0, $left, $atMin, $hands);
+    }
+
+    /**
+     * The same, but what the hands can do as they are comes before what is due first, where nothing comes late by that.
+     *
+     * @param  non-empty-list<RoundAct>  $left  by their times
+     */
+    public static function keepingHands(array $left, float $atMin, Gloves $hands): self
+    {
+        $first = self::ledBy(0, $left, $atMin, $hands);
+        if (! $first->changes()) {
+            return $first;
+        }
+        foreach ($left as $at => $act) {
+            if ($act->earliestMin() > $left[0]->latestMin()) {
+                break;
+            }
+            if (! $hands->suit($act->gloves()) || ! (new self([$act], $atMin, $hands))->keepsFilmsInOrder($left, $act)) {
+                continue;
+            }
+            $other = self::ledBy($at, $left, $atMin, $hands);
+            if (self::late($other->inTurn()) + $other->lateAfter($left) <= self::late($first->inTurn()) + $first->lateAfter($left) + 1e-9) {
+                return $other;
+            }
+        }
+
+        return $first;
+    }
+
+    /**
+     * The act that is due first, alone.
+     *
+     * @param  non-empty-list<RoundAct>  $left  by their times
+     */
+    public static function byTheClock(array $left, float $atMin, Gloves $hands): self
+    {
+        return new self([$left[0]], $atMin, $hands);
+    }
+
+    /** @param  non-empty-list<RoundAct>  $left  by their times */
+    private static function ledBy(int $from, array $left, float $atMin, Gloves $hands): self
+    {
+        $group = new self([$left[$from]], $atMin, $hands);
+        foreach (array_slice($left, $from + 1) as $act) {
             if ($act->earliestMin() > $group->acts[0]->latestMin() && $act->earliestMin() > $group->readyMin) {
                 break;
             }
-            $isFirstOfItsFilm = ! isset($waits[$act->film]);
             $with = new self([...$group->acts, $act], $atMin, $hands);
-            if ($isFirstOfItsFilm && $group->goesWith($act) && $with->comesInTime($group, $act) && $with->leavesTimeFor($left, $group)) {
+            if ($with->keepsFilmsInOrder($left, $act) && $group->goesWith($act) && $with->comesInTime($group, $act) && $with->leavesTimeFor($left, $group)) {
                 $group = $with;
-            } else {
-                $waits[$act->film] = true;
             }
         }
 
@@ -75,6 +114,25 @@ final readonly class Group
             static fn (LaidAct $act): RoundAct => $act->act,
             array_filter($this->inTurn(), static fn (LaidAct $act): bool => ! $act->act->canBeginAt($act->beginMin)),
         ));
+    }
+
+    /**
+     * Whether nothing is done before what must come before it: pours in their order, of one film and kind each in its turn, and its cover last.
+     *
+     * @param  list<RoundAct>  $left  by their times
+     */
+    private function keepsFilmsInOrder(array $left, RoundAct $added): bool
+    {
+        foreach ($left as $act) {
+            if ($act === $added) {
+                return true;
+            }
+            if ($act->comesBefore($added) && ! in_array($act, $this->acts, true)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether the same hands do it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Round;
 
+use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
 
 /** What is done over the pieces with one pair of hands, one after the other. */
@@ -16,6 +17,12 @@ final readonly class Round
         public bool $changes,
         public array $acts,
     ) {
+    }
+
+    /** Whether heat is brought in it. */
+    public function isHeat(): bool
+    {
+        return array_filter($this->acts, static fn (LaidAct $one): bool => $one->act->kind === ActKind::Pass) !== [];
     }
 
     public function beginMin(): float

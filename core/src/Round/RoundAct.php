@@ -11,10 +11,6 @@ use OpenGlaze\Core\Run\Gloves;
 /** One act of one film on the clock of the evening, min. */
 final readonly class RoundAct
 {
-    private const LOOK_S = 20.0;
-
-    private const COVER_S = 20.0;
-
     /** @param  float|null  $untilMin  after which it makes no sense any more; null where that never comes */
     public function __construct(
         public string $film,
@@ -28,31 +24,21 @@ final readonly class RoundAct
     ) {
     }
 
-    /** How long a wipe takes goes by the edge; looks and covers take as long as the way round a bench. Source: an estimate. */
-    public static function lasts(ActKind $kind, float $passSeconds, float $coatedEdgeM): float
-    {
-        return match ($kind) {
-            ActKind::Pass => $passSeconds,
-            ActKind::Wipe => max(self::LOOK_S, 15.0 * $coatedEdgeM),
-            ActKind::Look => self::LOOK_S,
-            ActKind::Cover => self::COVER_S,
-        } / 60;
-    }
-
     /** @return array{float, bool, string, string} what it is sorted by: of what is due at once, a cover comes last */
     public function place(): array
     {
         return [$this->dueMin, $this->kind === ActKind::Cover, $this->film, $this->act];
     }
 
+    /** Whether that must wait for it, where it is due earlier: pours come in their order, of one film each kind in its turn, and its cover last. */
+    public function comesBefore(self $other): bool
+    {
+        return $this->film === $other->film ? $this->kind === $other->kind || $other->kind === ActKind::Cover : $this->kind === ActKind::Pour && $other->kind === ActKind::Pour;
+    }
+
     public function gloves(): Gloves
     {
         return $this->kind->gloves($this->tool);
-    }
-
-    public function isFlame(): bool
-    {
-        return $this->kind === ActKind::Pass && $this->tool === HeatTool::Flame;
     }
 
     /** The first moment at which it is in time. */

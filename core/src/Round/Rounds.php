@@ -9,8 +9,9 @@ use OpenGlaze\Core\Run\Gloves;
 /**
  * The acts of many films, laid for one pair of hands so that hands and flame change as seldom as the tolerances allow.
  *
- * The act that is due first leads. What wants the same hands and can be done in one go with it joins, unless something
- * would come late by that. Held beside the same acts by the clock alone, and taken only where it is no worse.
+ * The act that is due first leads, or one that the hands can do as they are. What wants the same hands and can be done
+ * in one go with it joins, unless something would come late by that. Of three such layings, one of them by the clock
+ * alone, the one is taken with fewest lost, then fewest late, then fewest changes of hands.
  */
 final readonly class Rounds
 {
@@ -32,10 +33,13 @@ final readonly class Rounds
     public static function lay(array $acts, float $fromMin, Gloves $gloves): self
     {
         usort($acts, static fn (RoundAct $a, RoundAct $b): int => $a->place() <=> $b->place());
-        $together = self::laid($acts, $fromMin, $gloves, static fn (array $left, float $at, Gloves $hands): array => Group::ledByTheFirst($left, $at, $hands)->acts);
-        $byClock = self::laid($acts, $fromMin, $gloves, static fn (array $left): array => [$left[0]]);
+        $best = null;
+        foreach ([Group::keepingHands(...), Group::ledByTheFirst(...), Group::byTheClock(...)] as $next) {
+            $rounds = self::laid($acts, $fromMin, $gloves, $next);
+            $best = $best === null || $rounds->worth() < $best->worth() ? $rounds : $best;
+        }
 
-        return $together->worth() <= $byClock->worth() ? $together : $byClock;
+        return $best;
     }
 
     /** @return list<LaidAct> in the order of the hands */
@@ -56,10 +60,10 @@ final readonly class Rounds
         return count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes));
     }
 
-    /** How many pairs to put on, one over the other: one comes off before each clean round that follows a sticky one. */
+    /** How many pairs to put on, one over the other: one comes off before each heat that follows sticky work. */
     public function pairsToLayer(): int
     {
-        return 1 + count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes && $round->gloves === Gloves::Clean));
+        return 1 + count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes && $round->isHeat()));
     }
 
     /** @return array{int, int, float, int} what is lost, how many are late and by how much, how often hands change: less is better */
@@ -72,13 +76,13 @@ final readonly class Rounds
 
     /**
      * @param  list<RoundAct>  $left  by their times
-     * @param  callable(non-empty-list<RoundAct>, float, Gloves): non-empty-list<RoundAct>  $next  what is done next in one go, of what is left
+     * @param  callable(non-empty-list<RoundAct>, float, Gloves): Group  $next  what is done next in one go, of what is left
      */
     private static function laid(array $left, float $atMin, Gloves $gloves, callable $next): self
     {
         $rounds = $lost = [];
         while ($left !== []) {
-            $group = new Group($next($left, $atMin, $gloves), $atMin, $gloves);
+            $group = $next($left, $atMin, $gloves);
             $left = array_values(array_filter($left, static fn (RoundAct $act): bool => ! in_array($act, $group->acts, true)));
             array_push($lost, ...$group->lost());
             $laid = $group->laid();

@@ -15,6 +15,8 @@ final readonly class Act
         public float $dueMin,
         public Message $title,
         public Message $how,
+        /** how long the hands are at it */
+        public float $lastsMin,
         /** after which it makes no sense any more; null where that never comes or is not known */
         public ?float $untilMin = null,
     ) {
@@ -27,14 +29,14 @@ final readonly class Act
      * @param  list<float>  $times  min after the pour
      * @return list<self>
      */
-    public static function numbered(string $id, ActKind $kind, array $times, Message $how, float $untilMin): array
+    public static function numbered(string $id, ActKind $kind, array $times, Message $how, float $lastsMin, float $untilMin): array
     {
         $acts = [];
         foreach ($times as $index => $min) {
             $title = count($times) > 1
                 ? Message::of("acts.$id.numbered", number: $index + 1, of: count($times))
                 : Message::of("acts.$id.title");
-            $acts[] = new self($id.'-'.($index + 1), $kind, $min, $title, $how, $untilMin);
+            $acts[] = new self($id.'-'.($index + 1), $kind, $min, $title, $how, $lastsMin, $untilMin);
         }
 
         return $acts;

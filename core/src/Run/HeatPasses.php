@@ -15,6 +15,11 @@ final class HeatPasses implements ActRule
     {
         $torch = $result->film->torch;
 
-        return $torch->tool === HeatTool::None ? [] : Act::numbered('pass', ActKind::Pass, $torch->passesMin, Message::named('acts.heat', $torch->tool), $torch->closesMin);
+        if ($torch->tool === HeatTool::None) {
+            return [];
+        }
+        $seconds = HeatPass::seconds($torch->tool, $result->case->volume->coveredMm2 / 100, $result->case->piece->quantity);
+
+        return Act::numbered('pass', ActKind::Pass, $torch->passesMin, Message::named('acts.heat', $torch->tool), $seconds / 60, $torch->closesMin);
     }
 }

@@ -26,6 +26,15 @@ final class RoundsTest extends TestCase
         self::assertSame([1, 0, 2], [$rounds->changes(), count($rounds->late()), $rounds->pairsToLayer()]);
     }
 
+    public function test_clean_hands_pass_first_where_the_wipe_can_wait(): void
+    {
+        $rounds = Rounds::lay([
+            self::act('autumn', ActKind::Wipe, 10), self::act('autumn', ActKind::Pass, 13), self::act('autumn', ActKind::Wipe, 20),
+        ], 9, Gloves::Clean);
+        self::assertSame([['pass'], ['wipe', 'wipe']], self::kinds($rounds));
+        self::assertSame([1, 1, []], [$rounds->changes(), $rounds->pairsToLayer(), $rounds->late()]);
+    }
+
     public function test_what_is_far_apart_is_not_drawn_together(): void
     {
         $rounds = Rounds::lay([self::act('autumn', ActKind::Wipe, 10), self::act('winter', ActKind::Wipe, 40)], 0, Gloves::Sticky);
@@ -108,10 +117,15 @@ final class RoundsTest extends TestCase
     /** @param  list<LaidAct>  $laid */
     private static function assertFilmsKeepTheirOrder(array $laid): void
     {
-        $due = [];
+        $due = $covered = [];
         foreach ($laid as $one) {
-            self::assertGreaterThanOrEqual($due[$one->act->film] ?? -INF, $one->act->dueMin);
-            $due[$one->act->film] = $one->act->dueMin;
+            $kind = $one->act->film.$one->act->kind->value;
+            self::assertGreaterThanOrEqual($due[$kind] ?? -INF, $one->act->dueMin);
+            self::assertArrayNotHasKey($one->act->film, $covered, 'nothing under the cover');
+            $due[$kind] = $one->act->dueMin;
+            if ($one->act->kind === ActKind::Cover) {
+                $covered[$one->act->film] = true;
+            }
         }
     }
 

@@ -53,22 +53,25 @@ function lastMeasured(): number {
     }
 }
 
-function ticking(every: number) {
-    return (changed: () => void): (() => void) => {
-        const timer = setInterval(changed, every)
-        document.addEventListener('visibilitychange', changed)
-        return () => {
-            clearInterval(timer)
-            document.removeEventListener('visibilitychange', changed)
-        }
+/** Once a second, as the studio's second begins. */
+function everySecond(changed: () => void): () => void {
+    let timer = 0
+    const tick = (): void => {
+        clearTimeout(timer)
+        timer = window.setTimeout(tick, 1000 - (serverNow() % 1000) + 5)
+        changed()
+    }
+    tick()
+    document.addEventListener('visibilitychange', tick)
+    return () => {
+        clearTimeout(timer)
+        document.removeEventListener('visibilitychange', tick)
     }
 }
 
-const everyQuarter = ticking(250)
-
 /** The server's time, in whole seconds, going on by itself. */
 export function useServerNow(): number {
-    return useSyncExternalStore(everyQuarter, () => Math.floor(serverNow() / 1000) * 1000)
+    return useSyncExternalStore(everySecond, () => Math.floor(serverNow() / 1000) * 1000)
 }
 
 /** Keeps the screen awake while the page is in view. */

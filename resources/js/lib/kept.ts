@@ -1,5 +1,5 @@
-/** Now, a running pour, a cup. */
-const KEPT = /^\/($|pours\/[^/]+$|mixings\/[^/]+$)/
+/** Now, the run, a running pour, a cup. */
+const KEPT = /^\/($|run$|pours\/[^/]+$|mixings\/[^/]+$)/
 
 /** Whether a page is kept in the device, to be shown without a network. */
 export function isKept(url: string): boolean {

@@ -15,6 +15,12 @@ export function wanted(pour: PourState, now: number): Wanted {
     return { kind: 'waiting', phase, next }
 }
 
+/** The name of what has just fallen due, or of what the film has become; null while neither is. */
+export function fallsDue(want: Wanted): string | null {
+    if (want.kind === 'act') return want.dueIn <= 0 ? want.act.id : null
+    return want.kind === 'waiting' ? want.phase : null
+}
+
 /** What became of an act: one that nobody did in its time was missed. */
 export function becameOf(act: PourActState, now: number): 'done' | 'skipped' | 'missed' | 'open' {
     if (act.done_at !== null) return 'done'

@@ -1,3 +1,5 @@
+import { useEffect, useRef } from 'react'
+
 let context: AudioContext | null = null
 
 /** Browsers let a page sound only after somebody has touched it. */
@@ -24,4 +26,34 @@ export function chime(): void {
         tone.start(start + delay)
         tone.stop(start + delay + 0.55)
     }
+}
+
+/**
+ * Sounds once when something falls due, and shakes a device that can.
+ *
+ * @param due its name; null while nothing is due
+ * @param spoken what is said aloud besides; null for nothing
+ */
+export function useBell(due: string | null, loud: boolean, spoken: string | null = null): void {
+    const before = useRef(due)
+    useEffect(() => {
+        if (due !== before.current && due !== null && loud) {
+            chime()
+            navigator.vibrate?.(300)
+            if (spoken !== null) say(spoken)
+        }
+        before.current = due
+    }, [due, loud, spoken])
+}
+
+/** Says something by a voice of the device itself; silent where there is none. */
+function say(text: string): void {
+    if (!('speechSynthesis' in window)) return
+    const voice = speechSynthesis
+        .getVoices()
+        .find((one) => one.localService && one.lang.startsWith(document.documentElement.lang))
+    if (voice === undefined) return
+    const words = new SpeechSynthesisUtterance(text)
+    words.voice = voice
+    speechSynthesis.speak(words)
 }

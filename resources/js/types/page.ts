@@ -51,12 +51,18 @@ export interface CoatRow {
 
 export type HowItWent = 'in_time' | 'early' | 'late' | 'skipped' | 'missed' | 'open'
 
+/** What hands an act wants. */
+export type Gloves = 'sticky' | 'clean' | 'either'
+
 export interface PourActState {
     /** Its name in the schedule: "pass-1". */
     id: string
     kind: ActKind
     title: string
     how: string
+    /** How long the hands are at it. */
+    lasts_min: number
+    gloves: Gloves
     due_min: number
     /** Null before the film is poured. */
     due_at: number | null
@@ -179,4 +185,22 @@ export interface SharedProps {
     said: string | null
     undo: string | null
     [key: string]: unknown
+}
+
+/** A film of the run; with what is poured where it is not on the piece yet. */
+export interface RunFilm extends PourState {
+    to_pour: { ml: number | null; count: number | null; how: string; laying_min: number } | null
+}
+
+/** All that is on the bench as one run. */
+export interface RunState {
+    now: number
+    /** In the order in which they were begun. */
+    films: RunFilm[]
+    cups: CupOnBench[]
+    rounds: { gloves: Gloves; changes: boolean; acts: { film: string; act: string; begin_at: number }[] }[]
+    /** Of gloves to put on, one over the other. */
+    pairs: number
+    /** What one pair of hands does not come to in time. */
+    warnings: string[]
 }

@@ -9,6 +9,7 @@ import type { Props as MixSheetProps } from '../../../resources/js/views/MixShee
 import type { Props as NowProps } from '../../../resources/js/views/Now'
 import type { Props as PiecesProps } from '../../../resources/js/views/Pieces'
 import type { Props as PourProps } from '../../../resources/js/views/Pour'
+import type { Props as RunProps } from '../../../resources/js/views/Run'
 import type { Props as ShelfProps } from '../../../resources/js/views/Shelf'
 import type { Props as StudioProps } from '../../../resources/js/views/Studio'
 import type { Props as TakeInProps } from '../../../resources/js/views/TakeIn'
@@ -26,6 +27,7 @@ export interface Pages {
     Now: NowProps
     Pieces: PiecesProps
     Pour: PourProps
+    Run: RunProps
     Shelf: ShelfProps
     Studio: StudioProps
     TakeIn: TakeInProps

@@ -101,5 +101,5 @@ export function useOnBench<T extends { id: string; now: number }>(
 function deviceName(): string {
     const touch = matchMedia('(pointer: coarse)').matches
     const small = Math.min(screen.width, screen.height) < 600
-    return touch ? (small ? 'a phone' : 'a tablet') : 'a computer'
+    return touch ? (small ? words.aPhone : words.aTablet) : words.aComputer
 }

@@ -84,7 +84,7 @@ export function ColourRow({ colour, number, cup, seen, ground, supplies, sentenc
                         onChange={(value) => onChange({ ...cup, small_cups: value })}
                         sentence={sentences[`${at}small_cups`]}
                         inputMode="numeric"
-                        placeholder="none"
+                        placeholder={words.noSmallCups}
                         className="w-28"
                     />
                     <Field

@@ -65,7 +65,12 @@ export function StackBar({ pieceId, currentId, stack, whole, phases, templates, 
                                     </span>
                                 )}
                                 {layer.stop && (
-                                    <ProhibitIcon size={16} weight="fill" className="text-danger" aria-label="stop" />
+                                    <ProhibitIcon
+                                        size={16}
+                                        weight="fill"
+                                        className="text-danger"
+                                        aria-label={words.stop}
+                                    />
                                 )}
                             </span>
                             <span className="text-sm whitespace-nowrap text-soft">

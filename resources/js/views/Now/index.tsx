@@ -47,9 +47,16 @@ export default function Now({ waiting, pieces, bottles, ...first }: Props): Reac
                     <h1 className="figure mt-1 text-4xl leading-tight">{headline(sorted, cups, now)}</h1>
                     {cutOff && <p className="mt-1">{words.noAnswerFromTheStudioThisIsWhatItSaid}</p>}
                 </div>
-                <LinkButton href="/pieces/new" look={empty && bottles > 0 ? 'next' : 'plain'} className="min-w-44">
-                    {words.takeInAPiece}
-                </LinkButton>
+                <div className="flex flex-wrap gap-3">
+                    <LinkButton href="/pieces/new" look={empty && bottles > 0 ? 'next' : 'plain'} className="min-w-44">
+                        {words.takeInAPiece}
+                    </LinkButton>
+                    {!empty && (
+                        <LinkButton href="/run" look="next" className="min-w-44">
+                            {words.atTheBench}
+                        </LinkButton>
+                    )}
+                </div>
             </div>
             {empty ? (
                 <Invitation pieces={pieces} bottles={bottles} />

@@ -37,9 +37,11 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
             className={`flex items-baseline gap-3 py-1.5 text-lg ${current ? 'font-bold' : ''}`}
         >
             <span className="w-6 shrink-0 self-center">
-                {became === 'done' && <CheckIcon size={20} weight="bold" aria-label="done" />}
-                {became === 'skipped' && <MinusIcon size={20} weight="bold" aria-label="skipped" />}
-                {became === 'missed' && <XIcon size={20} weight="bold" className="text-danger" aria-label="missed" />}
+                {became === 'done' && <CheckIcon size={20} weight="bold" aria-label={words.actDone} />}
+                {became === 'skipped' && <MinusIcon size={20} weight="bold" aria-label={words.actSkipped} />}
+                {became === 'missed' && (
+                    <XIcon size={20} weight="bold" className="text-danger" aria-label={words.actMissed} />
+                )}
             </span>
             <span className={`flex-1 ${became === 'open' ? '' : 'text-soft'}`}>{act.title}</span>
             <span className="text-right text-soft">

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { Digits } from '../../controls/Digits'
+import { BigTime } from '../../controls/BigTime'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { countdown, joined, moment, span, volume, volumeMix, weightMix } from '../../lib/format'
@@ -57,7 +57,7 @@ export function Wants({
                             want.dueIn > 0
                                 ? countdown(want.dueIn)
                                 : want.dueIn > -60_000
-                                  ? 'now'
+                                  ? words.dueNow
                                   : words.ago(span(-want.dueIn / 60_000))
                         }
                         late={want.dueIn <= 0}
@@ -116,17 +116,5 @@ function InTheCup({ planned }: { planned: PlannedAndUsed }): ReactNode {
         <span data-testid="in-the-cup">
             {KNOWN[inCup.known]}: A {joined(mix.a)}, B {joined(mix.b)}
         </span>
-    )
-}
-
-function BigTime({ text, late, testId }: { text: string; late: boolean; testId: string }): ReactNode {
-    return (
-        <p
-            data-testid={testId}
-            role="timer"
-            className={`figure my-2 ${text.length > 7 ? 'text-[min(3.4rem,14vw)] sm:text-[min(5.5rem,14vw)]' : 'text-[min(6.2rem,26vw)] sm:text-[min(9rem,26vw)]'} ${late ? 'text-danger' : ''}`}
-        >
-            <Digits text={text} />
-        </p>
     )
 }

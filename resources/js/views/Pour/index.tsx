@@ -1,19 +1,21 @@
 import { Head, Link, router } from '@inertiajs/react'
-import { ArrowUUpLeftIcon, CheckIcon, SpeakerHighIcon, SpeakerSlashIcon } from '@phosphor-icons/react'
-import { useRef, useState, type ReactNode } from 'react'
+import { CheckIcon } from '@phosphor-icons/react'
+import { useState, type ReactNode } from 'react'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
+import { BenchBar } from '../../controls/BenchBar'
+import { SkipReasons } from '../../controls/SkipReasons'
+import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { moment } from '../../lib/format'
 import { withFilmPress } from '../../lib/journal/film'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
-import { wanted } from '../../lib/pour'
-import { allowSound, chime } from '../../lib/sound'
+import { fallsDue, wanted } from '../../lib/pour'
+import { useNext } from '../../lib/next'
+import { allowSound, useBell } from '../../lib/sound'
 import type { PlannedAndUsed, PouredFrom, PourState } from '../../types/page'
 import { ActList } from './ActList'
-import { useChime, useNextKeys } from './hands'
 import { SaySeen } from './SaySeen'
 import { SeenList } from './SeenList'
-import { SkipReasons } from './SkipReasons'
 import { TheRest } from './TheRest'
 import { Wants } from './Wants'
 import * as words from '@words/pour'
@@ -25,9 +27,6 @@ export interface Props {
     cup: PouredFrom | null
 }
 
-/** A glove that trembles, or a pedal, presses twice: within this time it counts once. */
-const TREMBLE_MS = 700
-
 /** The pour: for gloves and a metre away. One thing at a time, one large press for it. */
 export default function Pour({ pour: first, planned, cautions, cup }: Props): ReactNode {
     const { state: pour, cutOff, press } = useOnBench(first, `/pours/${first.id}/state`, withFilmPress)
@@ -37,18 +36,15 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
     const want = wanted(pour, now)
     const [loud, setLoud] = useState(false)
     const [skipping, setSkipping] = useState(false)
-    useChime(want, loud)
+    useBell(fallsDue(want), loud)
 
     const lastMarked = pour.acts.filter((act) => act.event !== null).at(-1)
     const expected = waiting.some((one) => one.subject === pour.id && one.kind === 'poured')
-    const pressedAt = useRef(-TREMBLE_MS)
-    const next = (): void => {
-        if (performance.now() - pressedAt.current < TREMBLE_MS) return
-        pressedAt.current = performance.now()
+    const pressNext = useNext(() => {
         if (want.kind === 'pouring') void press('poured', {}, words.theEndOfThePouring(pour.title))
         if (want.kind === 'act') void press('act_done', { act: want.act.id }, `${want.act.title}, ${pour.title}`)
         if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
-    }
+    })
     const undo = lastMarked?.event ?? pour.poured_event
     const back =
         undo === null
@@ -62,7 +58,6 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                   )
               }
     const takeBack = (of: string): void => void press('undone', { of }, words.takingBackWhatWasSeen(pour.title))
-    useNextKeys(next)
 
     return (
         <div
@@ -76,19 +71,7 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
             <div className="flex min-w-0 flex-col px-4 pt-3 sm:px-6 lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start">
                 <div className="flex items-center gap-3">
                     <h1 className="min-w-0 flex-1 truncate text-lg">{pour.title}</h1>
-                    <button
-                        type="button"
-                        aria-pressed={loud}
-                        aria-label={words.sound}
-                        className="grid size-16 place-items-center rounded border border-line bg-sheet"
-                        onClick={() => {
-                            allowSound()
-                            setLoud(!loud)
-                            if (!loud) setTimeout(chime, 50)
-                        }}
-                    >
-                        {loud ? <SpeakerHighIcon size={30} weight="fill" /> : <SpeakerSlashIcon size={30} />}
-                    </button>
+                    <SoundSwitch loud={loud} onLoud={setLoud} />
                 </div>
                 <div aria-live="polite" className="min-h-0">
                     {cutOff && waiting.length === 0 && (
@@ -139,7 +122,34 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                 )}
             </div>
 
-            <div className="sticky bottom-0 border-t ruled bg-bench">
+            <BenchBar
+                onBack={back}
+                skipping={want.kind === 'act' ? skipping : null}
+                onSkipping={setSkipping}
+                onNext={pressNext}
+                next={
+                    <>
+                        {want.kind === 'pouring' && words.itIsAllOnThePiece}
+                        {want.kind === 'act' && (
+                            <>
+                                <CheckIcon size={34} weight="bold" /> {words.done}
+                            </>
+                        )}
+                        {want.kind === 'waiting' &&
+                            (pour.written_at === null ? words.finishWhatItTook : words.whatItTook)}
+                    </>
+                }
+                beside={
+                    want.kind === 'act' && (
+                        <Link
+                            href={`/pours/${pour.id}/finish`}
+                            className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"
+                        >
+                            {words.finishNow}
+                        </Link>
+                    )
+                }
+            >
                 {skipping && want.kind === 'act' && (
                     <SkipReasons
                         act={want.act}
@@ -149,51 +159,7 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                         }}
                     />
                 )}
-                <div className="flex flex-wrap items-stretch gap-3 px-4 py-3 sm:px-6">
-                    <button
-                        type="button"
-                        disabled={back === null}
-                        aria-label={words.takeTheLastPressBack}
-                        className="grid min-h-20 w-20 shrink-0 place-items-center rounded border border-line bg-sheet disabled:opacity-40"
-                        onClick={() => back?.()}
-                    >
-                        <ArrowUUpLeftIcon size={34} />
-                    </button>
-                    {want.kind === 'act' && (
-                        <button
-                            type="button"
-                            aria-expanded={skipping}
-                            className="grid min-h-20 shrink-0 place-items-center rounded border border-line bg-sheet px-4 text-lg"
-                            onClick={() => setSkipping(!skipping)}
-                        >
-                            {words.skip}
-                        </button>
-                    )}
-                    <button
-                        type="button"
-                        data-testid="next"
-                        className="flex min-h-20 flex-1 items-center justify-center gap-3 rounded bg-act px-4 text-2xl font-bold text-act-ink"
-                        onClick={next}
-                    >
-                        {want.kind === 'pouring' && words.itIsAllOnThePiece}
-                        {want.kind === 'act' && (
-                            <>
-                                <CheckIcon size={34} weight="bold" /> {words.done}
-                            </>
-                        )}
-                        {want.kind === 'waiting' &&
-                            (pour.written_at === null ? words.finishWhatItTook : words.whatItTook)}
-                    </button>
-                    {want.kind === 'act' && (
-                        <Link
-                            href={`/pours/${pour.id}/finish`}
-                            className="hidden min-h-20 place-items-center rounded border border-line bg-sheet px-4 text-center sm:grid"
-                        >
-                            {words.finishNow}
-                        </Link>
-                    )}
-                </div>
-            </div>
+            </BenchBar>
         </div>
     )
 }

@@ -72,7 +72,7 @@ export function ColoursTab({ kind, entries, colourants, counts, onPut }: Props):
 
 function colourantWords(one: ShelfSupply): string {
     const { form, finish, watery } = one.sheet
-    const burns = { yes: 'flammable', no: null, unknown: words.mayBeFlammableNoFlame }[one.flammable ?? 'unknown']
+    const burns = { yes: words.flammable, no: null, unknown: words.mayBeFlammableNoFlame }[one.flammable ?? 'unknown']
     return [
         form,
         finish === 'translucent' || finish === 'metallic' ? finish : null,

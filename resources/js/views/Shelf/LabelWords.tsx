@@ -46,10 +46,17 @@ export function LabelWords({ words, onChange }: Props): ReactNode {
                 <span className="font-normal text-soft">{texts.drySetCureWhichStageDoesItMean}</span>
             </legend>
             <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2">
-                <Field label={texts.theWord} value={word} onChange={setWord} placeholder="dry" className="w-28" />
-                <Field label="after" value={hours} onChange={setHours} unit="h" inputMode="decimal" className="w-24" />
+                <Field label={texts.theWord} value={word} onChange={setWord} placeholder={texts.dry} className="w-28" />
+                <Field
+                    label={texts.after}
+                    value={hours}
+                    onChange={setHours}
+                    unit="h"
+                    inputMode="decimal"
+                    className="w-24"
+                />
                 <div className="w-64">
-                    <Choice label="means" value={stage} options={STAGES} onChange={setStage} />
+                    <Choice label={texts.means} value={stage} options={STAGES} onChange={setStage} />
                 </div>
                 <Button onClick={add} disabled={word.trim() === '' || hours.trim() === ''}>
                     {texts.takeItIn}

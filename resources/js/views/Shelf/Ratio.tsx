@@ -39,7 +39,7 @@ export function Ratio({ typed, sentences, put }: Props): ReactNode {
                 large
             />
             <Field
-                label="to B"
+                label={texts.toB}
                 value={typed['ratio.b'] ?? ''}
                 onChange={(value) => put('ratio.b', value)}
                 sentence={sentences['ratio.b']}

@@ -37,7 +37,7 @@ export function Details(props: {
                         label={label}
                         unit={units === 'metric' ? 'mm' : 'in'}
                         value={typed.depths?.[field] ?? fieldLength(saved[field], units)}
-                        placeholder="none"
+                        placeholder={words.noDepth}
                         onChange={(value) => change({ depths: { ...typed.depths, [field]: value } })}
                         onDone={leave(field)}
                         sentence={sentence(field)}

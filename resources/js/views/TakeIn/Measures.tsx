@@ -68,7 +68,7 @@ export function OtherMeasures(props: MeasureProps): ReactNode {
                     label={words.areaOfOneIfYouKnowIt}
                     unit={units === 'metric' ? 'cm²' : 'in²'}
                     value={typed.face ?? (measure.area_cm2 === undefined ? '' : area(measure.area_cm2, units).text)}
-                    placeholder="for its film"
+                    placeholder={words.forItsFilm}
                     onChange={(face) => change({ face })}
                     onDone={leave('measure.area_cm2')}
                     sentence={sentence('measure.area_cm2')}

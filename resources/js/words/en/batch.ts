@@ -112,3 +112,4 @@ export const andByTypicalDensities = (pct: Said) => `and ${pct} % by typical den
 export const cupOf = (number: Said, resin: Said) => `Cup ${number}, ${resin}`
 export const linesAt = (first: Said, both: Said) => `Lines at ${first} and ${both} from the inside floor.`
 export const pouredOn = (turns: string[]) => turns.join(', then ')
+export const noSmallCups = 'none'

@@ -205,3 +205,4 @@ export const wholeStack = (thickness: Said, ofTarget: Said, grams: Said) =>
 export const ofTarget = (thickness: Said) => ` of ${thickness}`
 export const skipped = (reason: Said) => `Skipped: ${reason}`
 export const onSurface = (surface: Said, size: Said) => `On ${surface}, ${size}`
+export const stop = 'stop'

@@ -89,3 +89,6 @@ export const cutOut = 'Cut-out'
 const counted = { drops: 'drop', dips: 'dip', scoops: 'scoop' } as const
 export const doseUnit = (unit: DoseUnit, amount?: number) =>
     amount === 1 && unit !== 'ml' && unit !== 'g' ? counted[unit] : unit
+export const aPhone = 'a phone'
+export const aTablet = 'a tablet'
+export const aComputer = 'a computer'

@@ -45,3 +45,4 @@ export const cupOf = (title: Said) => `Cup of ${title}`
 export const mixedAgo = (time: Said) => `Mixed ${time} ago`
 export const toPhase = (phase: Said) => `to ${phase}`
 export const numberAndSize = (number: Said, size: Said) => `no. ${number}, ${size}`
+export const atTheBench = 'At the bench'

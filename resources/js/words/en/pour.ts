@@ -65,3 +65,7 @@ export const runOffATrayBelowIt = (amount: Said) => `${amount} run off: a tray b
 export const phaseAt = (phase: Said, at: Said) => `${phase} at ${at}`
 export const pouredAtKeptHere = (at: Said) =>
     `Poured at ${at}, kept here. These times are as they were expected; the studio works them out when it answers.`
+export const actDone = 'done'
+export const actSkipped = 'skipped'
+export const actMissed = 'missed'
+export const dueNow = 'now'

@@ -119,3 +119,5 @@ export const pressASideToCoatItOrLeaveItBare = 'Press a side to coat it or leave
 export const pressRoundTheHole = 'Press round the hole. Drag a point to nudge it, press the line to put one in between.'
 export const pressRoundThePiece =
     'Press round the piece. Drag a point to nudge it, press the line to put one in between.'
+export const forItsFilm = 'for its film'
+export const noDepth = 'none'

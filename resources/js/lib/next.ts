@@ -1,23 +1,23 @@
 import { useEffect, useRef } from 'react'
-import type { Wanted } from '../../lib/pour'
-import { chime } from '../../lib/sound'
 
-/** Sounds once when something falls due or the film changes. */
-export function useChime(want: Wanted, loud: boolean): void {
-    const due =
-        want.kind === 'act' ? (want.dueIn <= 0 ? want.act.id : null) : want.kind === 'waiting' ? want.phase : null
-    const before = useRef(due)
-    useEffect(() => {
-        if (due !== before.current && due !== null && loud) chime()
-        before.current = due
-    }, [due, loud])
-}
+/** A glove that trembles, or a pedal, presses twice: within this time it counts once. */
+const TREMBLE_MS = 700
 
-/** Space, enter and Page Down (a foot pedal) all mean next. */
-export function useNextKeys(next: () => void): void {
+/**
+ * "Next" by a button, by space, enter or Page Down (a foot pedal): the last whatever has the focus.
+ *
+ * @return what the button calls
+ */
+export function useNext(next: () => void): () => void {
     const current = useRef(next)
+    const pressedAt = useRef(-TREMBLE_MS)
     useEffect(() => {
         current.current = next
+    })
+    const once = useRef((): void => {
+        if (performance.now() - pressedAt.current < TREMBLE_MS) return
+        pressedAt.current = performance.now()
+        current.current()
     })
     useEffect(() => {
         const press = (event: KeyboardEvent): void => {
@@ -29,9 +29,10 @@ export function useNextKeys(next: () => void): void {
             )
                 return
             event.preventDefault()
-            current.current()
+            once.current()
         }
         window.addEventListener('keydown', press)
         return () => window.removeEventListener('keydown', press)
     }, [])
+    return once.current
 }

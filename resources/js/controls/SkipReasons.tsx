@@ -1,10 +1,11 @@
 import { useState, type ReactNode } from 'react'
-import { Field } from '../../controls/Field'
-import type { ActKind } from '../../types/answer'
-import type { PourActState } from '../../types/page'
+import { Field } from './Field'
+import type { ActKind } from '../types/answer'
+import type { PourActState } from '../types/page'
 import * as words from '@words/pour'
 
 const REASONS: Record<ActKind, string[]> = {
+    pour: [],
     pass: [words.noBubblesToBeSeen, words.noFlameHereTonight, words.iCameTooLateForIt],
     wipe: [words.nothingHangs, words.tapedUnderneath, words.theyAreSandedOffLater],
     look: [words.iLookedWithTheLastPass, words.iCameTooLateForIt],

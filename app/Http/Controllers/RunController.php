@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Arrival;
+use App\Pouring\BenchRun;
+use App\Saying\Person;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Safety\Caution;
+
+/** The evening at the bench: one run over all that is wet, one next act. */
+final class RunController
+{
+    public function show(Request $request): Response
+    {
+        $person = Person::of($request);
+        $say = static fn (Caution $caution): array => array_map($person->say(...), $caution->said());
+
+        return Inertia::render('Run', [
+            'run' => BenchRun::at(Arrival::of($request))->state($person),
+            'cautions' => [
+                'pour' => $say(Caution::Mix),
+                'heat' => array_map(static fn (HeatTool $tool): array => ['tool' => $tool->value, 'sentences' => $say(Caution::from($tool->value))], [HeatTool::Flame, HeatTool::HeatGun, HeatTool::Breath]),
+            ],
+        ]);
+    }
+
+    public function state(Request $request): JsonResponse
+    {
+        return response()->json(BenchRun::at(Arrival::of($request))->state(Person::of($request)));
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pouring;
+
+use App\Journal\Moment;
+use App\Models\Pour;
+use App\Saying\Person;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Round\LaidAct;
+use OpenGlaze\Core\Round\Round;
+use OpenGlaze\Core\Round\RoundAct;
+use OpenGlaze\Core\Round\Rounds;
+use OpenGlaze\Core\Run\ActKind;
+use OpenGlaze\Core\Run\Gloves;
+
+/** All that is on the bench as one run: what is poured next, then the acts of every film in rounds, one pair of hands after the other. */
+final readonly class BenchRun
+{
+    /** Hands that did nothing for so long are clean ones. */
+    private const CLEAN_AFTER_MIN = 90.0;
+
+    /** @param  list<Pour>  $pours  in the order in which they were begun */
+    private function __construct(
+        private array $pours,
+        private CarbonImmutable $now,
+        private Rounds $rounds,
+    ) {
+    }
+
+    public static function at(CarbonImmutable $now): self
+    {
+        $pours = array_reverse(OnTheBench::pours($now));
+        $toPour = array_filter($pours, static fn (Pour $pour): bool => $pour->poured_at === null);
+        // what was computed of them says how long each takes
+        Collection::make($toPour)->load('begun');
+        $acts = array_merge(...array_map(static fn (Pour $pour): array => self::actsOf($pour, $now), $pours));
+
+        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)));
+    }
+
+    /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
+    public function state(Person $person): array
+    {
+        return [
+            'now' => Moment::ms($this->now),
+            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'to_pour' => self::toPour($pour)], $this->pours),
+            'cups' => OnTheBench::cups($this->now),
+            'rounds' => array_map(fn (Round $round): array => [
+                'gloves' => $round->gloves->value,
+                'changes' => $round->changes,
+                'acts' => array_map(fn (LaidAct $laid): array => [
+                    'film' => $laid->act->film,
+                    'act' => $laid->act->act,
+                    'begin_at' => $this->moment($laid->beginMin),
+                ], $round->acts),
+            ], $this->rounds->rounds),
+            'pairs' => $this->rounds->pairsToLayer(),
+            'warnings' => array_map($person->say(...), $this->warnings($person)),
+        ];
+    }
+
+    /** @return list<Message> what one pair of hands does not come to in time */
+    private function warnings(Person $person): array
+    {
+        $said = array_map(fn (RoundAct $act): Message => Message::of('run.lost', act: $this->title($act, $person), film: $this->film($act)->title), $this->rounds->lost);
+        // a pour is never early enough; what it makes late is said of that
+        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => $laid->act->kind !== ActKind::Pour));
+        usort($late, static fn (LaidAct $a, LaidAct $b): int => $b->lateMin() <=> $a->lateMin());
+        if ($late !== [] && $late[0]->lateMin() >= 1) {
+            $names = ['act' => $this->title($late[0]->act, $person), 'film' => $this->film($late[0]->act)->title, 'late' => Measure::minutes($late[0]->lateMin())];
+            $said[] = count($late) === 1 ? Message::of('run.late_one', ...$names) : Message::of('run.late', ...$names, count: count($late));
+        }
+
+        return $said;
+    }
+
+    private function moment(float $min): int
+    {
+        return (int) Moment::ms($this->now) + (int) round($min * 60_000);
+    }
+
+    private function film(RoundAct $act): Pour
+    {
+        return array_values(array_filter($this->pours, static fn (Pour $pour): bool => $pour->id === $act->film))[0];
+    }
+
+    private function title(RoundAct $act, Person $person): string
+    {
+        if ($act->kind === ActKind::Pour) {
+            return $person->say(Message::of('acts.pour.title'));
+        }
+        foreach ($this->film($act)->schedule->entries('acts') as $one) {
+            if ($one->text('id') === $act->act) {
+                return $one->text('title') ?? '';
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<RoundAct> what it still wants, on a clock that begins now */
+    private static function actsOf(Pour $pour, CarbonImmutable $now): array
+    {
+        $zero = Moment::ms($pour->poured_at);
+        if ($zero === null) {
+            // as soon as it is mixed; until it cannot be poured any more
+            $mixed = (Moment::ms($pour->started_at) - (int) Moment::ms($now)) / 60_000;
+            $gels = $pour->schedule->number('gels_min');
+
+            return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, self::layingMin($pour))];
+        }
+        $since = ((int) Moment::ms($now) - $zero) / 60_000;
+        $tool = HeatTool::tryFrom(PourState::tool($pour)) ?? HeatTool::None;
+        $acts = [];
+        foreach ($pour->schedule->entries('acts') as $act) {
+            $id = $act->text('id') ?? '';
+            $until = $act->number('until_min');
+            if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {
+                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, ($act->number('due_min') ?? 0.0) - $since, $until === null ? null : $until - $since, PourState::lastsMin($act));
+            }
+        }
+
+        return $acts;
+    }
+
+    /**
+     * What the hands are like: as after the last act, or sticky from a pour.
+     *
+     * @param  list<Pour>  $pours
+     */
+    private static function hands(array $pours, CarbonImmutable $now): Gloves
+    {
+        [$last, $hands] = [(int) Moment::ms($now) - (int) (self::CLEAN_AFTER_MIN * 60_000), Gloves::Clean];
+        foreach ($pours as $pour) {
+            $poured = Moment::ms($pour->poured_at);
+            if ($poured !== null && $poured > $last) {
+                [$last, $hands] = [$poured, Gloves::Sticky];
+            }
+            foreach ($pour->schedule->entries('acts') as $act) {
+                $mark = $pour->marks->at($act->text('id') ?? '');
+                $at = $mark->text('because') === null ? $mark->number('at') : null;
+                if ($at !== null && $at >= $last) {
+                    [$last, $hands] = [(int) $at, $hands->after(PourState::kind($act)->gloves(HeatTool::tryFrom(PourState::tool($pour)) ?? HeatTool::None))];
+                }
+            }
+        }
+
+        return $hands;
+    }
+
+    private static function layingMin(Pour $pour): float
+    {
+        $all = $pour->result()->pieces() ?? 1.0;
+
+        return ($pour->result()->layingMin() ?? $all) * ($pour->count ?? $all) / max(1.0, $all);
+    }
+
+    /** @return array{ml: float|null, count: int|null, how: string, laying_min: float}|null null once it is poured */
+    private static function toPour(Pour $pour): ?array
+    {
+        return $pour->poured_at !== null ? null : [
+            'ml' => UsedBesidePlanned::planned($pour)->number('total_ml'),
+            'count' => $pour->count,
+            'how' => $pour->result()->pour(),
+            'laying_min' => self::layingMin($pour),
+        ];
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+// What is said beforehand of an evening at the bench.
+return [
+    'late' => 'One pair of hands comes late to :count acts, the latest :late: :act, :film. A second pair keeps them in time; or skip the looks.',
+    'late_one' => ':act, :film, comes :late late with one pair of hands. A second pair keeps it in time.',
+    'lost' => 'One pair of hands does not come to ":act" of :film before its film has closed. Have a helper do it, or skip it and pick by hand.',
+];

@@ -1,0 +1,103 @@
+import { becameOf } from '../../lib/pour'
+import type { CupOnBench, Gloves, PourActState, RunFilm, RunState } from '../../types/page'
+
+/** One thing that the hands come to. */
+export type Step =
+    | { kind: 'cup'; id: string; cup: CupOnBench; gloves: Gloves; changes: boolean; at: number }
+    | {
+          kind: 'pour'
+          id: string
+          film: RunFilm
+          place: number
+          of: number
+          gloves: Gloves
+          changes: boolean
+          at: number
+      }
+    | { kind: 'act'; id: string; film: RunFilm; act: PourActState; gloves: Gloves; changes: boolean; at: number }
+
+/**
+ * What is still to be done, in the order in which the studio laid it. What it has not heard of yet, such as the acts
+ * of a film that was poured without a network, comes in between by its time.
+ */
+export function stepsOf(run: RunState, films: RunFilm[], cups: CupOnBench[], now: number): Step[] {
+    const steps: Step[] = cups
+        .filter((cup) => cup.mixed_at !== null)
+        .map((cup) => ({ kind: 'cup', id: cup.id, cup, gloves: 'sticky', changes: false, at: now }))
+    const laid = run.rounds.flatMap((round) => {
+        const begun = round.acts.some((one) => isDone(films, one))
+        return round.acts
+            .flatMap((one) => stepOf(films, one, now))
+            .map((step, index) => ({
+                ...step,
+                changes: round.changes && !begun && index === 0,
+            }))
+    })
+    const known = new Set(laid.map((step) => step.id))
+    const since = films
+        .flatMap((film) =>
+            film.acts.flatMap((act) => stepOf(films, { film: film.id, act: act.id, begin_at: act.due_at ?? now }, now)),
+        )
+        .filter((step) => !known.has(step.id))
+        .sort((one, other) => one.at - other.at)
+    for (const step of since) {
+        const after = laid.findIndex((one) => one.at > step.at)
+        laid.splice(after < 0 ? laid.length : after, 0, step)
+    }
+    return [...steps, ...laid]
+}
+
+/** What the studio calls the pouring itself among the acts of a round. */
+const POUR = 'pour'
+
+/** A film that is not on its piece yet, and which it is of those that were begun since the first that is not. */
+function pourOf(films: RunFilm[], film: RunFilm, at: number): Step {
+    const since = Math.min(...films.filter((one) => one.poured_at === null).map((one) => one.started_at))
+    const together = films.filter((one) => one.poured_at === null || one.started_at >= since || one.poured_at >= since)
+    return {
+        kind: 'pour',
+        id: film.id,
+        film,
+        place: together.indexOf(film) + 1,
+        of: together.length,
+        gloves: 'sticky',
+        changes: false,
+        at,
+    }
+}
+
+interface Place {
+    film: string
+    act: string
+    begin_at: number
+}
+
+function stepOf(films: RunFilm[], place: Place, now: number): Step[] {
+    const film = films.find((one) => one.id === place.film)
+    if (film !== undefined && film.poured_at === null && place.act === POUR)
+        return [pourOf(films, film, place.begin_at)]
+    const act = film?.acts.find((one) => one.id === place.act)
+    if (film === undefined || film.poured_at === null || act === undefined || becameOf(act, now) !== 'open') return []
+    return [
+        { kind: 'act', id: `${film.id} ${act.id}`, film, act, gloves: act.gloves, changes: false, at: place.begin_at },
+    ]
+}
+
+function isDone(films: RunFilm[], place: Place): boolean {
+    const film = films.find((one) => one.id === place.film)
+    if (place.act === POUR) return film?.poured_at != null
+    return film?.acts.find((one) => one.id === place.act)?.done_at != null
+}
+
+/** The press that was the last on any of these films, as far as it is known when it was. */
+export function lastPress(films: RunFilm[]): { film: RunFilm; event: string; title: string | null } | null {
+    let last: { film: RunFilm; event: string; title: string | null; at: number } | null = null
+    const look = (film: RunFilm, event: string | null, at: number | null, title: string | null): void => {
+        if (event !== null && at !== null && (last === null || at >= last.at)) last = { film, event, title, at }
+    }
+    for (const film of films) {
+        look(film, film.poured_event, film.poured_at, null)
+        for (const act of film.acts) look(film, act.event, act.done_at, act.title)
+    }
+    return last
+}

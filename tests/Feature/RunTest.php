@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Pour;
+use Database\Seeders\DatabaseSeeder;
+use Tests\Support\MixesCups;
+use Tests\TestCase;
+
+/** The evening at the bench as one run: what is poured next, then every film's acts in rounds. */
+final class RunTest extends TestCase
+{
+    use MixesCups;
+
+    protected string $studio = DatabaseSeeder::class;
+
+    public function test_an_empty_bench_has_no_run(): void
+    {
+        Pour::query()->update(['off_at' => now()]);
+        self::assertSame([[], [], [], 1, []], array_values(array_intersect_key($this->bench(), array_flip(['films', 'cups', 'rounds', 'pairs', 'warnings']))));
+    }
+
+    public function test_what_stands_mixed_is_poured_piece_by_piece_before_any_round(): void
+    {
+        $mixing = $this->mixed(['autumn-flood', 'winter-flood']);
+        self::assertSame([$mixing->id], array_column($this->bench()['cups'], 'id'));
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect('/run');
+        $run = $this->bench();
+        $ours = array_values(array_filter($run['films'], static fn (array $film): bool => $film['from_cup']));
+        self::assertSame(['Autumn sky', 'Winter sky'], array_column($ours, 'title'));
+        foreach ($ours as $film) {
+            self::assertGreaterThan(100, $film['to_pour']['ml']);
+            self::assertNotSame('', $film['to_pour']['how']);
+            self::assertGreaterThan(0, $film['to_pour']['laying_min']);
+        }
+        $this->press($ours[0]['id'], 'poured');
+        self::assertSame([null, true], array_map(static fn (?array $toPour): ?bool => $toPour === null ? null : true, array_column(array_filter($this->bench()['films'], static fn (array $film): bool => $film['from_cup']), 'to_pour')));
+    }
+
+    public function test_acts_of_two_films_are_laid_in_rounds_and_every_one_of_them_once(): void
+    {
+        $this->freezeTime();
+        $run = $this->twoPoured();
+        $laid = array_merge(...array_column($run['rounds'], 'acts'));
+        $open = [];
+        foreach ($run['films'] as $film) {
+            foreach ($film['acts'] as $act) {
+                if ($act['went'] === 'open') {
+                    $open[] = "{$film['id']} {$act['id']}";
+                }
+            }
+        }
+        self::assertEqualsCanonicalizing($open, array_map(static fn (array $one): string => "{$one['film']} {$one['act']}", $laid));
+        $begin = array_column($laid, 'begin_at');
+        self::assertSame(collect($begin)->sort()->values()->all(), $begin);
+        self::assertLessThan(count($laid) / 2, count($run['rounds']), 'hands do not change from act to act');
+        foreach ($run['rounds'] as $round) {
+            foreach ($round['acts'] as $one) {
+                self::assertContains($this->act($run, $one)['gloves'], [$round['gloves'], 'either']);
+            }
+        }
+    }
+
+    public function test_what_is_done_or_skipped_leaves_the_run_and_hands_are_what_the_last_act_made_them(): void
+    {
+        $this->freezeTime();
+        $run = $this->twoPoured();
+        $this->travel(10)->minutes();
+        $first = $run['rounds'][0]['acts'][0];
+        $this->press($first['film'], 'act_done', ['act' => $first['act']]);
+        $wipe = collect($run['films'])->firstWhere('id', $first['film'])['acts'];
+        $this->press($first['film'], 'act_skipped', ['act' => collect($wipe)->firstWhere('kind', 'look')['id'], 'reason' => 'Nothing hangs']);
+        $now = $this->bench();
+        $left = array_map(static fn (array $one): string => $one['film'].$one['act'], array_merge(...array_column($now['rounds'], 'acts')));
+        self::assertNotContains($first['film'].$first['act'], $left);
+        self::assertNotContains($first['film'].collect($wipe)->firstWhere('kind', 'look')['id'], $left);
+        $hands = $this->act($now, $first)['gloves'];
+        if ($now['rounds'][0]['gloves'] === $hands) {
+            self::assertFalse($now['rounds'][0]['changes']);
+        } else {
+            self::assertTrue($now['rounds'][0]['changes']);
+        }
+    }
+
+    public function test_what_one_pair_of_hands_does_not_come_to_is_said_with_what_helps(): void
+    {
+        $this->freezeTime();
+        $this->twoPoured();
+        Pour::query()->get()->each(function (Pour $pour): void {
+            $acts = array_map(static fn ($act) => $act->text('kind') === 'pass' ? $act->with('lasts_min', 30) : $act, $pour->schedule->entries('acts'));
+            $pour->update(['schedule' => $pour->schedule->with('acts', $acts)]);
+        });
+        $said = implode(' ', $this->bench()['warnings']);
+        self::assertMatchesRegularExpression('/Have a helper do it|A second pair keeps (it|them) in time/', $said);
+    }
+
+    public function test_the_page_is_handed_the_same_in_the_units_of_who_looks(): void
+    {
+        $this->twoPoured();
+        $this->get('/run')->assertOk();
+        self::assertSame(array_column($this->bench()['rounds'], 'gloves'), array_column($this->withUnencryptedCookie('units', 'imperial')->getJson('/run/state')->json('rounds'), 'gloves'));
+    }
+
+    /** @return array<string, mixed> */
+    private function bench(): array
+    {
+        return $this->getJson('/run/state')->assertOk()->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $run
+     * @param  array<string, mixed>  $place
+     * @return array<string, mixed>
+     */
+    private function act(array $run, array $place): array
+    {
+        return collect(collect($run['films'])->firstWhere('id', $place['film'])['acts'])->firstWhere('id', $place['act']);
+    }
+
+    /** @return array<string, mixed> the run of two canvases that were poured one after the other */
+    private function twoPoured(): array
+    {
+        Pour::query()->update(['off_at' => now()]);
+        $mixing = $this->mixed(['autumn-flood', 'winter-flood']);
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
+        foreach ($this->bench()['films'] as $film) {
+            $this->travel(4)->minutes();
+            $this->press($film['id'], 'poured');
+        }
+
+        return $this->bench();
+    }
+}
