@@ -16,7 +16,10 @@ use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Run\EffectWindow;
 use OpenGlaze\Core\Run\HowTo;
+use OpenGlaze\Core\Run\Pace;
+use OpenGlaze\Core\Run\Warmings;
 use OpenGlaze\Core\Trace\Trace;
 use OpenGlaze\Core\Trace\TraceInput;
 
@@ -47,7 +50,6 @@ final class CoatAnswer
             ], Acts::of($result)),
             'stir' => $say->say(HowTo::stir($case->resin)),
             'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
-            'laying_min' => Hands::layingMin($case) * $case->piece->quantity,
             'dew_point_c' => DewPoint::celsius($case->airC(), $case->studio->room->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->asked->edge->filmMm->value,
@@ -114,9 +116,22 @@ final class CoatAnswer
         ];
     }
 
-    /** The same, to be kept. */
+    /** The same, to be kept, with what hands at the bench want to know of it. */
     public static function kept(CoatResult $result, Speaker $say): KeptCoat
     {
-        return KeptCoat::from(self::of($result, CoatAdvisor::advise($result), $say));
+        $case = $result->case;
+
+        return KeptCoat::from([
+            ...self::of($result, CoatAdvisor::advise($result), $say),
+            'laying_min' => Hands::layingMin($case) * $case->piece->quantity,
+            'effects' => array_map(static function (Pace $pace) use ($case): array {
+                $window = EffectWindow::of($pace, $case->clock);
+
+                return ['pace' => $pace->value, 'from_min' => $window->fromMin, 'to_min' => $window->toMin, 'fits' => $window->fits()];
+            }, Pace::cases()),
+            'warmings' => array_map(static fn (array $one): array => [
+                'tool' => $one[0]->value, 'seconds' => $one[1], 'gain_k' => $one[2]->gainK, 'viscosity_factor' => $one[2]->viscosityFactor, 'age_min' => $one[2]->ageSpentMin, 'cools_min' => $one[2]->coolsInMin,
+            ], Warmings::of($result)),
+        ]);
     }
 }

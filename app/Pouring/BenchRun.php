@@ -68,7 +68,12 @@ final readonly class BenchRun
     /** @return list<Message> what one pair of hands does not come to in time */
     private function warnings(Person $person): array
     {
-        $said = array_map(fn (RoundAct $act): Message => Message::of('run.lost', act: $this->title($act, $person), film: $this->film($act)->title), $this->rounds->lost);
+        $said = [];
+        $lost = $this->rounds->lost;
+        if ($lost !== []) {
+            $names = ['act' => $this->title($lost[0], $person), 'film' => $this->film($lost[0])->title];
+            $said[] = count($lost) === 1 ? Message::of('run.lost_one', ...$names) : Message::of('run.lost', ...$names, count: count($lost));
+        }
         // a pour is never early enough; what it makes late is said of that
         $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => $laid->act->kind !== ActKind::Pour));
         usort($late, static fn (LaidAct $a, LaidAct $b): int => $b->lateMin() <=> $a->lateMin());

@@ -60,6 +60,8 @@ final readonly class FilmSchedule
             'tool' => $answer->tool(),
             'phases' => $answer->phases(),
             'acts' => $answer->acts(),
+            'effects' => $answer->effects(),
+            'warmings' => $answer->warmings(),
         ]);
     }
 

@@ -56,6 +56,13 @@ final class PourState
                 'from' => $at($span->number('from_min')),
                 'to' => $at($span->number('to_min')),
             ], $schedule->entries('phases')),
+            'effects' => array_map(static fn (Entry $one): array => [
+                'pace' => $one->text('pace'),
+                'from_at' => $at($one->number('from_min')),
+                'to_at' => $at($one->number('to_min')),
+                'fits' => $one->whole('fits') ?? 0,
+            ], $schedule->entries('effects')),
+            'warmings' => $schedule->entries('warmings'),
             'acts' => array_map(static fn (Entry $act): array => self::act($pour, $act, $now), $schedule->entries('acts')),
         ];
     }

@@ -6,5 +6,6 @@ declare(strict_types=1);
 return [
     'late' => 'One pair of hands comes late to :count acts, the latest :late: :act, :film. A second pair keeps them in time; or skip the looks.',
     'late_one' => ':act, :film, comes :late late with one pair of hands. A second pair keeps it in time.',
-    'lost' => 'One pair of hands does not come to ":act" of :film before its film has closed. Have a helper do it, or skip it and pick by hand.',
+    'lost' => 'One pair of hands does not come to :count acts before their films have closed; the first: :act, :film. Have a helper do them, or skip them and pick by hand.',
+    'lost_one' => 'One pair of hands does not come to ":act" of :film before its film has closed. Have a helper do it, or skip it and pick by hand.',
 ];

@@ -12,7 +12,7 @@ final class AccessTest extends BrowserTestCase
 {
     private const PAGES = [
         '/', '/pieces', '/pieces/new', '/pieces/autumn', '/pieces/winter/history', '/coats/autumn-flood', '/coats/ridge-trial-boards-flood', '/coats/comet-flood/mix',
-        '/pours/autumn-flood', '/pours/moon-study-flood', '/pours/moon-study-flood/finish', '/evening', '/plans/1/batches/batch-3', '/plans/1/evening/sheet', '/shelf?tab=vessels', '/shelf?tab=recipes', '/coats/table-deep', '/coats/pendants-dome', '/pieces/fox', '/pieces/vases', '/shelf', '/studio', '/swatches', '/nowhere',
+        '/run', '/pours/autumn-flood', '/pours/moon-study-flood', '/pours/moon-study-flood/finish', '/evening', '/plans/1/batches/batch-3', '/plans/1/evening/sheet', '/shelf?tab=vessels', '/shelf?tab=recipes', '/coats/table-deep', '/coats/pendants-dome', '/pieces/fox', '/pieces/vases', '/shelf', '/studio', '/swatches', '/nowhere',
     ];
 
     #[TestWith([1280, 800, 'light'])]

@@ -11,7 +11,7 @@ final class NarrowTest extends BrowserTestCase
 {
     private const PAGES = [
         '/', '/pieces', '/pieces/new', '/pieces/autumn', '/pieces/autumn/history', '/pieces/winter/history', '/coats/autumn-flood', '/coats/comet-base', '/coats/pendants-dome',
-        '/coats/autumn-flood/mix', '/pours/autumn-flood', '/pours/moon-study-flood', '/pours/moon-study-flood/finish', '/evening', '/plans/1/evening/sheet',
+        '/coats/autumn-flood/mix', '/run', '/pours/autumn-flood', '/pours/moon-study-flood', '/pours/moon-study-flood/finish', '/evening', '/plans/1/evening/sheet',
         '/plans/1/batches/batch-1', '/plans/1/batches/batch-4', '/shelf', '/studio', '/swatches', '/nowhere',
     ];
 

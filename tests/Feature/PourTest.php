@@ -44,6 +44,26 @@ final class PourTest extends TestCase
         self::assertSame(['Heat pass'], array_values(array_unique(array_column(array_filter($state['acts'], fn (array $act): bool => $act['kind'] === 'pass'), 'title'))));
     }
 
+    public function test_when_it_holds_a_drop_and_what_heat_gains_stand_beside_its_acts(): void
+    {
+        $this->freezeTime();
+        $coat = $this->autumnSky();
+        // the label of the check values
+        $resin = Resin::query()->findOrFail($coat->resin_id);
+        $resin->update(['sheet' => $resin->sheet->with('open_min', 45)->with('viscosity_pa_s', 1.1)->with('viscosity_at_c', 25)->with('reference_c', 23)]);
+        $pour = $this->started($coat, ['temperature_c' => '23']);
+        self::assertNull($this->getJson("/pours/{$pour->id}/state")->json('effects.0.from_at'), 'it is not on the piece yet');
+        $state = $this->press($pour->id, 'poured');
+        $drops = collect($state['effects'])->firstWhere('pace', 'drops');
+        self::assertEqualsWithDelta([29.69, 53.22], [($drops['from_at'] - $state['poured_at']) / 60_000, ($drops['to_at'] - $state['poured_at']) / 60_000], 0.006);
+        self::assertSame(470, $drops['fits']);
+        $gun = collect($state['warmings'])->firstWhere('tool', 'heat_gun');
+        self::assertGreaterThan(10, $gun['gain_k']);
+        self::assertLessThan(0.45, $gun['viscosity_factor']);
+        $seen = $this->press($pour->id, 'observed', ['what' => 'holds_a_drop', 'text' => '']);
+        self::assertSame('holds_a_drop', $seen['seen'][0]['what']);
+    }
+
     public function test_acts_come_in_their_order_and_are_ticked_once(): void
     {
         $pour = $this->poured();

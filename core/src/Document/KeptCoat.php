@@ -88,6 +88,18 @@ final readonly class KeptCoat extends Entry
         return $this->entries('phases');
     }
 
+    /** @return list<Entry> when it holds what is laid into it */
+    public function effects(): array
+    {
+        return $this->entries('effects');
+    }
+
+    /** @return list<Entry> what heat would gain it */
+    public function warmings(): array
+    {
+        return $this->entries('warmings');
+    }
+
     /** @return list<Entry> */
     public function acts(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Run;
 
+use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Film\FilmClock;
 
 /** When a film holds what is laid into it: from thick enough to too late, min after the pour. */
@@ -11,12 +12,6 @@ final readonly class EffectWindow
 {
     /** Drops stay apart from here on. */
     public const HOLDS_A_DROP_PA_S = 6.0;
-
-    /** What is placed stays. */
-    public const STAYS_PA_S = 10.0;
-
-    /** Past this it drags threads. */
-    public const DRAGS_PA_S = 20.0;
 
     private function __construct(
         public Pace $pace,
@@ -27,7 +22,7 @@ final readonly class EffectWindow
 
     public static function of(Pace $pace, FilmClock $clock): self
     {
-        $to = $clock->minutesToViscosity(self::DRAGS_PA_S);
+        $to = $clock->minutesToViscosity(CoatCase::THREADS_PA_S);
 
         return new self($pace, min($to, $clock->minutesToViscosity($pace->fromPaS())), $to);
     }

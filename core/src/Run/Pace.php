@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Run;
 
+use OpenGlaze\Core\Coating\CoatCase;
+
 /** What one hand lays into a film that has become thick enough. Source: the studio's practice; an estimate. */
 enum Pace: string
 {
@@ -26,7 +28,7 @@ enum Pace: string
     {
         return match ($this) {
             self::Drops => EffectWindow::HOLDS_A_DROP_PA_S,
-            self::Lines => EffectWindow::STAYS_PA_S,
+            self::Lines => CoatCase::STAYS_PA_S,
             self::EffectOil => 0.0,
         };
     }

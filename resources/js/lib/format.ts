@@ -96,6 +96,12 @@ export function area(cm2: number, units: Units): Shown {
         : { text: trimmed(cm2 / CM2_PER_IN2, cm2 < 645 ? 1 : 0), unit: 'in²' }
 }
 
+export function temperatureDifference(kelvin: number, units: Units): Shown {
+    return units === 'metric'
+        ? { text: trimmed(kelvin, 1), unit: '°C' }
+        : { text: trimmed(kelvin * 1.8, 1), unit: '°F' }
+}
+
 export function temperature(c: number, units: Units): Shown {
     return units === 'metric' ? { text: trimmed(c, 1), unit: '°C' } : { text: trimmed(c * 1.8 + 32, 0), unit: '°F' }
 }

@@ -100,6 +100,13 @@ export function surfaceWord(surface: string): string {
 }
 
 /** What one sees in a film while it sets, by its code. */
+/** How thick somebody found a film, by its code. */
+export const THICKNESSES = {
+    flows: texts.itFlows,
+    holds_a_drop: texts.itHoldsADrop,
+    drags_threads: texts.itDragsThreads,
+}
+
 export const SEEN: Record<string, string> = {
     bubbles: texts.bubbles,
     dust: texts.dustInIt,

@@ -51,6 +51,9 @@ export interface CoatRow {
 
 export type HowItWent = 'in_time' | 'early' | 'late' | 'skipped' | 'missed' | 'open'
 
+/** What is laid into a film that has become thick enough. */
+export type Pace = 'drops' | 'lines' | 'effect_oil'
+
 /** What hands an act wants. */
 export type Gloves = 'sticky' | 'clean' | 'either'
 
@@ -112,6 +115,17 @@ export interface PourState {
     tool: HeatTool
     phases: { phase: PhaseName; from_min: number; from: number | null; to: number | null }[]
     acts: PourActState[]
+    /** When the film holds what is laid into it. */
+    effects: { pace: Pace; from_at: number | null; to_at: number | null; fits: number }[]
+    /** What heat as a tool gains, by each tool that its rules allow. */
+    warmings: {
+        tool: HeatTool
+        seconds: number
+        gain_k: number
+        viscosity_factor: number
+        age_min: number
+        cools_min: number
+    }[]
     seen: Seen[]
 }
 

@@ -56,6 +56,8 @@ function expected(pour: PourState, at: number, event: string): PourState {
             to: from(pour.phases[index + 1]?.from_min ?? null),
         })),
         acts: pour.acts.map((act) => ({ ...act, due_at: from(act.due_min), until_at: from(act.until_min) })),
+        // when it will hold something the studio says when it hears how old the mix is
+        effects: [],
     }
 }
 

@@ -68,7 +68,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         value={added}
                         onChange={setAdded}
                         unit={units === 'metric' ? 'ml' : 'fl oz'}
-                        placeholder="15 or 2 tbsp"
+                        placeholder={words.addedExample}
                         large
                         className="min-w-0 flex-1"
                     />

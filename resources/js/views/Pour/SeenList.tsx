@@ -2,7 +2,7 @@ import { XIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { joined, moment, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import { SEEN } from '../../lib/words'
+import { SEEN, THICKNESSES } from '../../lib/words'
 import type { PourState, Seen, Units } from '../../types/page'
 import * as texts from '@words/pour'
 
@@ -40,5 +40,8 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
 
 function said(one: Seen, units: Units): string {
     if (one.ml !== null) return texts.toppedUpWithSoMuch(joined(volume(one.ml, units)))
-    return [SEEN[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') || texts.erased
+    return (
+        [{ ...SEEN, ...THICKNESSES }[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') ||
+        texts.erased
+    )
 }

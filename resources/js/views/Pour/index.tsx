@@ -17,6 +17,7 @@ import { ActList } from './ActList'
 import { SaySeen } from './SaySeen'
 import { SeenList } from './SeenList'
 import { TheRest } from './TheRest'
+import { ThickEnough } from './ThickEnough'
 import { Wants } from './Wants'
 import * as words from '@words/pour'
 
@@ -116,6 +117,7 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                         {cup?.rest === null && <TheRest cup={cup} title={pour.title} />}
                         <ActList pour={pour} now={now} />
                         <SeenList pour={pour} now={now} onTakeBack={takeBack} />
+                        <ThickEnough pour={pour} now={now} press={press} />
                         <SaySeen press={press} title={pour.title} />
                         {cup !== null && cup.rest !== null && <TheRest cup={cup} title={pour.title} />}
                     </>

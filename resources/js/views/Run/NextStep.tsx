@@ -83,7 +83,8 @@ function APour({ step, now }: { step: Extract<Step, { kind: 'pour' }>; now: numb
 
 function AnAct({ step, now }: { step: Extract<Step, { kind: 'act' }>; now: number }): ReactNode {
     const { film, act } = step
-    const dueIn = step.at - now
+    // what is due is due, whatever hands have to be changed first
+    const dueIn = (act.due_at !== null && act.due_at <= now ? act.due_at : step.at) - now
     return (
         <>
             <p className="mt-1 truncate text-xl">{film.title}</p>

@@ -92,3 +92,6 @@ export const doseUnit = (unit: DoseUnit, amount?: number) =>
 export const aPhone = 'a phone'
 export const aTablet = 'a tablet'
 export const aComputer = 'a computer'
+export const itFlows = 'It flows'
+export const itHoldsADrop = 'It holds a drop'
+export const itDragsThreads = 'It drags threads'

@@ -69,3 +69,15 @@ export const actDone = 'done'
 export const actSkipped = 'skipped'
 export const actMissed = 'missed'
 export const dueNow = 'now'
+export const thickEnoughYet = 'Thick enough yet?'
+export const drops = 'Drops that stay apart'
+export const lines = 'Lines that stay'
+export const effectOil = 'Effect oil'
+export const soManyDrops = (count: number) => `${count} by one hand in that time`
+export const soManyMetres = (metres: number) => `${metres} m by one hand in that time`
+export const soManyTouches = (count: number) => `${count} touches by one hand in that time`
+export const fromTo = (from: Said, to: Said) => `${from} to ${to}`
+export const until = (to: Said) => `until ${to}`
+export const warmed = (tool: Said, seconds: Said, gain: Said, factor: Said, age: Said, cools: Said) =>
+    `${tool}, ${seconds} s over each place: ${gain} warmer, ${factor} as thick, for about ${cools}. It costs ${age} of open time.`
+export const addedExample = '15 or 2 tbsp'
