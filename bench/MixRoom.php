@@ -7,7 +7,7 @@ namespace Bench;
 use RuntimeException;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
-use Tests\Support\ScaleProcess;
+use Tests\Support\DeviceProcess;
 
 /** The mix room in a browser: from the scale to the screen, and from a change to its answer. */
 final class MixRoom
@@ -22,7 +22,7 @@ final class MixRoom
     /** @return list<float> ms from the moment that the scale's display passes a mark until the screen does */
     public static function scaleToScreen(Page $page, Studio $studio): array
     {
-        $scale = new ScaleProcess($studio->scaleSocket());
+        $scale = new DeviceProcess($studio->scaleSocket());
         $scale->start();
         try {
             self::begin($page, $studio);

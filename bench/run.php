@@ -5,10 +5,11 @@ declare(strict_types=1);
 // Prints what things cost on this machine. Nothing here passes or fails.
 //
 //   php bench/run.php            everything
-//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, size, start, journal, history, hostile, house)
+//   php bench/run.php core       only the core (also: endpoint, page, trace, mixing, run, size, start, journal, history, hostile, house)
 
 use App\PlanFile\Json;
 use App\PlanFile\PlanFile;
+use Bench\BenchEvening;
 use Bench\Edges;
 use Bench\Figures;
 use Bench\Hostile;
@@ -36,6 +37,8 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Round\Rounds;
+use OpenGlaze\Core\Run\Gloves;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Trace\Traces;
 use Tests\Browser\Support\Page;
@@ -44,7 +47,7 @@ use Tests\Browser\Support\Studio;
 require __DIR__.'/../vendor/autoload.php';
 
 chdir(dirname(__DIR__));
-$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'size', 'start', 'journal', 'history', 'hostile', 'house'];
+$wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'run', 'size', 'start', 'journal', 'history', 'hostile', 'house'];
 $example = (string) file_get_contents('docs/examples/autumn-sky.json');
 
 if (in_array('core', $wanted, true)) {
@@ -152,6 +155,12 @@ if (array_intersect(['endpoint', 'page', 'trace', 'mixing'], $wanted) !== []) {
         $page->quit();
         $studio->remove();
     }
+}
+
+if (in_array('run', $wanted, true)) {
+    $acts = BenchEvening::twelve();
+    Figures::milliseconds(sprintf('rounds over twelve pieces, %d acts', count($acts)), 30, fn () => Rounds::lay($acts, 36.0, Gloves::Sticky));
+    Figures::spread('a press without a network, until the next is shown', BenchEvening::presses(), 'ms', 'aim 50 ms');
 }
 
 if (in_array('size', $wanted, true)) {

@@ -31,6 +31,7 @@ use OpenGlaze\Core\Document\PlanDocument;
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $poured_at
  * @property Entry $schedule
+ * @property Entry|null $followed  the schedule as the room made it, and which pouring it is of; null where that is as planned
  * @property Entry $marks  by act
  * @property Entry $seen  its entries: what was observed and added
  * @property CarbonImmutable|null $handle_at
@@ -64,6 +65,7 @@ final class Pour extends Model
 
     protected $casts = [
         'schedule' => JsonObject::class,
+        'followed' => JsonObject::class,
         'marks' => JsonObject::class,
         'seen' => JsonObject::class,
         'started_at' => 'immutable_datetime',
@@ -107,6 +109,28 @@ final class Pour extends Model
     public function plan(): PlanDocument
     {
         return $this->begun->facts->at('plan', PlanDocument::class);
+    }
+
+    /** The schedule that is counted down: as the room made it, where it was measured, else as it was planned. */
+    public function shown(): Entry
+    {
+        return $this->followed !== null && $this->followed->text('of') === $this->poured_event ? $this->followed : $this->schedule;
+    }
+
+    /** @return list<array{Entry, float}> its acts as they were planned, each with when it is due by what is shown, min after the pour */
+    public function acts(): array
+    {
+        $due = [];
+        foreach ($this->shown()->entries('acts') as $act) {
+            $due[$act->text('id') ?? ''] = [$act->number('due_min'), $act->number('until_min')];
+        }
+
+        return array_map(static function (Entry $act) use ($due): array {
+            $planned = $act->number('due_min') ?? 0.0;
+            [$dueMin, $untilMin] = $due[$act->text('id') ?? ''] ?? [$planned, $act->number('until_min')];
+
+            return [$act->with('until_min', $untilMin), $dueMin ?? $planned];
+        }, $this->schedule->entries('acts'));
     }
 
     /** What was computed when the clock began. */

@@ -63,7 +63,7 @@ final readonly class FilmsNow
         }
         $min = $pour->poured_at->diffInSeconds($now) / 60;
         $phase = null;
-        foreach ($pour->schedule->entries('phases') as $span) {
+        foreach ($pour->shown()->entries('phases') as $span) {
             if (($span->number('from_min') ?? INF) <= $min) {
                 $phase = $span->text('phase');
             }

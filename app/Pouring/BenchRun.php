@@ -7,6 +7,7 @@ namespace App\Pouring;
 use App\Journal\Moment;
 use App\Models\Pour;
 use App\Saying\Person;
+use App\Sensing\RoomLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use OpenGlaze\Core\Film\HeatTool;
@@ -24,6 +25,9 @@ final readonly class BenchRun
 {
     /** Hands that did nothing for so long are clean ones. */
     private const CLEAN_AFTER_MIN = 90.0;
+
+    /** So long hands stay at a pour before they can turn to what cannot wait: between two pieces, or two ribbons. */
+    private const POUR_AT_A_TIME_MIN = 3.0;
 
     /** @param  list<Pour>  $pours  in the order in which they were begun */
     private function __construct(
@@ -51,6 +55,7 @@ final readonly class BenchRun
             'now' => Moment::ms($this->now),
             'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'to_pour' => self::toPour($pour)], $this->pours),
             'cups' => OnTheBench::cups($this->now),
+            'room' => RoomLog::last($this->now)?->state(),
             'rounds' => array_map(fn (Round $round): array => [
                 'gloves' => $round->gloves->value,
                 'changes' => $round->changes,
@@ -116,18 +121,18 @@ final readonly class BenchRun
         if ($zero === null) {
             // as soon as it is mixed; until it cannot be poured any more
             $mixed = (Moment::ms($pour->started_at) - (int) Moment::ms($now)) / 60_000;
-            $gels = $pour->schedule->number('gels_min');
+            $gels = $pour->shown()->number('gels_min');
 
-            return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, self::layingMin($pour))];
+            return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, min(self::POUR_AT_A_TIME_MIN, self::layingMin($pour)))];
         }
         $since = ((int) Moment::ms($now) - $zero) / 60_000;
         $tool = HeatTool::tryFrom(PourState::tool($pour)) ?? HeatTool::None;
         $acts = [];
-        foreach ($pour->schedule->entries('acts') as $act) {
+        foreach ($pour->acts() as [$act, $dueMin]) {
             $id = $act->text('id') ?? '';
             $until = $act->number('until_min');
             if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {
-                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, ($act->number('due_min') ?? 0.0) - $since, $until === null ? null : $until - $since, PourState::lastsMin($act));
+                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, $dueMin - $since, $until === null ? null : $until - $since, PourState::lastsMin($act));
             }
         }
 

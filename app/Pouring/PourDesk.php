@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
+use App\Clock\StudioClock;
 use App\Journal\Bench;
 use App\Journal\Journal;
 use App\Journal\Pressed;
@@ -17,6 +18,7 @@ use App\Planning\Namesakes;
 use App\Planning\PlanAssembler;
 use App\Planning\Room;
 use App\Saying\Person;
+use App\Sensing\RoomLog;
 use App\Typed\FieldException;
 use Illuminate\Support\Facades\DB;
 use OpenGlaze\Core\Advice\Advice;
@@ -33,13 +35,14 @@ final readonly class PourDesk
         private CoatDesk $coats,
         private Bench $bench,
         private Journal $journal,
+        private StudioClock $clock,
     ) {
     }
 
     /**
      * Starts the clock, at the end of the stirring.
      *
-     * @param  Entry  $room  temperature_c, humidity_pct as measured now
+     * @param  Entry  $room  temperature_c, humidity_pct as somebody wrote them; what is left out is as the sensor said, or as planned
      *
      * @throws FieldException when the plan cannot be computed, or has a stop and no reason is given
      * @throws Refused when it is being poured already
@@ -69,7 +72,8 @@ final readonly class PourDesk
     public function ready(Coat $coat, Entry $room, ?string $overrideReason, Person $person, ?int $lift = null): Entry
     {
         $document = $this->assembler->forCoat($coat);
-        $document = $document->withStudio(Room::measured($document->studio(), $room));
+        $studio = RoomLog::last($this->clock->now())?->over($document->studio()) ?? $document->studio();
+        $document = $document->withStudio(Room::measured($studio, $room));
         $result = $this->coats->computeLast($document);
         $reason = trim((string) $overrideReason);
         if ($reason === '' && [...Advice::stops(CoatAdvisor::advise($result)), ...ColourStops::of($document)] !== []) {

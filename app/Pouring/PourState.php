@@ -20,11 +20,14 @@ use OpenGlaze\Core\Run\HowItWent;
  */
 final class PourState
 {
+    /** A time that the room has moved by more than this is shown beside the planned one, min. */
+    private const PARTS_MIN = 2.0;
+
     /** @return array<string, mixed> */
     public static function of(Pour $pour, CarbonImmutable $now): array
     {
         $zero = Moment::ms($pour->poured_at);
-        $schedule = $pour->schedule;
+        $schedule = $pour->shown();
         $started = Moment::ms($pour->started_at);
         $openMs = (int) round(($schedule->number('open_min') ?? 0.0) * 60_000);
         $at = static fn (?float $min): ?int => $zero === null || $min === null ? null : $zero + (int) round($min * 60_000);
@@ -63,18 +66,18 @@ final class PourState
                 'fits' => $one->whole('fits') ?? 0,
             ], $schedule->entries('effects')),
             'warmings' => $schedule->entries('warmings'),
-            'acts' => array_map(static fn (Entry $act): array => self::act($pour, $act, $now), $schedule->entries('acts')),
+            'acts' => array_map(static fn (array $act): array => self::act($pour, $act[0], $act[1], $now), $pour->acts()),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function act(Pour $pour, Entry $act, CarbonImmutable $now): array
+    private static function act(Pour $pour, Entry $act, float $dueMin, CarbonImmutable $now): array
     {
         $id = $act->text('id') ?? '';
         $mark = $pour->marks->at($id);
         $because = $mark->text('because');
         $zero = Moment::ms($pour->poured_at);
-        $dueMin = $act->number('due_min') ?? 0.0;
+        $plannedMin = $act->number('due_min') ?? 0.0;
         $untilMin = $act->number('until_min');
         $markedAt = $mark->number('at');
         $doneAt = $because === null && $markedAt !== null ? (int) $markedAt : null;
@@ -89,6 +92,8 @@ final class PourState
             'gloves' => self::kind($act)->gloves(HeatTool::tryFrom(self::tool($pour)) ?? HeatTool::None)->value,
             'due_min' => $dueMin,
             'due_at' => $at($dueMin),
+            // as it was planned, where the room has moved it by more than two minutes
+            'planned_at' => abs($dueMin - $plannedMin) > self::PARTS_MIN ? $at($plannedMin) : null,
             'until_at' => $at($untilMin),
             'until_min' => $untilMin,
             'done_at' => $doneAt === null || $zero === null ? null : max($zero, $doneAt),

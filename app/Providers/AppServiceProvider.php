@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Clock\StudioClock;
 use App\Database\ImmediateSQLiteConnector;
+use App\Device\LineSocket;
 use App\Journal\Bench;
 use App\Journal\FoldTheBench;
 use App\Journal\SubjectRules;
@@ -16,6 +17,7 @@ use App\Models\Plan;
 use App\Pouring\FilmRules;
 use App\Scale\Scale;
 use App\Scale\SocketScale;
+use App\Sensing\SocketSensor;
 use App\Stock\LotRules;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
@@ -28,11 +30,13 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSQLiteConnector::class);
-        $this->app->bind(SocketScale::class, static function (): SocketScale {
-            $path = config('scale.socket');
+        foreach ([SocketScale::class => 'scale.socket', SocketSensor::class => 'sensor.socket'] as $device => $setting) {
+            $this->app->when($device)->needs(LineSocket::class)->give(static function () use ($setting): LineSocket {
+                $path = config($setting);
 
-            return new SocketScale(is_string($path) && $path !== '' ? $path : null);
-        });
+                return new LineSocket(is_string($path) && $path !== '' ? $path : null);
+            });
+        }
         $this->app->bind(Scale::class, SocketScale::class);
         $this->app->bind(StudioClock::class, static function (): StudioClock {
             $path = config('studio.clock');

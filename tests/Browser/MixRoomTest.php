@@ -7,17 +7,17 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Page;
-use Tests\Support\ScaleProcess;
+use Tests\Support\DeviceProcess;
 
 /** The demo evening: prints, tiles and pendants planned, coloured, weighed on a scale that fails, and poured. */
 final class MixRoomTest extends BrowserTestCase
 {
-    private static ScaleProcess $scale;
+    private static DeviceProcess $scale;
 
     public static function setUpBeforeClass(): void
     {
         parent::setUpBeforeClass();
-        self::$scale = new ScaleProcess(self::$studio->scaleSocket());
+        self::$scale = new DeviceProcess(self::$studio->scaleSocket());
         self::$scale->start();
     }
 

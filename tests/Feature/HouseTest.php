@@ -29,20 +29,21 @@ final class HouseTest extends TestCase
             ['Keeping', 'Range'],
         ],
         'app' => [
-            ['Clock', 'PlanFile', 'Saying', 'Scale', 'Typed'],
-            ['Database', 'Models', 'Photos'],
+            ['Clock', 'Device', 'PlanFile', 'Saying', 'Typed'],
+            ['Database', 'Models', 'Photos', 'Scale'],
+            ['Sensing'],
             ['Journal'],
             ['Editing', 'Keeping'],
-            ['Planning', 'Console'],
+            ['Planning'],
             ['Mixing', 'Stock'],
             ['Pouring'],
-            ['Http', 'Providers'],
+            ['Console', 'Http', 'Providers'],
         ],
     ];
 
     public function test_the_application_under_http_knows_no_requests(): void
     {
-        foreach (['PlanFile', 'Planning', 'Pouring', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Models', 'Database', 'Typed'] as $room) {
+        foreach (['PlanFile', 'Planning', 'Pouring', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Device', 'Sensing', 'Models', 'Database', 'Typed'] as $room) {
             $this->assertNothingUses('app/'.$room, '/use App\\\\Http|use Illuminate\\\\Http\\\\Request|use Inertia/');
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Device\LineSocket;
 use App\Scale\ScaleFault;
 use App\Scale\SocketScale;
 use OpenGlaze\Core\Tests\Support\English;
@@ -11,7 +12,7 @@ use OpenGlaze\StandIns\Scale\BenchScale;
 use OpenGlaze\StandIns\Scale\Talk;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Tests\Support\ScaleProcess;
+use Tests\Support\DeviceProcess;
 
 /** The stand-in of a bench scale, and the adapter that reads it. */
 final class ScaleTest extends TestCase
@@ -81,9 +82,9 @@ final class ScaleTest extends TestCase
 
     public function test_the_adapter_reads_a_real_process_and_outlives_it(): void
     {
-        $process = new ScaleProcess;
+        $process = new DeviceProcess;
         $process->start();
-        $scale = new SocketScale($process->path);
+        $scale = new SocketScale(new LineSocket($process->path));
         self::assertTrue($scale->hand('put', 25.0));
         $reading = $scale->reading();
         // each question is answered at once, so it is asked until the display has settled
@@ -98,7 +99,7 @@ final class ScaleTest extends TestCase
         $process->kill();
         self::assertSame(ScaleFault::Absent, $scale->reading()->fault);
         self::assertFalse($scale->hand('put', 1.0));
-        self::assertSame(ScaleFault::Absent, (new SocketScale(null))->reading()->fault);
+        self::assertSame(ScaleFault::Absent, (new SocketScale(new LineSocket(null)))->reading()->fault);
         $process->remove();
     }
 

@@ -17,6 +17,15 @@ final readonly class Group
     /** When the hands are free and as they are wanted. */
     private float $readyMin;
 
+    /** @var non-empty-list<LaidAct> in one go, the first as near to its time as all of them allow */
+    private array $turn;
+
+    /** Whether there is a moment at which it can begin so that each is in time, or it begins at once since that is past. */
+    private bool $isInOneGo;
+
+    /** How late its acts come, min, all together. */
+    private float $lateMin;
+
     /**
      * @param  non-empty-list<RoundAct>  $acts  in the order of the hands
      * @param  float  $atMin  when the hands are free
@@ -27,8 +36,23 @@ final readonly class Group
         float $atMin,
         private Gloves $hands,
     ) {
-        $this->gloves = array_reduce($acts, static fn (Gloves $wanted, RoundAct $act): Gloves => $wanted->after($act->gloves()), Gloves::Either);
+        $this->gloves = array_reduce($acts, static fn (Gloves $wanted, RoundAct $act): Gloves => $wanted->after($act->gloves), Gloves::Either);
         $this->readyMin = $atMin + ($this->changes() ? Gloves::CHANGE_MIN : 0.0);
+        [$soonest, $latest, $offset] = [$this->readyMin, INF, 0.0];
+        foreach ($acts as $act) {
+            $soonest = max($soonest, $act->earliestMin - $offset);
+            $latest = min($latest, $act->latestMin - $offset);
+            $offset += $act->lastsMin;
+        }
+        $this->isInOneGo = $soonest <= $latest + 1e-9 || $soonest <= $this->readyMin + 1e-9;
+        $at = max($soonest, min($latest, $acts[0]->dueMin));
+        [$turn, $late] = [[], 0.0];
+        foreach ($acts as $act) {
+            $turn[] = $laid = new LaidAct($act, $at);
+            $late += $laid->lateMin();
+            $at += $act->lastsMin;
+        }
+        [$this->turn, $this->lateMin] = [$turn, $late];
     }
 
     /**
@@ -53,15 +77,14 @@ final readonly class Group
             return $first;
         }
         foreach ($left as $at => $act) {
-            if ($act->earliestMin() > $left[0]->latestMin()) {
+            if ($act->earliestMin > $left[0]->latestMin) {
                 break;
             }
-            if (! $hands->suit($act->gloves()) || ! (new self([$act], $atMin, $hands))->keepsFilmsInOrder($left, $act)) {
-                continue;
-            }
-            $other = self::ledBy($at, $left, $atMin, $hands);
-            if (self::late($other->inTurn()) + $other->lateAfter($left) <= self::late($first->inTurn()) + $first->lateAfter($left) + 1e-9) {
-                return $other;
+            if ($hands->suit($act->gloves) && (new self([$act], $atMin, $hands))->keepsFilmsInOrder($left, $act)) {
+                $other = self::ledBy($at, $left, $atMin, $hands);
+                $byLatest = self::byLatest($left);
+
+                return $other->lateMin + $other->lateAfter($byLatest) <= $first->lateMin + $first->lateAfter($byLatest) + 1e-9 ? $other : $first;
             }
         }
 
@@ -82,17 +105,29 @@ final readonly class Group
     private static function ledBy(int $from, array $left, float $atMin, Gloves $hands): self
     {
         $group = new self([$left[$from]], $atMin, $hands);
+        $byLatest = self::byLatest($left);
         foreach (array_slice($left, $from + 1) as $act) {
-            if ($act->earliestMin() > $group->acts[0]->latestMin() && $act->earliestMin() > $group->readyMin) {
+            if ($act->earliestMin > $group->acts[0]->latestMin && $act->earliestMin > $group->readyMin) {
                 break;
             }
             $with = new self([...$group->acts, $act], $atMin, $hands);
-            if ($with->keepsFilmsInOrder($left, $act) && $group->goesWith($act) && $with->comesInTime($group, $act) && $with->leavesTimeFor($left, $group)) {
+            if ($with->keepsFilmsInOrder($left, $act) && $group->goesWith($act) && $with->comesInTime($group, $act) && $with->lateAfter($byLatest) <= $group->lateAfter($byLatest, $act) + 1e-9) {
                 $group = $with;
             }
         }
 
         return $group;
+    }
+
+    /**
+     * @param  non-empty-list<RoundAct>  $left
+     * @return list<RoundAct> in the order of their last moments
+     */
+    private static function byLatest(array $left): array
+    {
+        usort($left, static fn (RoundAct $a, RoundAct $b): int => $a->latestMin <=> $b->latestMin);
+
+        return $left;
     }
 
     /** Whether hands have to be changed before it. */
@@ -104,7 +139,7 @@ final readonly class Group
     /** @return list<LaidAct> those that are come to while they make sense */
     public function laid(): array
     {
-        return array_values(array_filter($this->inTurn(), static fn (LaidAct $act): bool => $act->act->canBeginAt($act->beginMin)));
+        return array_values(array_filter($this->turn, static fn (LaidAct $act): bool => $act->act->canBeginAt($act->beginMin)));
     }
 
     /** @return list<RoundAct> the others */
@@ -112,7 +147,7 @@ final readonly class Group
     {
         return array_values(array_map(
             static fn (LaidAct $act): RoundAct => $act->act,
-            array_filter($this->inTurn(), static fn (LaidAct $act): bool => ! $act->act->canBeginAt($act->beginMin)),
+            array_filter($this->turn, static fn (LaidAct $act): bool => ! $act->act->canBeginAt($act->beginMin)),
         ));
     }
 
@@ -138,89 +173,44 @@ final readonly class Group
     /** Whether the same hands do it. */
     private function goesWith(RoundAct $act): bool
     {
-        return $this->gloves === Gloves::Either || $act->gloves() === Gloves::Either || $act->gloves() === $this->gloves;
+        return $this->gloves === Gloves::Either || $act->gloves === Gloves::Either || $act->gloves === $this->gloves;
     }
 
     /** Whether nothing comes later by it than if the added act were done as soon as the smaller group is done. */
     private function comesInTime(self $smaller, RoundAct $added): bool
     {
-        [$laid, $before] = [$this->inTurn(), $smaller->inTurn()];
-        $after = max(0.0, $before[count($before) - 1]->endMin() - $added->latestMin());
-
-        return $this->isInOneGo() && self::late($laid) <= self::late($before) + $after + 1e-9;
+        return $this->isInOneGo && $this->lateMin <= $smaller->lateMin + max(0.0, $smaller->endMin() - $added->latestMin) + 1e-9;
     }
 
-    /** @param  list<LaidAct>  $laid */
-    private static function late(array $laid): float
+    private function endMin(): float
     {
-        return array_sum(array_map(static fn (LaidAct $act): float => $act->lateMin(), $laid));
-    }
-
-    /**
-     * Whether what is left comes no later than after the smaller group.
-     *
-     * @param  list<RoundAct>  $left  by their times
-     */
-    private function leavesTimeFor(array $left, self $smaller): bool
-    {
-        return $this->lateAfter($left) <= $smaller->lateAfter(array_values(array_filter($left, fn (RoundAct $act): bool => ! in_array($act, $this->acts, true)))) + 1e-9;
+        return $this->turn[count($this->turn) - 1]->endMin();
     }
 
     /**
      * By how much others come late when they follow at once, in the order of their last moments.
      *
-     * @param  list<RoundAct>  $left
+     * @param  list<RoundAct>  $byLatest  all that is left, in that order
+     * @param  RoundAct|null  $but  one that is not counted
      */
-    private function lateAfter(array $left): float
+    private function lateAfter(array $byLatest, ?RoundAct $but = null): float
     {
-        $laid = $this->inTurn();
-        $end = $laid[count($laid) - 1]->endMin();
-        $soon = array_filter($left, fn (RoundAct $act): bool => ! in_array($act, $this->acts, true) && $act->latestMin() < $end + self::AHEAD_MIN);
-        usort($soon, static fn (RoundAct $a, RoundAct $b): int => $a->latestMin() <=> $b->latestMin());
+        $end = $this->endMin();
         [$at, $hands, $late] = [$end, $this->hands->after($this->gloves), 0.0];
-        foreach ($soon as $act) {
-            $at += $hands->suit($act->gloves()) || $hands === Gloves::Either ? 0.0 : Gloves::CHANGE_MIN;
-            $hands = $hands->after($act->gloves());
-            $at = max($at, $act->earliestMin());
-            $late += max(0.0, $at - $act->latestMin());
+        foreach ($byLatest as $act) {
+            if ($act->latestMin >= $end + self::AHEAD_MIN) {
+                break;
+            }
+            if ($act === $but || in_array($act, $this->acts, true)) {
+                continue;
+            }
+            $at += $hands->suit($act->gloves) || $hands === Gloves::Either ? 0.0 : Gloves::CHANGE_MIN;
+            $hands = $hands->after($act->gloves);
+            $at = max($at, $act->earliestMin);
+            $late += max(0.0, $at - $act->latestMin);
             $at += $act->lastsMin;
         }
 
         return $late;
-    }
-
-    /** Whether there is a moment at which it can begin so that each is in time, or it begins at once since that is past. */
-    private function isInOneGo(): bool
-    {
-        [$soonest, $latest] = $this->between();
-
-        return $soonest <= $latest + 1e-9 || $soonest <= $this->readyMin + 1e-9;
-    }
-
-    /** @return array{float, float} when the first may begin and when it must, so that each is in time */
-    private function between(): array
-    {
-        [$soonest, $latest, $offset] = [$this->readyMin, INF, 0.0];
-        foreach ($this->acts as $act) {
-            $soonest = max($soonest, $act->earliestMin() - $offset);
-            $latest = min($latest, $act->latestMin() - $offset);
-            $offset += $act->lastsMin;
-        }
-
-        return [$soonest, $latest];
-    }
-
-    /** @return non-empty-list<LaidAct> in one go, the first as near to its time as all of them allow */
-    private function inTurn(): array
-    {
-        [$soonest, $latest] = $this->between();
-        $at = max($soonest, min($latest, $this->acts[0]->dueMin));
-        $laid = [];
-        foreach ($this->acts as $act) {
-            $laid[] = new LaidAct($act, $at);
-            $at += $act->lastsMin;
-        }
-
-        return $laid;
     }
 }

@@ -23,7 +23,7 @@ final readonly class LaidAct
     /** How much after its last moment, min; 0 where it is in time. */
     public function lateMin(): float
     {
-        $late = $this->beginMin - $this->act->latestMin();
+        $late = $this->beginMin - $this->act->latestMin;
 
         return $late > self::ROUNDING_MIN ? $late : 0.0;
     }

@@ -11,17 +11,28 @@ use OpenGlaze\Core\Run\Gloves;
 /** One act of one film on the clock of the evening, min. */
 final readonly class RoundAct
 {
+    public Gloves $gloves;
+
+    /** The first moment at which it is in time. */
+    public float $earliestMin;
+
+    /** The last moment at which it is in time; never past what makes it senseless. */
+    public float $latestMin;
+
     /** @param  float|null  $untilMin  after which it makes no sense any more; null where that never comes */
     public function __construct(
         public string $film,
         public string $act,
         public ActKind $kind,
-        public HeatTool $tool,
+        HeatTool $tool,
         public float $dueMin,
         public ?float $untilMin,
         /** how long the hands are at it */
         public float $lastsMin,
     ) {
+        $this->gloves = $kind->gloves($tool);
+        $this->earliestMin = $dueMin - $kind->earlyByMin();
+        $this->latestMin = min($dueMin + $kind->lateByMin(), $untilMin ?? INF);
     }
 
     /** @return array{float, bool, string, string} what it is sorted by: of what is due at once, a cover comes last */
@@ -34,23 +45,6 @@ final readonly class RoundAct
     public function comesBefore(self $other): bool
     {
         return $this->film === $other->film ? $this->kind === $other->kind || $other->kind === ActKind::Cover : $this->kind === ActKind::Pour && $other->kind === ActKind::Pour;
-    }
-
-    public function gloves(): Gloves
-    {
-        return $this->kind->gloves($this->tool);
-    }
-
-    /** The first moment at which it is in time. */
-    public function earliestMin(): float
-    {
-        return $this->dueMin - $this->kind->earlyByMin();
-    }
-
-    /** The last moment at which it is in time; never past what makes it senseless. */
-    public function latestMin(): float
-    {
-        return min($this->dueMin + $this->kind->lateByMin(), $this->untilMin ?? INF);
     }
 
     /** Whether it can still be begun then, in time or late. */

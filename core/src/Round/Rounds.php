@@ -15,6 +15,9 @@ use OpenGlaze\Core\Run\Gloves;
  */
 final readonly class Rounds
 {
+    /** So many of the next acts are held against each other; what is due later waits its turn. */
+    private const LOOKED_AT = 32;
+
     /**
      * @param  list<Round>  $rounds
      * @param  list<RoundAct>  $lost  nobody comes to them before they make no sense any more
@@ -82,7 +85,7 @@ final readonly class Rounds
     {
         $rounds = $lost = [];
         while ($left !== []) {
-            $group = $next($left, $atMin, $gloves);
+            $group = $next(array_slice($left, 0, self::LOOKED_AT), $atMin, $gloves);
             $left = array_values(array_filter($left, static fn (RoundAct $act): bool => ! in_array($act, $group->acts, true)));
             array_push($lost, ...$group->lost());
             $laid = $group->laid();

@@ -106,7 +106,7 @@ final class RoundsTest extends TestCase
             self::assertSame($round->changes, ! $hands->suit($round->gloves));
             $at += $round->changes ? Gloves::CHANGE_MIN : 0.0;
             foreach ($round->acts as $one) {
-                self::assertTrue($round->gloves->suit($one->act->gloves()), 'no flame with sticky hands');
+                self::assertTrue($round->gloves->suit($one->act->gloves), 'no flame with sticky hands');
                 self::assertGreaterThanOrEqual($at - 1e-9, $one->beginMin, 'one after the other');
                 $at = $one->endMin();
             }
@@ -135,8 +135,8 @@ final class RoundsTest extends TestCase
         usort($acts, static fn (RoundAct $a, RoundAct $b): int => $a->place() <=> $b->place());
         [$hands, $changes] = [Gloves::Sticky, 0];
         foreach ($acts as $act) {
-            $changes += $hands->suit($act->gloves()) ? 0 : 1;
-            $hands = $hands->after($act->gloves());
+            $changes += $hands->suit($act->gloves) ? 0 : 1;
+            $hands = $hands->after($act->gloves);
         }
 
         return $changes;

@@ -69,6 +69,8 @@ export interface PourActState {
     due_min: number
     /** Null before the film is poured. */
     due_at: number | null
+    /** As it was planned, where the room has moved it. */
+    planned_at: number | null
     /** After which it makes no sense any more; null where that never comes. */
     until_at: number | null
     until_min: number | null
@@ -195,6 +197,8 @@ export interface SharedProps {
     studio: string | null
     /** The studio's own name in the journal. */
     studio_id: string
+    /** Null without a sensor, or where it has been quiet for half a day. */
+    room_now: RoomNow | null
     no_substitute: string
     said: string | null
     undo: string | null
@@ -206,12 +210,24 @@ export interface RunFilm extends PourState {
     to_pour: { ml: number | null; count: number | null; how: string; laying_min: number } | null
 }
 
+/** The room as its sensor last said it is. */
+export interface RoomNow {
+    celsius: number
+    humidity_pct: number
+    dew_point_c: number
+    at: number
+    /** It has said nothing for some minutes: this holds till it does. */
+    quiet: boolean
+    battery_low: boolean
+}
+
 /** All that is on the bench as one run. */
 export interface RunState {
     now: number
     /** In the order in which they were begun. */
     films: RunFilm[]
     cups: CupOnBench[]
+    room: RoomNow | null
     rounds: { gloves: Gloves; changes: boolean; acts: { film: string; act: string; begin_at: number }[] }[]
     /** Of gloves to put on, one over the other. */
     pairs: number

@@ -8,7 +8,7 @@ use Database\Seeders\DatabaseSeeder;
 use Facebook\WebDriver\WebDriverBy;
 use GdImage;
 use RuntimeException;
-use Tests\Support\ScaleProcess;
+use Tests\Support\DeviceProcess;
 
 /** One picture of each main view, of a demo studio that was never touched: what docs/screenshots holds. */
 final class Pictures
@@ -19,13 +19,13 @@ final class Pictures
 
     private readonly Page $page;
 
-    private readonly ScaleProcess $scale;
+    private readonly DeviceProcess $scale;
 
     public function __construct(private readonly string $folder)
     {
         $this->studio = new Studio(DatabaseSeeder::class);
         $this->studio->serve();
-        $this->scale = new ScaleProcess($this->studio->scaleSocket());
+        $this->scale = new DeviceProcess($this->studio->scaleSocket());
         $this->scale->start();
         $this->page = new Page;
         $this->page->size(1280, 800);
@@ -40,6 +40,7 @@ final class Pictures
             $this->planned();
             $this->onPaperAndShelf();
             $this->atTheBench();
+            $this->run();
             $this->cup();
             $this->page->light('dark');
             $this->open('/coats/table-deep', 'likely')->take('coat-dark');
@@ -77,7 +78,6 @@ final class Pictures
         $this->open('/evening', 'mixing and pouring')->take('evening');
         $this->open('/plans/1/batches/batch-4', 'likely 5')->take('cup');
         $this->open('/shelf', 'Bottles')->take('shelf');
-        $this->open('/swatches', 'Colours')->take('swatches');
     }
 
     private function atTheBench(): void
@@ -85,19 +85,39 @@ final class Pictures
         $this->open('/pieces/winter/history', 'Planned')->take('look-back');
         $this->open('/pours/moon-study-flood/finish', 'What it took')->take('finish');
         $this->open('/pours/autumn-flood', 'Wipe the drips')->take('pour');
-        $this->page->size(390, 844);
-        $this->open('/pours/autumn-flood', 'Wipe the drips')->take('pour-phone');
-        $this->page->size(1280, 800);
     }
 
     /** A cup on the scale, then mixed, then waiting to be poured. */
     private function cup(): void
     {
-        $this->open('/plans/1/batches/batch-4', 'Weigh it');
+        $this->mixed('batch-4', 'weigh');
+        $this->page->untilSees('Mixed resin for');
+        $this->open('/', 'stands mixed')->take('now');
+    }
+
+    /** Another cup, begun to be poured; then what the hands come to next, on a phone. */
+    private function run(): void
+    {
+        $this->mixed('batch-1');
+        $this->page->press('button', 'To the pour');
+        $this->page->untilSees('Pour and spread');
+        $this->open('/run', 'sticky gloves off')->take('run');
+        $this->page->size(390, 844);
+        $this->page->press('button', 'It is all on the piece');
+        $this->open('/run', 'heals for another')->take('run-phone');
+        $this->page->size(1280, 800);
+    }
+
+    /** @param  string|null  $picture  of its first step */
+    private function mixed(string $batch, ?string $picture = null): void
+    {
+        $this->open("/plans/1/batches/$batch", 'Weigh it');
         $this->page->press('button', 'Weigh it');
         $this->page->press('button', 'Begin');
         $this->page->untilSees('Pour part A');
-        $this->take('weigh');
+        if ($picture !== null) {
+            $this->take($picture);
+        }
         foreach (['A', 'B'] as $part) {
             $this->page->untilSees("Pour part $part");
             preg_match('/([\d.]+) g/', $this->page->text('main'), $mark);
@@ -105,8 +125,6 @@ final class Pictures
         }
         $this->page->press('button', 'I am stirring');
         $this->page->press('button', 'It is mixed already');
-        $this->page->untilSees('Mixed resin for');
-        $this->open('/', 'stands mixed')->take('now');
     }
 
     /** The fox of the demo, cut out of board, with a rule beside it. */
@@ -177,7 +195,7 @@ final class Pictures
             $now = $this->page->driver->takeScreenshot();
             [$same, $last] = [$now === $last, $now];
 
-            return $same || preg_match('~/pours/~', $this->page->driver->getCurrentURL()) === 1;
+            return $same || preg_match('~/(pours/|run$)~', $this->page->driver->getCurrentURL()) === 1;
         }, "$name to stand still");
         file_put_contents("$this->folder/$name.png", $last);
         fwrite(STDERR, "$name\n");

@@ -1,6 +1,7 @@
 import { Head } from '@inertiajs/react'
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
+import { RoomLine } from '../../controls/RoomLine'
 import { hearPageTime, hearServerTime, useServerNow } from '../../lib/clock'
 import { ask } from '../../lib/http'
 import { mixedBy } from '../../lib/journal/cup'
@@ -32,7 +33,7 @@ const EVERY_MS = 15_000
 
 /** What on the bench wants a hand, the soonest first: cups that stand mixed, then films. */
 export default function Now({ waiting, pieces, bottles, ...first }: Props): ReactNode {
-    const { studio } = useShared()
+    const { studio, room_now: room } = useShared()
     const { pours, cups, cutOff } = useBench(first)
     const now = useServerNow()
     const sorted = [...pours].sort((one, other) => urgency(one, now) - urgency(other, now))
@@ -45,6 +46,7 @@ export default function Now({ waiting, pieces, bottles, ...first }: Props): Reac
                 <div>
                     <p className="text-soft">{studio}</p>
                     <h1 className="figure mt-1 text-4xl leading-tight">{headline(sorted, cups, now)}</h1>
+                    {room !== null && <RoomLine room={room} now={now} />}
                     {cutOff && <p className="mt-1">{words.noAnswerFromTheStudioThisIsWhatItSaid}</p>}
                 </div>
                 <div className="flex flex-wrap gap-3">

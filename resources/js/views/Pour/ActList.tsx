@@ -50,6 +50,9 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
                     <strong className="text-danger">{words.missedDue(at === null ? '' : moment(at, now))}</strong>
                 )}
                 {(became === 'done' || became === 'open') && at !== null && moment(at, now)}
+                {became === 'open' && act.planned_at !== null && (
+                    <span className="block text-base">{words.plannedAt(moment(act.planned_at, now))}</span>
+                )}
             </span>
         </li>
     )

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
 import { GlovesSign } from '../../controls/GlovesSign'
 import { FilmLane } from '../../drawings/FilmLane'
-import { countdown, joined, span, volume } from '../../lib/format'
+import { countdown, joined, moment, span, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { lane } from '../../lib/pour'
 import type { RunFilm } from '../../types/page'
@@ -35,7 +35,7 @@ function ACup({ step, now }: { step: Extract<Step, { kind: 'cup' }>; now: number
         cup.pot_life_min === null || cup.mixed_at === null ? null : cup.mixed_at + cup.pot_life_min * 60_000 - now
     return (
         <>
-            <p className="mt-1 text-3xl font-bold">{words.pourFrom(cup.title)}</p>
+            <p className="mt-1 text-3xl font-bold">{words.standsMixed(cup.title)}</p>
             {left !== null && (
                 <>
                     <BigTime
@@ -98,6 +98,9 @@ function AnAct({ step, now }: { step: Extract<Step, { kind: 'act' }>; now: numbe
                 {act.kind === 'pass' && <strong>{words.takesSoLong(seconds(act.lasts_min))} </strong>}
                 {act.how}
             </p>
+            {act.planned_at !== null && (
+                <p className="mt-1 text-lg text-soft">{words.plannedAt(moment(act.planned_at, now))}</p>
+            )}
             <OpenLeft film={film} now={now} />
         </>
     )

@@ -3,6 +3,7 @@ import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
+import { RoomLine } from '../../controls/RoomLine'
 import { SkipReasons } from '../../controls/SkipReasons'
 import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
@@ -56,6 +57,7 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
                     <h1 className="min-w-0 flex-1 truncate text-lg text-soft">{words.onTheBench(films.length)}</h1>
                     <SoundSwitch loud={loud} onLoud={setLoud} />
                 </div>
+                {run.room !== null && <RoomLine room={run.room} now={now} />}
                 {cutOff && waiting.length === 0 && (
                     <p role="status" className="mt-1 rounded bg-kraft px-3 py-1 text-kraft-ink">
                         {words.noAnswer}

@@ -8,7 +8,7 @@ export const anyHands = 'Any hands'
 export const stickyGlovesOff = 'Sticky gloves off first'
 export const glovesOnAgain = 'Gloves that may get sticky'
 export const glovesOffBefore = ', sticky gloves off'
-export const pourFrom = (cup: Said) => `Pour: ${cup}`
+export const standsMixed = (cup: Said) => `${cup} stands mixed`
 export const over = (time: Said) => `${time} over`
 export const ofItsPotLifeLeft = 'of its pot life left in the cup'
 export const toTheCup = 'To the cup'
@@ -41,3 +41,4 @@ export const nothingIsOnTheBench = 'Nothing is on the bench.'
 export const nothingWantsAHand = 'Nothing wants a hand.'
 export const whatIsPouredTonight = 'What is poured tonight'
 export const phaseAt = (phase: Said, at: Said) => `${phase} at ${at}`
+export const plannedAt = (at: Said) => `planned ${at}; the room has moved it`

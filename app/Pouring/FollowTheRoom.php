@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pouring;
+
+use App\Models\Pour;
+use App\Planning\CoatAnswer;
+use App\Saying\Person;
+use App\Sensing\RoomLog;
+use App\Typed\FieldException;
+use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\PlanDocument;
+use OpenGlaze\Core\Film\MeasuredRoom;
+use OpenGlaze\Core\Film\TemperaturePoint;
+use OpenGlaze\Core\Quantity\UnitSystem;
+
+/** Folds the clocks of what is setting from the room as it was measured; what was planned stays beside that. */
+final readonly class FollowTheRoom
+{
+    public function __construct(private FilmSchedule $schedule)
+    {
+    }
+
+    /** Every film that nobody can handle yet. */
+    public function all(CarbonImmutable $now): void
+    {
+        foreach (Pour::query()->setting($now)->whereNotNull('poured_at')->with(['begun', 'poured'])->get() as $pour) {
+            $followed = $this->of($pour, $now);
+            if ($followed?->raw() != $pour->followed?->raw()) {
+                $pour->update(['followed' => $followed]);
+            }
+        }
+    }
+
+    /** Its schedule as the room made it; null while the room is as it was planned with. */
+    private function of(Pour $pour, CarbonImmutable $now): ?Entry
+    {
+        $room = MeasuredRoom::of($pour->poured_at === null ? [] : RoomLog::between($pour->poured_at, $now));
+        try {
+            if ($room->points === [] || $room->isNear($this->schedule->again($pour->plan(), $pour->ageMin())->case->studio->room->temperatures)) {
+                return null;
+            }
+            $result = $this->schedule->again(self::in($pour->plan(), $room), $pour->ageMin());
+        } catch (FieldException) {
+            // a copy that cannot be computed any more keeps the times that it has
+            return null;
+        }
+
+        return FilmSchedule::countedDown(CoatAnswer::kept($result, new Person(UnitSystem::Metric)))->with('of', $pour->poured_event);
+    }
+
+    private static function in(PlanDocument $plan, MeasuredRoom $room): PlanDocument
+    {
+        $studio = $plan->studio()->without('temperature_c', 'temperatures');
+        $points = array_map(static fn (TemperaturePoint $point): Entry => Entry::from(['at_h' => $point->atH, 'c' => $point->celsius]), $room->points);
+
+        return $plan->withStudio(count($points) === 1 ? $studio->with('temperature_c', $room->points[0]->celsius) : $studio->with('temperatures', $points));
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Device\LineSocket;
+use App\Device\NoAnswer;
+use App\Models\Pour;
+use App\Models\RoomRow;
+use App\Pouring\FollowTheRoom;
+use App\Sensing\RoomLog;
+use App\Sensing\RoomReading;
+use App\Sensing\SocketSensor;
+use Carbon\CarbonImmutable;
+use OpenGlaze\StandIns\Sensor\RoomSensor;
+use OpenGlaze\StandIns\Sensor\Talk;
+use Tests\Support\DeviceProcess;
+use Tests\TestCase;
+
+/** The room's sensor: its stand-in, what is kept of what it says, and the clocks that follow it. */
+final class SensorTest extends TestCase
+{
+    private const HOUR_S = 3600.0;
+
+    public function test_its_room_has_cold_nights_mild_days_and_a_heater_in_the_evening(): void
+    {
+        $sensor = self::still();
+        self::assertEqualsWithDelta(16.0, $sensor->celsius(3 * self::HOUR_S), 0.2);
+        self::assertEqualsWithDelta(21.0, $sensor->celsius(15 * self::HOUR_S), 0.2);
+        self::assertEqualsWithDelta(21.0, $sensor->celsius(21 * self::HOUR_S), 0.2, 'the heater is on');
+        self::assertLessThan(20, $sensor->celsius(23 * self::HOUR_S), 'and off');
+        self::assertGreaterThan($sensor->humidity(15 * self::HOUR_S), $sensor->humidity(3 * self::HOUR_S), 'cold air is damper');
+    }
+
+    public function test_an_open_door_lets_the_cold_in_and_it_goes_again(): void
+    {
+        $sensor = self::still();
+        $at = 20 * self::HOUR_S;
+        $before = $sensor->celsius($at);
+        $sensor->openDoor($at, 600);
+        self::assertSame($before, $sensor->celsius($at - 60));
+        self::assertLessThan($before - 3, $sensor->celsius($at + 600));
+        self::assertEqualsWithDelta($before, $sensor->celsius($at + 3600), 0.3);
+    }
+
+    public function test_a_dead_battery_says_nothing_and_a_question_that_is_none_is_told(): void
+    {
+        $talk = new Talk(self::still(), 20 * self::HOUR_S);
+        self::assertStringContainsString('"celsius":21', (string) $talk->answer('{"ask":"reading"}', 0));
+        self::assertStringContainsString('not_understood', (string) $talk->answer('how warm is it', 0));
+        self::assertStringContainsString('"heeded":true', (string) $talk->answer('{"hand":"battery","pct":0}', 0));
+        self::assertNull($talk->answer('{"ask":"reading"}', 1));
+    }
+
+    public function test_it_is_read_through_its_socket_and_what_is_no_room_is_not_taken(): void
+    {
+        $process = new DeviceProcess(device: 'sensor');
+        $sensor = new SocketSensor(new LineSocket($process->path));
+        self::assertSame(NoAnswer::Absent, $sensor->reading());
+        $process->start();
+        $reading = $sensor->reading();
+        self::assertInstanceOf(RoomReading::class, $reading);
+        self::assertEqualsWithDelta(18.5, $reading->celsius, 3.5);
+        (new LineSocket($process->path))->ask(['hand' => 'battery', 'pct' => 0]);
+        self::assertSame(NoAnswer::Silent, $sensor->reading());
+        $process->kill();
+        self::assertSame(NoAnswer::Absent, $sensor->reading());
+        $process->remove();
+        self::assertSame(NoAnswer::Absent, (new SocketSensor(new LineSocket(null)))->reading());
+    }
+
+    public function test_a_minute_is_kept_for_a_day_and_ten_of_them_after(): void
+    {
+        $now = CarbonImmutable::parse('2026-11-26 20:00');
+        for ($minute = 0; $minute < 26 * 60; $minute++) {
+            RoomLog::write(new RoomReading(20.0, 50.0, null), $now->subMinutes($minute));
+        }
+        RoomLog::thin($now);
+        self::assertSame(24 * 60 + 1 + 12, RoomRow::query()->count());
+        RoomLog::thin($now);
+        self::assertSame(24 * 60 + 1 + 12, RoomRow::query()->count(), 'once');
+    }
+
+    public function test_a_quiet_sensor_is_said_and_its_last_word_holds(): void
+    {
+        $this->freezeTime();
+        RoomLog::write(new RoomReading(17.5, 61.0, 4.0), CarbonImmutable::now());
+        $said = fn (): ?array => $this->getJson('/run/state')->json('room');
+        self::assertSame([17.5, 61, false, true], [$said()['celsius'], $said()['humidity_pct'], $said()['quiet'], $said()['battery_low']]);
+        self::assertEqualsWithDelta(9.9, $said()['dew_point_c'], 0.2);
+        $this->travel(4)->minutes();
+        self::assertSame([17.5, true], [$said()['celsius'], $said()['quiet']]);
+        $this->travel(13)->hours();
+        self::assertNull($said(), 'it says nothing of the room any more');
+    }
+
+    public function test_a_pour_begins_in_the_room_as_it_was_measured_unless_somebody_says_otherwise(): void
+    {
+        RoomLog::write(new RoomReading(17.5, 61.0, null), CarbonImmutable::now());
+        $coat = $this->autumnSky();
+        $this->postJson("/coats/{$coat->id}/pours", ['studio' => []])->assertRedirect();
+        self::assertEquals([17.5, 61], [$this->latest()->plan()->value('studio.temperature_c'), $this->latest()->plan()->value('studio.humidity_pct')]);
+        $this->press($this->latest()->id, 'poured');
+        Pour::query()->update(['handle_at' => now()->subDay(), 'off_at' => now()]);
+        $this->travel(1)->minutes();
+        $this->postJson("/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => '24']])->assertRedirect();
+        self::assertEquals(24, $this->latest()->plan()->value('studio.temperature_c'));
+    }
+
+    public function test_clocks_follow_a_room_that_cools_and_what_was_planned_stands_beside(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $before = $this->getJson("/pours/{$pour->id}/state")->json();
+        $this->measured($pour, fn (float $min): float => max(14.0, 21.0 - $min / 3));
+        $after = $this->getJson("/pours/{$pour->id}/state")->json();
+        self::assertGreaterThan($before['open_until'], $after['open_until'], 'cold resin stays open longer');
+        $look = static fn (array $state): array => collect($state['acts'])->firstWhere('id', 'look');
+        self::assertGreaterThan($look($before)['due_at'] + 2 * 60_000, $look($after)['due_at']);
+        self::assertSame($look($before)['due_at'], $look($after)['planned_at']);
+        self::assertSame(array_column($before['acts'], 'id'), array_column($after['acts'], 'id'), 'no act comes or goes');
+        $run = $this->getJson('/run/state')->json();
+        self::assertSame($look($after)['due_at'], $look(collect($run['films'])->firstWhere('id', $pour->id))['due_at']);
+    }
+
+    public function test_a_room_that_is_as_it_was_planned_moves_nothing(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $this->measured($pour, static fn (float $min): float => 21.0 + ((int) $min % 2 === 0 ? 0.1 : -0.1));
+        self::assertNull($pour->refresh()->followed);
+    }
+
+    public function test_what_followed_an_earlier_pouring_is_not_shown_of_a_later_one(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $this->measured($pour, static fn (float $min): float => 15.0);
+        self::assertNotNull($pour->refresh()->followed);
+        $this->press($pour->id, 'undone', ['of' => $pour->poured_event]);
+        $this->travel(1)->minutes();
+        $this->press($pour->id, 'poured');
+        self::assertSame($pour->refresh()->schedule->raw(), $pour->shown()->raw());
+    }
+
+    public function test_the_command_reads_once_and_says_when_nothing_answers(): void
+    {
+        $process = new DeviceProcess(device: 'sensor');
+        config(['sensor.socket' => $process->path]);
+        $this->artisan('glaze:read-room', ['--once' => true])->expectsOutputToContain('absent')->assertFailed();
+        self::assertSame(0, RoomRow::query()->count());
+        $process->start();
+        $this->artisan('glaze:read-room', ['--once' => true])->expectsOutputToContain('read')->assertSuccessful();
+        self::assertSame(1, RoomRow::query()->count());
+        $process->remove();
+    }
+
+    /** @param  callable(float): float  $celsius  so many min after the pour */
+    private function measured(Pour $pour, callable $celsius): void
+    {
+        $poured = CarbonImmutable::now();
+        for ($minute = 0; $minute <= 20; $minute++) {
+            RoomLog::write(new RoomReading($celsius($minute), 55.0, null), $poured->addMinutes($minute));
+        }
+        $this->travel(20)->minutes();
+        app(FollowTheRoom::class)->all(CarbonImmutable::now());
+    }
+
+    private function poured(float $celsius): Pour
+    {
+        $this->postJson("/coats/{$this->autumnSky()->id}/pours", ['studio' => ['temperature_c' => (string) $celsius, 'humidity_pct' => '50']])->assertRedirect();
+        $this->press($this->latest()->id, 'poured');
+
+        return $this->latest();
+    }
+
+    private function latest(): Pour
+    {
+        return Pour::query()->with(['begun', 'poured'])->latest('started_at')->firstOrFail();
+    }
+
+    private static function still(): RoomSensor
+    {
+        return new RoomSensor(static fn (): float => 0.5);
+    }
+}
