@@ -9,7 +9,7 @@ use OpenGlaze\Core\Plan\Studio;
 /** The room as it is computed with, entered or assumed. */
 final class RoomInForce
 {
-    /** @return array{temperature_c: float, humidity_pct: float, slope_mm_per_m: float, margin_pct: float} */
+    /** @return array{temperature_c: float, humidity_pct: float, slope_mm_per_m: float, margin_pct: float, spread_min: float, second_torch_min: float} */
     public static function of(Studio $studio): array
     {
         return [
@@ -17,6 +17,8 @@ final class RoomInForce
             'humidity_pct' => $studio->room->humidityPct->value,
             'slope_mm_per_m' => $studio->room->slopeMmPerM->value,
             'margin_pct' => $studio->hands->marginPct->value,
+            'spread_min' => $studio->hands->spreadMin->value,
+            'second_torch_min' => $studio->hands->secondTorchMin->value,
         ];
     }
 }

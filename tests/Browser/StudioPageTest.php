@@ -25,6 +25,18 @@ final class StudioPageTest extends BrowserTestCase
         self::assertStringContainsString('Night bench', $this->open('/')->text('main'));
     }
 
+    public function test_how_long_hands_spread_is_kept_and_taken_back_to_what_is_usual(): void
+    {
+        $page = $this->open('/studio');
+        self::assertSame('', $this->value($page, 'Until a coat is spread'), 'what nobody said is not shown as said');
+        $page->type('Until a coat is spread', '12');
+        $page->press('button', 'Save');
+        $page->until(fn (): bool => $this->room('spread_min') === '12', 'it to be kept');
+        $page->type('Until a coat is spread', '');
+        $page->press('button', 'Save');
+        $page->until(fn (): bool => $this->room('spread_min') === '', 'it to be as usual again');
+    }
+
     public function test_degrees_are_read_in_the_persons_own_and_stay_what_they_were_when_nothing_is_typed(): void
     {
         $page = $this->open('/studio');

@@ -13,6 +13,19 @@ use Tests\TestCase;
 
 final class CoatTest extends TestCase
 {
+    public function test_no_pass_comes_before_the_hands_have_spread_it(): void
+    {
+        $coat = $this->autumnSky();
+        $passes = fn (): array => $this->postJson("/coats/{$coat->id}/live", [])->assertOk()->json('coat.torch.passes_min');
+        $usual = $passes();
+        self::assertLessThan(12, $usual[0]);
+        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => '12', 'second_torch_min' => '10']])->assertRedirect();
+        self::assertEquals([12, 22], $passes());
+        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => '', 'second_torch_min' => '']])->assertRedirect();
+        self::assertSame($usual, $passes());
+        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => 'a while']])->assertStatus(422)->assertJsonStructure(['sentences' => ['studio.spread_min']]);
+    }
+
     public function test_the_check_case_comes_off_the_screen(): void
     {
         $coat = $this->autumnSky();

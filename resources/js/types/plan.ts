@@ -83,6 +83,8 @@ export interface RoomSpec {
     humidity_pct?: number
     slope_mm_per_m?: number
     margin_pct?: number
+    spread_min?: number
+    second_torch_min?: number
     /** How its people measure, where they have said so. */
     measure_by?: string
 }

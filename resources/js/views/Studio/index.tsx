@@ -100,6 +100,20 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                         '%',
                         fieldNumber(inForce.margin_pct),
                     )}
+                    {field(
+                        'spread_min',
+                        texts.untilItIsSpread,
+                        fieldNumber(room.spread_min),
+                        'min',
+                        fieldNumber(inForce.spread_min),
+                    )}
+                    {field(
+                        'second_torch_min',
+                        texts.betweenHeatPasses,
+                        fieldNumber(room.second_torch_min),
+                        'min',
+                        fieldNumber(inForce.second_torch_min),
+                    )}
                 </div>
                 <Switch
                     label={texts.howYouMeasure}

@@ -34,3 +34,5 @@ export const aPlanOutlivesTheProgramItIsOneOpenJSON =
 export const bringInAPlanFile = 'Bring in a plan file'
 export const bringItInOnceMoreAllTheSame = 'Bring it in once more all the same'
 export const coloursTypeAndSignsOfThisProgram = 'Colours, type and signs of this program'
+export const untilItIsSpread = 'Until a coat is spread'
+export const betweenHeatPasses = 'Between two heat passes'
