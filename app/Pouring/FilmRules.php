@@ -52,7 +52,7 @@ final readonly class FilmRules implements SubjectRules
         return match ($pressed->kind) {
             EventKind::PourBegun, EventKind::ToppedUp => $facts,
             EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
-            EventKind::ActDone => self::texts($facts, 'act'),
+            EventKind::ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool'])),
             EventKind::ActSkipped => self::texts($facts, 'act', 'reason'),
             EventKind::Observed => self::texts($facts, 'what', 'text'),
             EventKind::Took => self::took($facts),
@@ -91,7 +91,7 @@ final readonly class FilmRules implements SubjectRules
             'started_at' => Moment::of($startedMs),
             'poured_at' => Moment::of($pouredMs),
             'schedule' => FilmSchedule::countedDown($answer),
-            'marks' => Entry::from(array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause], $film->acts)),
+            'marks' => Entry::from(array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause, ...($mark->tool === null ? [] : ['tool' => $mark->tool->value])], $film->acts)),
             'handle_at' => $pouredMs === null || $handleH === null ? null : Moment::of($pouredMs + (int) round($handleH * 3_600_000)),
             'written_at' => Moment::of($took->writtenMs),
             'off_at' => Moment::of($film->off?->atMs),

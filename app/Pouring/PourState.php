@@ -52,6 +52,7 @@ final class PourState
             'closes_at' => $at($schedule->number('closes_min')),
             'closes_min' => $schedule->number('closes_min'),
             'tool' => self::tool($pour),
+            'other_tools' => array_map(static fn (HeatTool $tool): string => $tool->value, (HeatTool::tryFrom(self::tool($pour)) ?? HeatTool::None)->others()),
             'seen' => $pour->seen->entries('entries'),
             'phases' => array_map(static fn (Entry $span): array => [
                 'phase' => $span->text('phase'),
@@ -98,6 +99,7 @@ final class PourState
             'until_min' => $untilMin,
             'done_at' => $doneAt === null || $zero === null ? null : max($zero, $doneAt),
             'skipped_because' => $because,
+            'done_with' => $mark->text('tool'),
             'event' => $mark->text('event'),
             'went' => $zero === null ? HowItWent::Open->value : HowItWent::of(
                 self::kind($act),

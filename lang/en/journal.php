@@ -20,6 +20,7 @@ return [
         'poured_already' => 'This batch is being poured already.',
         'not_poured' => 'Nothing of it is on the piece yet: press that first.',
         'unknown_act' => 'This film has no such act any more.',
+        'tool_ruled_out' => 'That tool is ruled out over this film: by its mould or liner, by what is in the mix, or because moving air pushes it. Others do it; it burns, scars or runs. Take what is planned, or less.',
         'acts_done' => 'Something was done since: take that back first.',
         'cannot_undo' => 'That cannot be taken back.',
         'no_amount' => 'Write an amount above nothing, such as 38.2 g, 35 ml or 2 tbsp, and at most 100 kg.',

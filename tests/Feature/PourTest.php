@@ -64,6 +64,24 @@ final class PourTest extends TestCase
         self::assertSame('holds_a_drop', $seen['seen'][0]['what']);
     }
 
+    public function test_a_pass_is_done_with_another_tool_and_what_is_ruled_out_stays_so(): void
+    {
+        $pour = $this->poured();
+        $state = $this->getJson("/pours/{$pour->id}/state")->json();
+        self::assertSame(['flame', ['heat_gun', 'breath']], [$state['tool'], $state['other_tools']]);
+        $done = $this->press($pour->id, 'act_done', ['act' => 'pass-1', 'tool' => 'heat_gun']);
+        self::assertSame(['heat_gun', null], [$done['acts'][0]['done_with'], $done['acts'][1]['done_with']]);
+        self::assertSame('tool_ruled_out', $this->refused($pour->id, 'act_done', ['act' => 'pass-2', 'tool' => 'blowtorch']));
+        $before = $this->frozen($pour->refresh());
+        $this->artisan('glaze:rebuild')->assertSuccessful();
+        self::assertSame($before, $this->frozen($pour->refresh()), 'as it is folded anew');
+
+        $answer = $pour->poured?->facts;
+        self::assertNotNull($answer);
+        $pour->poured?->update(['facts' => $answer->with('answer.coat.torch.tool', 'heat_gun')]);
+        self::assertSame('tool_ruled_out', $this->refused($pour->id, 'act_done', ['act' => 'pass-2', 'tool' => 'flame']));
+    }
+
     public function test_acts_come_in_their_order_and_are_ticked_once(): void
     {
         $pour = $this->poured();

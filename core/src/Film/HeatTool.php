@@ -15,6 +15,16 @@ enum HeatTool: string
     /** Pieces smaller than this, in cm², are for breath, a straw or a pin. */
     public const BREATH_UNDER_CM2 = 10.0;
 
+    /** @return list<self> what may be taken in its stead: nothing hotter, and nothing that moves more air; whatever ruled that out still does */
+    public function others(): array
+    {
+        return match ($this) {
+            self::Flame => [self::HeatGun, self::Breath],
+            self::HeatGun => [self::Breath],
+            self::Breath, self::None => [],
+        };
+    }
+
     /**
      * @param  bool  $keepsItsShape  drops, lines and what is placed thick get no heat at all
      * @param  float  $areaCm2  0 for a small thing that is only counted

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Film\HeatTool;
+
 /** What became of one act: done, or skipped with a reason. */
 final readonly class ActMark
 {
@@ -12,6 +14,8 @@ final readonly class ActMark
         public int $atMs,
         /** why it was skipped; null when it was done */
         public ?string $skippedBecause,
+        /** what it was done with, where that is not what was planned */
+        public ?HeatTool $tool = null,
     ) {
     }
 

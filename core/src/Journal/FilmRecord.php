@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Journal;
 
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Document\PlanDocument;
+use OpenGlaze\Core\Film\HeatTool;
 
 /**
  * What became of a film, from the end of its stirring until it is off the bench: a fold of its events.
@@ -52,7 +54,7 @@ final readonly class FilmRecord
                 case EventKind::ActDone:
                 case EventKind::ActSkipped:
                     $name = $event->facts->text('act') ?? '';
-                    $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null);
+                    $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null, HeatTool::tryFrom($event->facts->text('tool') ?? ''));
                     break;
                 case EventKind::ToppedUp:
                 case EventKind::Observed:
@@ -95,6 +97,12 @@ final readonly class FilmRecord
         return array_map(static fn (Entry $act): string => $act->text('id') ?? '', $this->poured?->facts->entries('answer.acts') ?? []);
     }
 
+    /** What its bubbles were to be taken out with. */
+    public function tool(): HeatTool
+    {
+        return HeatTool::tryFrom($this->poured?->facts->at('answer', KeptCoat::class)->tool() ?? '') ?? HeatTool::None;
+    }
+
     /** Why that cannot have happened to it; null where it can. Who pressed what another pressed too is not refused. */
     public function refusalOf(EventKind $kind, Entry $facts): ?Refusal
     {
@@ -122,6 +130,7 @@ final readonly class FilmRecord
         return match (true) {
             $this->poured === null => Refusal::NotPoured,
             ! in_array($facts->text('act'), $this->actNames(), true) => Refusal::UnknownAct,
+            $facts->text('tool') !== null && ! in_array(HeatTool::tryFrom($facts->text('tool')), [$this->tool(), ...$this->tool()->others()], true) => Refusal::ToolRuledOut,
             $kind === EventKind::ActSkipped && trim($facts->text('reason') ?? '') === '' => Refusal::NoReason,
             default => null,
         };

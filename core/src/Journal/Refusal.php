@@ -20,6 +20,7 @@ enum Refusal: string
     case PouredAlready = 'poured_already';
     case NotPoured = 'not_poured';
     case UnknownAct = 'unknown_act';
+    case ToolRuledOut = 'tool_ruled_out';
     case ActsDone = 'acts_done';
     case CannotUndo = 'cannot_undo';
     case NoAmount = 'no_amount';

@@ -11,7 +11,7 @@ use OpenGlaze\Core\Run\Gloves;
  *
  * The act that is due first leads, or one that the hands can do as they are. What wants the same hands and can be done
  * in one go with it joins, unless something would come late by that. Of three such layings, one of them by the clock
- * alone, the one is taken with fewest lost, then fewest late, then fewest changes of hands.
+ * alone, the one is taken with fewest lost, then fewest minutes late, then fewest changes of hands.
  */
 final readonly class Rounds
 {
@@ -69,12 +69,16 @@ final readonly class Rounds
         return 1 + count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes && $round->isHeat()));
     }
 
-    /** @return array{int, int, float, int} what is lost, how many are late and by how much, how often hands change: less is better */
+    /**
+     * Less is better. What is late already gets later by every minute that something else comes first, so minutes count before acts.
+     *
+     * @return array{int, float, int, int} what is lost, by how many minutes all that is late comes late, how often hands change, how many acts are late
+     */
     private function worth(): array
     {
         $late = array_map(static fn (LaidAct $act): float => $act->lateMin(), $this->late());
 
-        return [count($this->lost), count($late), round(array_sum($late), 3), $this->changes()];
+        return [count($this->lost), round(array_sum($late)), $this->changes(), count($late)];
     }
 
     /**

@@ -66,6 +66,16 @@ final class RoundsTest extends TestCase
         self::assertCount(2, $rounds->acts());
     }
 
+    public function test_what_is_late_already_does_not_wait_for_what_is_not(): void
+    {
+        $acts = [];
+        foreach (range(1, 6) as $board) {
+            array_push($acts, self::act("board-$board", ActKind::Pass, 5 + 0.5 * $board, lasts: 0.2, until: 45.0), self::act("board-$board", ActKind::Wipe, 10 + 0.5 * $board));
+        }
+        $rounds = Rounds::lay($acts, 11, Gloves::Sticky);
+        self::assertSame([array_fill(0, 6, 'pass'), array_fill(0, 6, 'wipe')], self::kinds($rounds));
+    }
+
     public function test_breath_goes_with_any_hands(): void
     {
         $rounds = Rounds::lay([

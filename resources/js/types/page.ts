@@ -76,6 +76,8 @@ export interface PourActState {
     until_min: number | null
     done_at: number | null
     skipped_because: string | null
+    /** Where it was done with another tool than planned. */
+    done_with: HeatTool | null
     /** The press that it was done or skipped with. */
     event: string | null
     went: HowItWent
@@ -115,6 +117,8 @@ export interface PourState {
     closes_at: number | null
     closes_min: number | null
     tool: HeatTool
+    /** What may be taken in its stead. */
+    other_tools: HeatTool[]
     phases: { phase: PhaseName; from_min: number; from: number | null; to: number | null }[]
     acts: PourActState[]
     /** When the film holds what is laid into it. */

@@ -1,4 +1,5 @@
-import type { PourState, Seen } from '../../types/page'
+import type { HeatTool } from '../../types/answer'
+import type { PourActState, PourState, Seen } from '../../types/page'
 import { happenedAt, type Press } from './events'
 import * as words from '@words/lib'
 
@@ -12,7 +13,11 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
         case 'poured':
             return pour.poured_at === null ? expected(pour, at, press.id) : pour
         case 'act_done':
-            return withMark(pour, press, { done_at: Math.max(at, pour.poured_at ?? at), event: press.id })
+            return withMark(pour, press, {
+                done_at: Math.max(at, pour.poured_at ?? at),
+                done_with: (press.facts.tool as HeatTool | undefined) ?? null,
+                event: press.id,
+            })
         case 'act_skipped':
             return withMark(pour, press, { skipped_because: String(press.facts.reason), event: press.id })
         case 'observed':
@@ -64,7 +69,7 @@ function expected(pour: PourState, at: number, event: string): PourState {
 function withMark(
     pour: PourState,
     press: Press,
-    mark: { done_at?: number; skipped_because?: string; event: string },
+    mark: Partial<Pick<PourActState, 'done_at' | 'done_with' | 'skipped_because'>> & { event: string },
 ): PourState {
     return {
         ...pour,
@@ -81,7 +86,7 @@ function without(pour: PourState, event: string): PourState {
         ...(pour.off_event === event ? { off_at: null, off_event: null } : {}),
         acts: pour.acts.map((act) => ({
             ...act,
-            ...(act.event === event ? { done_at: null, skipped_because: null, event: null } : {}),
+            ...(act.event === event ? { done_at: null, done_with: null, skipped_because: null, event: null } : {}),
             ...(back ? { due_at: null, until_at: null } : {}),
         })),
     }

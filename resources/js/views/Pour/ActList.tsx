@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { moment } from '../../lib/format'
 import { becameOf } from '../../lib/pour'
+import { TOOLS } from '../../lib/words'
 import type { PourActState, PourState } from '../../types/page'
 import * as words from '@words/pour'
 
@@ -43,7 +44,10 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
                     <XIcon size={20} weight="bold" className="text-danger" aria-label={words.actMissed} />
                 )}
             </span>
-            <span className={`flex-1 ${became === 'open' ? '' : 'text-soft'}`}>{act.title}</span>
+            <span className={`flex-1 ${became === 'open' ? '' : 'text-soft'}`}>
+                {act.title}
+                {act.done_with !== null && <span className="block text-base">{TOOLS[act.done_with]}</span>}
+            </span>
             <span className="text-right text-soft">
                 {became === 'skipped' && act.skipped_because}
                 {became === 'missed' && (

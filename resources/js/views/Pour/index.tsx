@@ -3,6 +3,7 @@ import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
+import { OtherTools } from '../../controls/OtherTools'
 import { SkipReasons } from '../../controls/SkipReasons'
 import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
@@ -95,6 +96,15 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                     </div>
                 )}
                 <Wants want={want} pour={pour} now={now} planned={planned} />
+                {want.kind === 'act' && (
+                    <OtherTools
+                        pour={pour}
+                        act={want.act}
+                        onDone={(tool) =>
+                            void press('act_done', { act: want.act.id, tool }, `${want.act.title}, ${pour.title}`)
+                        }
+                    />
+                )}
             </div>
 
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">

@@ -3,6 +3,7 @@ import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
+import { OtherTools } from '../../controls/OtherTools'
 import { RoomLine } from '../../controls/RoomLine'
 import { SkipReasons } from '../../controls/SkipReasons'
 import { SoundSwitch } from '../../controls/SoundSwitch'
@@ -64,6 +65,20 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
                     </p>
                 )}
                 {step === undefined ? <Resting films={films} now={now} /> : <NextStep step={step} now={now} />}
+                {step?.kind === 'act' && (
+                    <OtherTools
+                        pour={step.film}
+                        act={step.act}
+                        onDone={(tool) =>
+                            press(
+                                'act_done',
+                                step.film.id,
+                                { act: step.act.id, tool },
+                                `${step.act.title}, ${step.film.title}`,
+                            )
+                        }
+                    />
+                )}
             </div>
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
                 {run.warnings.map((warning) => (

@@ -82,3 +82,4 @@ export const warmed = (tool: Said, seconds: Said, gain: Said, factor: Said, age:
     `${tool}, ${seconds} s over each place: ${gain} warmer, ${factor} as thick, for about ${cools}. It costs ${age} of open time.`
 export const addedExample = '15 or 2 tbsp'
 export const plannedAt = (at: Said) => `planned ${at}; the room has moved it`
+export const doneWithAnother = 'Or done with'
