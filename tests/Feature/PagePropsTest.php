@@ -22,7 +22,7 @@ final class PagePropsTest extends TestCase
     protected string $studio = DatabaseSeeder::class;
 
     /** What every page knows, and Inertia's own. */
-    private const SHARED = ['units', 'studio_id', 'studio', 'room_now', 'no_substitute', 'said', 'undo', 'errors'];
+    private const SHARED = ['units', 'studio_id', 'studio', 'no_substitute', 'said', 'undo', 'errors'];
 
     private static ?stdClass $pages = null;
 

@@ -13,6 +13,7 @@ use App\Sensing\RoomLog;
 use App\Sensing\RoomReading;
 use App\Sensing\SocketSensor;
 use Carbon\CarbonImmutable;
+use Inertia\Testing\AssertableInertia;
 use OpenGlaze\StandIns\Sensor\RoomSensor;
 use OpenGlaze\StandIns\Sensor\Talk;
 use Tests\Support\DeviceProcess;
@@ -99,6 +100,8 @@ final class SensorTest extends TestCase
     {
         RoomLog::write(new RoomReading(17.5, 61.0, null), CarbonImmutable::now());
         $coat = $this->autumnSky();
+        $this->get("/coats/{$coat->id}/mix")->assertInertia(fn (AssertableInertia $page) => $page->where('room.temperature_c', 17.5)->etc());
+        $this->get("/coats/{$coat->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('room.temperature_c', $coat->piece->plan->studio()->value('temperature_c'))->etc());
         $this->postJson("/coats/{$coat->id}/pours", ['studio' => []])->assertRedirect();
         self::assertEquals([17.5, 61], [$this->latest()->plan()->value('studio.temperature_c'), $this->latest()->plan()->value('studio.humidity_pct')]);
         $this->press($this->latest()->id, 'poured');

@@ -28,6 +28,7 @@ use App\Planning\StackAnswer;
 use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
 use App\Saying\Person;
+use App\Sensing\RoomLog;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -75,6 +76,8 @@ final readonly class CoatController
             'cup' => Cups::alone($coat),
             'tonight' => Cups::tonight($coat),
             ...$this->page($request, $coat),
+            // its clock begins in the room as it is now
+            'room' => RoomLog::last(Arrival::of($request))?->over($coat->piece->plan->studio()) ?? $coat->piece->plan->studio(),
             ...$answer,
             'weighable' => data_get($answer, 'answer.coat.mix.total_g') !== null,
             // by typical densities nothing is weighed anyway

@@ -20,6 +20,7 @@ use App\Saying\Person;
 use App\Scale\Scale;
 use App\Scale\ScaleReading;
 use App\Scale\SocketScale;
+use App\Sensing\RoomLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,7 +59,7 @@ final readonly class MixingController
             'batch' => EveningAnswer::batch($evening, $batch, Arrival::of($request), Person::of($request)),
             'plan_id' => $mixing->plan_id,
             'takes_now_g' => $desk->takesNowG($mixing),
-            'room' => $evening->document->studio(),
+            'room' => RoomLog::last(Arrival::of($request))?->over($evening->document->studio()) ?? $evening->document->studio(),
             'cautions' => EveningAnswer::cautions($batch, Person::of($request)),
         ]);
     }

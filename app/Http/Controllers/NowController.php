@@ -12,6 +12,7 @@ use App\Models\Resin;
 use App\Planning\Namesakes;
 use App\Planning\PieceDesk;
 use App\Pouring\OnTheBench;
+use App\Sensing\RoomLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,6 +32,7 @@ final readonly class NowController
     {
         return Inertia::render('Now', [
             ...$this->onTheBench(Arrival::of($request)),
+            'room' => RoomLog::last(Arrival::of($request))?->state(),
             'waiting' => $this->waiting(Arrival::of($request)),
             'pieces' => Piece::query()->count(),
             'bottles' => Resin::query()->count(),

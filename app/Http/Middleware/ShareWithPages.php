@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Arrival;
 use App\Journal\ThisStudio;
 use App\Models\Plan;
 use App\Saying\Person;
-use App\Sensing\RoomLog;
 use Closure;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -42,7 +40,6 @@ final class ShareWithPages extends Middleware
             'studio_id' => fn (): string => $this->studio->id(),
             'studio' => fn (): ?string => Plan::query()->oldest('id')->first()?->name,
             'no_substitute' => Person::of($request)->say(Caution::noSubstitute()),
-            'room_now' => fn (): ?array => RoomLog::last(Arrival::of($request))?->state(),
             'said' => fn (): mixed => $request->session()->get('said'),
             'undo' => fn (): mixed => $request->session()->get('undo'),
         ];

@@ -2,7 +2,7 @@ import { router } from '@inertiajs/react'
 import { useState, type ReactNode } from 'react'
 import { fieldNumber, fieldTemperature } from '../lib/format'
 import { useFormPress } from '../lib/journal/useFormPress'
-import { useShared, useUnits } from '../lib/pages'
+import { useUnits } from '../lib/pages'
 import { useSending } from '../lib/sending'
 import type { Advice } from '../types/answer'
 import type { RoomSpec } from '../types/plan'
@@ -47,8 +47,6 @@ export function StartSheet({ open, onClose, title, children, ...form }: Props): 
 /** The room as it is now, and the press that starts the clocks. A stop wants a reason first. */
 export function StartForm(props: FormProps): ReactNode {
     const units = useUnits()
-    // where a sensor says what the room is like, nobody has to
-    const { room_now: measured } = useShared()
     const [typed, setTyped] = useState<{ temperature_c?: string; humidity_pct?: string }>({})
     const [reason, setReason] = useState('')
     const { sending, sentences, options } = useSending()
@@ -77,9 +75,7 @@ export function StartForm(props: FormProps): ReactNode {
                 <Field
                     label={words.theRoomNow}
                     unit={units === 'metric' ? '°C' : '°F'}
-                    value={
-                        typed.temperature_c ?? fieldTemperature(measured?.celsius ?? props.room.temperature_c, units)
-                    }
+                    value={typed.temperature_c ?? fieldTemperature(props.room.temperature_c, units)}
                     onChange={(value) => setTyped((before) => ({ ...before, temperature_c: value }))}
                     sentence={sentences['studio.temperature_c']}
                     inputMode="decimal"
@@ -88,7 +84,7 @@ export function StartForm(props: FormProps): ReactNode {
                 <Field
                     label={words.humidityNow}
                     unit="%"
-                    value={typed.humidity_pct ?? fieldNumber(measured?.humidity_pct ?? props.room.humidity_pct)}
+                    value={typed.humidity_pct ?? fieldNumber(props.room.humidity_pct)}
                     onChange={(value) => setTyped((before) => ({ ...before, humidity_pct: value }))}
                     sentence={sentences['studio.humidity_pct']}
                     inputMode="decimal"

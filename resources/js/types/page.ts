@@ -201,8 +201,6 @@ export interface SharedProps {
     studio: string | null
     /** The studio's own name in the journal. */
     studio_id: string
-    /** Null without a sensor, or where it has been quiet for half a day. */
-    room_now: RoomNow | null
     no_substitute: string
     said: string | null
     undo: string | null
@@ -214,7 +212,7 @@ export interface RunFilm extends PourState {
     to_pour: { ml: number | null; count: number | null; how: string; laying_min: number } | null
 }
 
-/** The room as its sensor last said it is. */
+/** The room as its sensor last said it is; pages have null without one, or where it has been quiet for half a day. */
 export interface RoomNow {
     celsius: number
     humidity_pct: number

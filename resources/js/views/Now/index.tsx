@@ -9,7 +9,7 @@ import type { Press } from '../../lib/journal/events'
 import { withFilmPress } from '../../lib/journal/film'
 import { theQueue, useQueue } from '../../lib/journal/useJournal'
 import { useShared } from '../../lib/pages'
-import type { CupOnBench, PieceRow, PourState } from '../../types/page'
+import type { CupOnBench, PieceRow, PourState, RoomNow } from '../../types/page'
 import { headline, urgency } from './bench'
 import { CupRow } from './CupRow'
 import { FilmRow } from './FilmRow'
@@ -24,6 +24,7 @@ interface Bench {
 }
 
 export interface Props extends Bench {
+    room: RoomNow | null
     waiting: (PieceRow & { coat_id: number })[]
     pieces: number
     bottles: number
@@ -32,8 +33,8 @@ export interface Props extends Bench {
 const EVERY_MS = 15_000
 
 /** What on the bench wants a hand, the soonest first: cups that stand mixed, then films. */
-export default function Now({ waiting, pieces, bottles, ...first }: Props): ReactNode {
-    const { studio, room_now: room } = useShared()
+export default function Now({ room, waiting, pieces, bottles, ...first }: Props): ReactNode {
+    const { studio } = useShared()
     const { pours, cups, cutOff } = useBench(first)
     const now = useServerNow()
     const sorted = [...pours].sort((one, other) => urgency(one, now) - urgency(other, now))
