@@ -77,6 +77,7 @@ Route::delete('/pours/{pour}/words', [JournalFileController::class, 'erase']);
 
 Route::get('/mixings/{mixing}/state', [MixingController::class, 'state']);
 Route::get('/mixings/{mixing}', [MixingController::class, 'show'])->name('mixings.show');
+Route::get('/mixings/{mixing}/takers', [MixingController::class, 'takers']);
 Route::post('/mixings/{mixing}/pours', [MixingController::class, 'pour']);
 Route::get('/scale', [MixingController::class, 'scale']);
 Route::post('/scale/zero', [MixingController::class, 'zero']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Coat;
 use App\Models\Pour;
 use Database\Seeders\DatabaseSeeder;
 use Tests\Support\MixesCups;
@@ -101,6 +102,25 @@ final class RunTest extends TestCase
         $this->twoPoured();
         $this->get('/run')->assertOk();
         self::assertSame(array_column($this->bench()['rounds'], 'gloves'), array_column($this->withUnencryptedCookie('units', 'imperial')->getJson('/run/state')->json('rounds'), 'gloves'));
+    }
+
+    public function test_what_is_left_in_a_cup_looks_for_a_taker_of_its_resin_that_is_ready(): void
+    {
+        $mixing = $this->mixed(['autumn-flood']);
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
+        $pour = Pour::query()->where('mixing_id', $mixing->id)->firstOrFail();
+        $takers = fn (): array => $this->getJson("/mixings/{$mixing->id}/takers")->assertOk()->json();
+        self::assertGreaterThan(1, $mixing->load('begun')->result()->restMl());
+        $left = static fn (float $ml): bool => $mixing->begun->update(['facts' => $mixing->begun->facts->with('result.margin_ml', $ml)->with('result.residue_ml', 0)]);
+        $left(120);
+        self::assertNotSame([], $takers());
+        foreach ($takers() as $one) {
+            self::assertSame('bench', Coat::query()->with('resin')->findOrFail($one['coat_id'])->resin->key);
+            self::assertLessThanOrEqual(120.001, $one['pieces'] * $one['each_ml']);
+            self::assertNotSame('Autumn sky', $one['piece'], 'it has been poured');
+        }
+        $left(0);
+        self::assertSame([], $takers());
     }
 
     /** @return array<string, mixed> */

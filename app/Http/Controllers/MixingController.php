@@ -12,6 +12,7 @@ use App\Mixing\CupReader;
 use App\Mixing\EveningAnswer;
 use App\Mixing\MixingDesk;
 use App\Mixing\MixingState;
+use App\Mixing\RestTakers;
 use App\Models\Coat;
 use App\Models\Mixing;
 use App\Models\Plan;
@@ -75,6 +76,12 @@ final readonly class MixingController
         $started = $pours->start($mixing, Typed::room($request, $body), Typed::reason($body), $this->presses->ofForm($body, Arrival::of($request), EventKind::PourBegun), Person::of($request));
 
         return count($started) === 1 ? redirect()->route('pours.show', $started[0]) : redirect()->route('run')->with('said', Person::of($request)->say(Message::of('said.clocks_run')));
+    }
+
+    /** Who takes what is left in the cup. */
+    public function takers(Request $request, Mixing $mixing, RestTakers $takers): JsonResponse
+    {
+        return response()->json($takers->of($mixing, Arrival::of($request), Person::of($request)));
     }
 
     public function scale(Request $request, Scale $scale): JsonResponse

@@ -1,7 +1,7 @@
 /** What the server hands to the pages: rows, a pour under way, and what every page knows. */
 
 import type { ActKind, HeatTool, Level, MixFigures, PhaseName, RoomInForce } from './answer'
-import type { CoatSpec, PieceSpec, ResinSheet } from './plan'
+import type { CoatKind, CoatSpec, PieceSpec, ResinSheet } from './plan'
 
 export type Units = 'metric' | 'imperial'
 
@@ -160,6 +160,18 @@ export interface PouredFrom {
     rest: RestOfMix | null
     /** The press that said so. */
     event: string | null
+}
+
+/** A coat that could take what is left in a cup. */
+export interface RestTaker {
+    coat_id: number
+    piece: string
+    kind: CoatKind
+    /** Of its pieces that get all that they want. */
+    pieces: number
+    each_ml: number
+    /** What a single piece would lack. */
+    lacks_ml: number
 }
 
 /** How one knows an amount. */

@@ -1,10 +1,13 @@
-import { router } from '@inertiajs/react'
+import { Link, router } from '@inertiajs/react'
 import { CheckIcon } from '@phosphor-icons/react'
-import type { ReactNode } from 'react'
+import { useEffect, useState, type ReactNode } from 'react'
+import { attempted } from '../../lib/attempt'
 import { joined, volume } from '../../lib/format'
+import { ask } from '../../lib/http'
 import { theQueue, useQueue } from '../../lib/journal/useJournal'
 import { useUnits } from '../../lib/pages'
-import type { PouredFrom, RestOfMix } from '../../types/page'
+import { COAT_KINDS } from '../../lib/words'
+import type { PouredFrom, RestOfMix, RestTaker } from '../../types/page'
 import * as words from '@words/pour'
 
 const REST: Record<RestOfMix, string> = {
@@ -23,6 +26,7 @@ export function TheRest({ cup, title }: { cup: PouredFrom; title: string }): Rea
             one.kind === 'rest_seen_to' ? (one.facts.how as RestOfMix) : one.kind === 'undone' ? null : rest,
         cup.rest,
     )
+    const isOpen = cup.has_rest && said === null
     if (!cup.has_rest && said === null) return null
     const press = async (how: RestOfMix): Promise<void> => {
         const done =
@@ -38,6 +42,7 @@ export function TheRest({ cup, title }: { cup: PouredFrom; title: string }): Rea
                 {words.leftInTheCup(joined(volume(cup.rest_ml, units)))}
             </h2>
             {said === null && <p className="mt-1">{words.aFullCupHeatsItself}</p>}
+            {isOpen && <Takers cup={cup.id} />}
             <div className="mt-2 grid gap-2">
                 {(Object.keys(REST) as RestOfMix[]).map((how) => (
                     <button
@@ -53,5 +58,41 @@ export function TheRest({ cup, title }: { cup: PouredFrom; title: string }): Rea
                 ))}
             </div>
         </section>
+    )
+}
+
+/** Waiting coats that take it, and what each would lack; what nobody takes is laid out thin. */
+function Takers({ cup }: { cup: string }): ReactNode {
+    const units = useUnits()
+    const [takers, setTakers] = useState<RestTaker[] | null>(null)
+    useEffect(() => {
+        let gone = false
+        void attempted(() => ask<RestTaker[]>('GET', `/mixings/${cup}/takers`)).then((asked) => {
+            if (asked.done && !gone) setTakers(asked.value)
+        })
+        return () => {
+            gone = true
+        }
+    }, [cup])
+    if (takers === null) return null
+    if (takers.length === 0) return <p className="mt-1">{words.nobodyTakesIt}</p>
+    return (
+        <ul className="mt-2 divide-y divide-hair border-y ruled" data-testid="takers">
+            {takers.map((one) => (
+                <li key={one.coat_id} className="flex flex-wrap items-baseline gap-x-3 py-1.5 text-lg">
+                    <Link
+                        href={`/coats/${one.coat_id}`}
+                        className="min-w-0 flex-1 font-semibold underline-offset-4 hover:underline"
+                    >
+                        {one.piece}, {COAT_KINDS[one.kind]?.toLowerCase()}
+                    </Link>
+                    <span className="text-soft">
+                        {one.pieces > 0
+                            ? words.takesPieces(one.pieces, joined(volume(one.each_ml, units)))
+                            : words.wouldLack(joined(volume(one.lacks_ml, units)), joined(volume(one.each_ml, units)))}
+                    </span>
+                </li>
+            ))}
+        </ul>
     )
 }

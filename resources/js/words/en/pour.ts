@@ -83,3 +83,7 @@ export const warmed = (tool: Said, seconds: Said, gain: Said, factor: Said, age:
 export const addedExample = '15 or 2 tbsp'
 export const plannedAt = (at: Said) => `planned ${at}; the room has moved it`
 export const doneWithAnother = 'Or done with'
+export const nobodyTakesIt = 'No waiting coat takes this resin uncoloured: lay it out thin.'
+export const takesPieces = (pieces: number, each: Said) =>
+    pieces === 1 ? `one piece, ${each}` : `${pieces} pieces, ${each} each`
+export const wouldLack = (lacks: Said, each: Said) => `would lack ${lacks} of ${each}`
