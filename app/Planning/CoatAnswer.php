@@ -17,6 +17,7 @@ use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Run\EffectWindow;
+use OpenGlaze\Core\Run\Fill;
 use OpenGlaze\Core\Run\HowTo;
 use OpenGlaze\Core\Run\Pace;
 use OpenGlaze\Core\Run\Warmings;
@@ -120,6 +121,7 @@ final class CoatAnswer
     public static function kept(CoatResult $result, Speaker $say): KeptCoat
     {
         $case = $result->case;
+        $fill = Fill::of($result);
 
         return KeptCoat::from([
             ...self::of($result, CoatAdvisor::advise($result), $say),
@@ -129,6 +131,7 @@ final class CoatAnswer
 
                 return ['pace' => $pace->value, 'from_min' => $window->fromMin, 'to_min' => $window->toMin, 'fits' => $window->fits()];
             }, Pace::cases()),
+            'fill' => ['judge_from_min' => $fill->judgeFromMin, 'pass_until_min' => $fill->passUntilMin],
             'warmings' => array_map(static fn (array $one): array => [
                 'tool' => $one[0]->value, 'seconds' => $one[1], 'gain_k' => $one[2]->gainK, 'viscosity_factor' => $one[2]->viscosityFactor, 'age_min' => $one[2]->ageSpentMin, 'cools_min' => $one[2]->coolsInMin,
             ], Warmings::of($result)),

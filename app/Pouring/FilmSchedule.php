@@ -62,6 +62,7 @@ final readonly class FilmSchedule
             'acts' => $answer->acts(),
             'effects' => $answer->effects(),
             'warmings' => $answer->warmings(),
+            'fill' => $answer->fill(),
         ]);
     }
 

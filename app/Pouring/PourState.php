@@ -67,6 +67,7 @@ final class PourState
                 'fits' => $one->whole('fits') ?? 0,
             ], $schedule->entries('effects')),
             'warmings' => $schedule->entries('warmings'),
+            'fill' => ['judge_from' => $at($schedule->number('fill.judge_from_min')), 'pass_until' => $at($schedule->number('fill.pass_until_min'))],
             'acts' => array_map(static fn (array $act): array => self::act($pour, $act[0], $act[1], $now), $pour->acts()),
         ];
     }

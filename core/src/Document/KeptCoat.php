@@ -94,6 +94,12 @@ final readonly class KeptCoat extends Entry
         return $this->entries('effects');
     }
 
+    /** When its fill can be judged, and until when a topping up still gets a pass. */
+    public function fill(): Entry
+    {
+        return $this->at('fill');
+    }
+
     /** @return list<Entry> what heat would gain it */
     public function warmings(): array
     {

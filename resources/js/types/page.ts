@@ -123,6 +123,8 @@ export interface PourState {
     acts: PourActState[]
     /** When the film holds what is laid into it. */
     effects: { pace: Pace; from_at: number | null; to_at: number | null; fits: number }[]
+    /** When its fill can be judged, and until when what is added still gets a pass. */
+    fill: { judge_from: number | null; pass_until: number | null }
     /** What heat as a tool gains, by each tool that its rules allow. */
     warmings: {
         tool: HeatTool

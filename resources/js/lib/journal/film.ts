@@ -63,6 +63,7 @@ function expected(pour: PourState, at: number, event: string): PourState {
         acts: pour.acts.map((act) => ({ ...act, due_at: from(act.due_min), until_at: from(act.until_min) })),
         // when it will hold something the studio says when it hears how old the mix is
         effects: [],
+        fill: { judge_from: null, pass_until: null },
     }
 }
 

@@ -2,20 +2,24 @@ import { PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Field } from '../../controls/Field'
 import type { EventKind } from '../../lib/journal/events'
+import { moment } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { SEEN } from '../../lib/words'
+import type { PourState } from '../../types/page'
 import * as words from '@words/pour'
 
 interface Props {
     press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
-    title: string
+    pour: PourState
+    now: number
 }
 
 const WORD = 'min-h-16 rounded border border-line bg-sheet px-3 text-left text-lg'
 
 /** What one sees while looking: a press for the usual things, a word of one's own, or what was added. */
-export function SaySeen({ press, title }: Props): ReactNode {
+export function SaySeen({ press, pour, now }: Props): ReactNode {
     const units = useUnits()
+    const { title } = pour
     const [typed, setTyped] = useState('')
     const [added, setAdded] = useState('')
     return (
@@ -54,6 +58,7 @@ export function SaySeen({ press, title }: Props): ReactNode {
                         {words.keepIt}
                     </button>
                 </form>
+                <Judged pour={pour} now={now} />
                 <form
                     className="col-span-2 flex items-end gap-2"
                     onSubmit={(event) => {
@@ -78,5 +83,17 @@ export function SaySeen({ press, title }: Props): ReactNode {
                 </form>
             </div>
         </details>
+    )
+}
+
+/** When its fill can be judged, and what follows when something is added. */
+function Judged({ pour, now }: { pour: PourState; now: number }): ReactNode {
+    const { judge_from: from, pass_until: until } = pour.fill
+    if (from === null) return null
+    return (
+        <p className="col-span-2 text-lg" data-testid="fill">
+            {now < from ? words.judgeTheFillFrom(moment(from, now)) : words.itHasSettled}{' '}
+            {until !== null && (now < until ? words.onePassMoreUntil(moment(until, now)) : words.noMorePass)}
+        </p>
     )
 }

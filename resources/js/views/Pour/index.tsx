@@ -128,7 +128,7 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                         <ActList pour={pour} now={now} />
                         <SeenList pour={pour} now={now} onTakeBack={takeBack} />
                         <ThickEnough pour={pour} now={now} press={press} />
-                        <SaySeen press={press} title={pour.title} />
+                        <SaySeen press={press} pour={pour} now={now} />
                         {cup !== null && cup.rest !== null && <TheRest cup={cup} title={pour.title} />}
                     </>
                 )}

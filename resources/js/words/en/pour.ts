@@ -87,3 +87,7 @@ export const nobodyTakesIt = 'No waiting coat takes this resin uncoloured: lay i
 export const takesPieces = (pieces: number, each: Said) =>
     pieces === 1 ? `one piece, ${each}` : `${pieces} pieces, ${each} each`
 export const wouldLack = (lacks: Said, each: Said) => `would lack ${lacks} of ${each}`
+export const judgeTheFillFrom = (at: Said) => `Judge the fill from ${at}: it has not settled before.`
+export const itHasSettled = 'It has settled: what is missing now stays missing. Add a little at a time.'
+export const onePassMoreUntil = (at: Said) => `What is added brings bubbles: one more heat pass, until ${at}.`
+export const noMorePass = 'Too late for heat on what is added: pick its bubbles.'
