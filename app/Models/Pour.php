@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Document\PlanDocument;
+use OpenGlaze\Core\Film\HeatTool;
 
 /**
  * A film as it is on the bench or in the log: folded from its events, and never changed by anything else.
@@ -115,6 +116,12 @@ final class Pour extends Model
     public function shown(): Entry
     {
         return $this->followed !== null && $this->followed->text('of') === $this->poured_event ? $this->followed : $this->schedule;
+    }
+
+    /** What its bubbles are taken out with. */
+    public function tool(): HeatTool
+    {
+        return HeatTool::tryFrom($this->schedule->text('tool') ?? '') ?? HeatTool::None;
     }
 
     /** @return list<array{Entry, float}> its acts as they were planned, each with when it is due by what is shown, min after the pour */

@@ -126,7 +126,7 @@ final readonly class BenchRun
             return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, min(self::POUR_AT_A_TIME_MIN, self::layingMin($pour)))];
         }
         $since = ((int) Moment::ms($now) - $zero) / 60_000;
-        $tool = HeatTool::tryFrom(PourState::tool($pour)) ?? HeatTool::None;
+        $tool = $pour->tool();
         $acts = [];
         foreach ($pour->acts() as [$act, $dueMin]) {
             $id = $act->text('id') ?? '';
@@ -156,7 +156,7 @@ final readonly class BenchRun
                 $mark = $pour->marks->at($act->text('id') ?? '');
                 $at = $mark->text('because') === null ? $mark->number('at') : null;
                 if ($at !== null && $at >= $last) {
-                    [$last, $hands] = [(int) $at, $hands->after(PourState::kind($act)->gloves(HeatTool::tryFrom(PourState::tool($pour)) ?? HeatTool::None))];
+                    [$last, $hands] = [(int) $at, $hands->after(PourState::kind($act)->gloves($pour->tool()))];
                 }
             }
         }

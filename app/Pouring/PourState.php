@@ -51,8 +51,8 @@ final class PourState
             'late' => $zero === null ? null : $schedule->value('late'),
             'closes_at' => $at($schedule->number('closes_min')),
             'closes_min' => $schedule->number('closes_min'),
-            'tool' => self::tool($pour),
-            'other_tools' => array_map(static fn (HeatTool $tool): string => $tool->value, (HeatTool::tryFrom(self::tool($pour)) ?? HeatTool::None)->others()),
+            'tool' => $pour->tool()->value,
+            'other_tools' => array_map(static fn (HeatTool $tool): string => $tool->value, $pour->tool()->others()),
             'seen' => $pour->seen->entries('entries'),
             'phases' => array_map(static fn (Entry $span): array => [
                 'phase' => $span->text('phase'),
@@ -91,7 +91,7 @@ final class PourState
             'title' => $act->text('title'),
             'how' => $act->text('how'),
             'lasts_min' => self::lastsMin($act),
-            'gloves' => self::kind($act)->gloves(HeatTool::tryFrom(self::tool($pour)) ?? HeatTool::None)->value,
+            'gloves' => self::kind($act)->gloves($pour->tool())->value,
             'due_min' => $dueMin,
             'due_at' => $at($dueMin),
             // as it was planned, where the room has moved it by more than two minutes
@@ -122,10 +122,5 @@ final class PourState
     public static function lastsMin(Entry $act): float
     {
         return $act->number('lasts_min') ?? 0.5;
-    }
-
-    public static function tool(Pour $pour): string
-    {
-        return $pour->schedule->text('tool') ?? 'none';
     }
 }

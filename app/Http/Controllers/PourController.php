@@ -58,7 +58,7 @@ final readonly class PourController
             'pour' => PourState::of($pour, Arrival::of($request)),
             'cautions' => [
                 'pour' => array_map($person->say(...), Caution::Mix->said()),
-                'heat' => array_map($person->say(...), (Caution::tryFrom(PourState::tool($pour)) ?? Caution::Breath)->said()),
+                'heat' => array_map($person->say(...), (Caution::tryFrom($pour->tool()->value) ?? Caution::Breath)->said()),
             ],
             'planned' => UsedBesidePlanned::of($pour),
             'cup' => self::cup($pour),

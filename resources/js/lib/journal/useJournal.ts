@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
-import { hearPageTime, hearServerTime } from '../clock'
-import { ask } from '../http'
+import { hearPageTime } from '../clock'
+import { heardOf, useOften } from '../often'
 import type { EventKind, Press } from './events'
 import { Queue, type QueueSeen } from './queue'
 import type { Result } from './sender'
@@ -61,31 +61,17 @@ export function useOnBench<T extends { id: string; now: number }>(
                 .remembered(first.id)
                 .then((state) => setRemembered((state as T | undefined) ?? null))
     }, [first])
-    useEffect(() => {
-        const refresh = async (): Promise<void> => {
-            const askedAt = performance.now()
-            try {
-                const state = await ask<T>('GET', url)
-                hearServerTime(state.now, performance.now() - askedAt)
-                theQueue().hear(state.id, state)
-                setCutOff(false)
-            } catch {
-                setCutOff(true)
-            }
-        }
-        void refresh()
-        const timer = setInterval(() => void refresh(), EVERY_MS)
-        const seen = (): void => {
-            if (document.visibilityState === 'visible') void refresh()
-        }
-        document.addEventListener('visibilitychange', seen)
-        window.addEventListener('online', seen)
-        return () => {
-            clearInterval(timer)
-            document.removeEventListener('visibilitychange', seen)
-            window.removeEventListener('online', seen)
+    const look = useCallback(async (): Promise<void> => {
+        try {
+            const state = await heardOf<T>(url)
+            theQueue().hear(state.id, state)
+            setCutOff(false)
+        } catch {
+            setCutOff(true)
         }
     }, [url])
+    useEffect(() => void look(), [look])
+    useOften(look, EVERY_MS)
     const press = useCallback(
         (kind: EventKind, facts: Record<string, unknown>, of: string) => theQueue().press(kind, first.id, facts, of),
         [first.id],

@@ -2,12 +2,12 @@ import { Head } from '@inertiajs/react'
 import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 import { RoomLine } from '../../controls/RoomLine'
-import { hearPageTime, hearServerTime, useServerNow } from '../../lib/clock'
-import { ask } from '../../lib/http'
+import { hearPageTime, useServerNow } from '../../lib/clock'
 import { mixedBy } from '../../lib/journal/cup'
 import type { Press } from '../../lib/journal/events'
 import { withFilmPress } from '../../lib/journal/film'
 import { theQueue, useQueue } from '../../lib/journal/useJournal'
+import { heardOf, useOften } from '../../lib/often'
 import { useShared } from '../../lib/pages'
 import type { CupOnBench, PieceRow, PourState, RoomNow } from '../../types/page'
 import { headline, urgency } from './bench'
@@ -92,11 +92,9 @@ function useBench(first: Bench): { pours: PourState[]; cups: CupOnBench[]; cutOf
     const isNew = (press: Press): boolean => !since.current.some((one) => one.id === press.id)
     since.current = [...since.current, ...waiting.filter(isNew)]
     const look = useCallback(async (): Promise<void> => {
-        const askedAt = performance.now()
         const unheard = theQueue().look().waiting
         try {
-            const heard = await ask<Bench>('GET', '/now/pours')
-            hearServerTime(heard.now, performance.now() - askedAt)
+            const heard = await heardOf<Bench>('/now/pours')
             since.current = unheard
             setBench(heard)
             setCutOff(false)
@@ -106,11 +104,8 @@ function useBench(first: Bench): { pours: PourState[]; cups: CupOnBench[]; cutOf
     }, [])
     const taken = waiting.map((one) => one.id).join()
     useEffect(() => void look(), [look, taken])
-    useEffect(() => {
-        hearPageTime(first.now)
-        const timer = setInterval(() => void look(), EVERY_MS)
-        return () => clearInterval(timer)
-    }, [first.now, look])
+    useEffect(() => hearPageTime(first.now), [first.now])
+    useOften(look, EVERY_MS)
     const pressed = (id: string) => since.current.filter((one) => one.subject === id)
     return {
         pours: bench.pours

@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useState } from 'react'
-import { hearPageTime, hearServerTime } from '../../lib/clock'
-import { ask } from '../../lib/http'
+import { hearPageTime } from '../../lib/clock'
 import { mixedBy } from '../../lib/journal/cup'
 import type { EventKind } from '../../lib/journal/events'
 import { withFilmPress } from '../../lib/journal/film'
 import { theQueue, useQueue } from '../../lib/journal/useJournal'
+import { heardOf, useOften } from '../../lib/often'
 import type { CupOnBench, PourState, RunFilm, RunState } from '../../types/page'
 
 const EVERY_MS = 10_000
@@ -26,10 +26,8 @@ export function useRun(first: RunState): Run {
     const [cutOff, setCutOff] = useState(false)
     const { waiting, trouble } = useQueue()
     const look = useCallback(async (): Promise<void> => {
-        const askedAt = performance.now()
         try {
-            const heard = await ask<RunState>('GET', '/run/state')
-            hearServerTime(heard.now, performance.now() - askedAt)
+            const heard = await heardOf<RunState>('/run/state')
             theQueue().hear(RUN, heard)
             setRun(heard)
             setCutOff(false)
@@ -50,20 +48,8 @@ export function useRun(first: RunState): Run {
             setRun((shown) => (run.now < shown.now ? shown : { ...run, films }))
         })()
     }, [first])
-    useEffect(() => {
-        hearPageTime(first.now)
-        const timer = setInterval(() => void look(), EVERY_MS)
-        const seen = (): void => {
-            if (document.visibilityState === 'visible') void look()
-        }
-        window.addEventListener('online', seen)
-        document.addEventListener('visibilitychange', seen)
-        return () => {
-            clearInterval(timer)
-            window.removeEventListener('online', seen)
-            document.removeEventListener('visibilitychange', seen)
-        }
-    }, [first.now, look])
+    useEffect(() => hearPageTime(first.now), [first.now])
+    useOften(look, EVERY_MS)
     const pressed = (id: string) => waiting.filter((one) => one.subject === id)
     return {
         run,
