@@ -15,7 +15,7 @@ final class EdgeLawsTest extends TestCase
     public function test_nothing_is_lost_nothing_is_won_and_all_is_a_number(): void
     {
         mt_srand(31);
-        for ($plan = 0; $plan < Draws::of(100); $plan++) {
+        for ($plan = 0; $plan < Draws::of(60); $plan++) {
             $result = Plans::computed(self::anyPlan());
             $edge = $result->edge ?? self::fail('it has a coated edge');
             $case = $result->case;

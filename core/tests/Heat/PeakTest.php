@@ -80,7 +80,7 @@ final class PeakTest extends TestCase
             return [$curing->warming(max($age, 1e-9)) * $rate - $lossPerMin * ($celsius - $roomC), $rate];
         };
         [$celsius, $age, $min, $peakC, $peakMin] = [$startC, 0.0, 0.0, $startC, 0.0];
-        while ($age < 400 * $curing->halfAgeMin && $min < 1e6) {
+        while ($age < 100 * $curing->halfAgeMin && $min < 1e6) {
             [$dT, $dAge] = $flow($celsius, $age);
             $dt = min(0.6 / max(1e-9, abs($dT)), 0.04 * max($age, 0.05 * $curing->halfAgeMin) / $dAge, 0.5 / $lossPerMin);
             [$t2, $a2] = $flow($celsius + $dT * $dt / 2, $age + $dAge * $dt / 2);

@@ -63,7 +63,7 @@ final class ShapesTest extends TestCase
     {
         mt_srand(41);
         $any = static fn (int $most): float => mt_rand(-10 * $most, 10 * $most) / 10;
-        for ($i = 0; $i < Draws::of(100); $i++) {
+        for ($i = 0; $i < Draws::of(60); $i++) {
             $data = sprintf('M%.1f %.1f C%.1f %.1f %.1f %.1f %.1f %.1f', $any(300), $any(300), $any(300), $any(300), $any(300), $any(300), $any(300), $any(300));
             $arc = sprintf('M0 0 A%.1f %.1f %d %d %d %.1f %.1f', abs($any(200)) + 20, abs($any(200)) + 20, mt_rand(-180, 180), mt_rand(0, 1), mt_rand(0, 1), $any(150), $any(150));
             foreach ([$data, $arc] as $path) {

@@ -24,7 +24,7 @@ final class SweepTest extends TestCase
     {
         mt_srand(3);
         $found = $clear = 0;
-        for ($i = 0; $i < Draws::of(400); $i++) {
+        for ($i = 0; $i < Draws::of(250); $i++) {
             $points = [];
             // of tabletops, and of things smaller than a millimetre
             $scale = intdiv($i, 2) % 2 === 0 ? 0.1 : 0.0007;

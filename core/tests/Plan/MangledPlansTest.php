@@ -23,7 +23,7 @@ final class MangledPlansTest extends TestCase
     /** @return iterable<string, array{callable(): stdClass, int}> */
     public static function plans(): iterable
     {
-        yield 'the example' => [Plans::autumnSky(...), 700];
+        yield 'the example' => [Plans::autumnSky(...), 500];
         yield 'all that a plan can hold' => [Plans::full(...), 300];
     }
 

@@ -89,7 +89,7 @@ final class RoundsTest extends TestCase
     {
         mt_srand(20261126);
         $saved = 0;
-        for ($evening = 0; $evening < Draws::of(150); $evening++) {
+        for ($evening = 0; $evening < Draws::of(90); $evening++) {
             $acts = self::evening();
             $from = (float) mt_rand(0, 20);
             $rounds = Rounds::lay($acts, $from, Gloves::Sticky);
