@@ -89,6 +89,6 @@ export const changeUnitsTo = (other: Said) => `, change units to ${other}`
 export const assumedUntilYouSayOtherwise = (values: string[]) =>
     `Assumed until you say otherwise: ${values.join(', ')}.`
 export const theRoomIs = (celsius: Said, humidity: Said, dew: Said) =>
-    `Room ${celsius}, ${humidity} % damp, dew point ${dew}.`
+    `Room ${celsius}, humidity ${humidity} %, dew point ${dew}.`
 export const theSensorIsQuiet = (at: Said) => `The sensor has been quiet since ${at}: this holds till it speaks.`
 export const itsBatteryIsNearlyFlat = 'Its battery is nearly flat.'
