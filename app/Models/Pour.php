@@ -32,7 +32,7 @@ use OpenGlaze\Core\Film\HeatTool;
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $poured_at
  * @property Entry $schedule
- * @property Entry|null $followed  the schedule as the room made it, and which pouring it is of; null where that is as planned
+ * @property Entry|null $followed  its times as the room made them, and which pouring they are of; null where they are as planned
  * @property Entry $marks  by act
  * @property Entry $seen  its entries: what was observed and added
  * @property CarbonImmutable|null $handle_at
@@ -112,10 +112,12 @@ final class Pour extends Model
         return $this->begun->facts->at('plan', PlanDocument::class);
     }
 
-    /** The schedule that is counted down: as the room made it, where it was measured, else as it was planned. */
+    /** The schedule that is counted down: its times as the room made them, where it was measured, else as it was planned. */
     public function shown(): Entry
     {
-        return $this->followed !== null && $this->followed->text('of') === $this->poured_event ? $this->followed : $this->schedule;
+        $moved = $this->moved();
+
+        return $moved === null ? $this->schedule : $this->schedule->over($moved->without('of', 'acts'));
     }
 
     /** What its bubbles are taken out with. */
@@ -124,20 +126,24 @@ final class Pour extends Model
         return HeatTool::tryFrom($this->schedule->text('tool') ?? '') ?? HeatTool::None;
     }
 
-    /** @return list<array{Entry, float}> its acts as they were planned, each with when it is due by what is shown, min after the pour */
+    /** @return list<array{Entry, float}> its acts in the order and at the times that are shown, each with when it was planned, min after the pour */
     public function acts(): array
     {
-        $due = [];
-        foreach ($this->shown()->entries('acts') as $act) {
-            $due[$act->text('id') ?? ''] = [$act->number('due_min'), $act->number('until_min')];
+        $times = [];
+        foreach ($this->moved()?->entries('acts') ?? [] as $act) {
+            $times[$act->text('id') ?? ''] = $act;
         }
 
-        return array_map(static function (Entry $act) use ($due): array {
-            $planned = $act->number('due_min') ?? 0.0;
-            [$dueMin, $untilMin] = $due[$act->text('id') ?? ''] ?? [$planned, $act->number('until_min')];
+        $acts = array_map(static fn (Entry $act): array => [$act->over($times[$act->text('id') ?? ''] ?? Entry::of()), $act->number('due_min') ?? 0.0], $this->schedule->entries('acts'));
+        usort($acts, static fn (array $a, array $b): int => $a[0]->number('due_min') <=> $b[0]->number('due_min'));
 
-            return [$act->with('until_min', $untilMin), $dueMin ?? $planned];
-        }, $this->schedule->entries('acts'));
+        return $acts;
+    }
+
+    /** What the room moved of this pouring; null where it is as planned. */
+    private function moved(): ?Entry
+    {
+        return $this->followed?->text('of') === $this->poured_event ? $this->followed : null;
     }
 
     /** What was computed when the clock began. */

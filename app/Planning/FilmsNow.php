@@ -31,7 +31,7 @@ final readonly class FilmsNow
     public static function ofPieces(array $pieceIds, CarbonImmutable $now): array
     {
         $films = [];
-        $pours = Pour::query()->whereIn('piece_id', $pieceIds)->whereNotNull('poured_at')->oldest('started_at')->get(['id', 'piece_id', 'coat_id', 'poured_at', 'schedule']);
+        $pours = Pour::query()->whereIn('piece_id', $pieceIds)->whereNotNull('poured_at')->oldest('started_at')->get(['id', 'piece_id', 'coat_id', 'poured_at', 'poured_event', 'schedule', 'followed']);
         foreach ($pours->groupBy('piece_id') as $pieceId => $own) {
             $films[(int) $pieceId] = self::of($own, $now);
         }

@@ -29,7 +29,7 @@ final readonly class BenchRun
     /** So long hands stay at a pour before they can turn to what cannot wait: between two pieces, or two ribbons. */
     private const POUR_AT_A_TIME_MIN = 3.0;
 
-    /** @param  list<Pour>  $pours  in the order in which they were begun */
+    /** @param  array<string, Pour>  $pours  by their ids, in the order in which they were begun */
     private function __construct(
         private array $pours,
         private CarbonImmutable $now,
@@ -39,11 +39,14 @@ final readonly class BenchRun
 
     public static function at(CarbonImmutable $now): self
     {
-        $pours = array_reverse(OnTheBench::pours($now));
+        $pours = [];
+        foreach (array_reverse(OnTheBench::pours($now)) as $pour) {
+            $pours[$pour->id] = $pour;
+        }
         $toPour = array_filter($pours, static fn (Pour $pour): bool => $pour->poured_at === null);
         // what was computed of them says how long each takes
         Collection::make($toPour)->load('begun');
-        $acts = array_merge(...array_map(static fn (Pour $pour): array => self::actsOf($pour, $now), $pours));
+        $acts = array_merge(...array_values(array_map(static fn (Pour $pour): array => self::actsOf($pour, $now), $pours)));
 
         return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)));
     }
@@ -53,7 +56,7 @@ final readonly class BenchRun
     {
         return [
             'now' => Moment::ms($this->now),
-            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'to_pour' => self::toPour($pour)], $this->pours),
+            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'to_pour' => self::toPour($pour)], array_values($this->pours)),
             'cups' => OnTheBench::cups($this->now),
             'room' => RoomLog::last($this->now)?->state(),
             'rounds' => array_map(fn (Round $round): array => [
@@ -66,24 +69,25 @@ final readonly class BenchRun
                 ], $round->acts),
             ], $this->rounds->rounds),
             'pairs' => $this->rounds->pairsToLayer(),
-            'warnings' => array_map($person->say(...), $this->warnings($person)),
+            'warnings' => array_map($person->say(...), $this->warnings()),
         ];
     }
 
     /** @return list<Message> what one pair of hands does not come to in time */
-    private function warnings(Person $person): array
+    private function warnings(): array
     {
-        $said = [];
-        $lost = $this->rounds->lost;
+        $isPour = static fn (RoundAct $act): bool => $act->kind === ActKind::Pour;
+        $said = array_map(fn (RoundAct $act): Message => Message::of('run.gelled', film: $this->pours[$act->film]->title), array_values(array_filter($this->rounds->lost, $isPour)));
+        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act)));
         if ($lost !== []) {
-            $names = ['act' => $this->title($lost[0], $person), 'film' => $this->film($lost[0])->title];
+            $names = ['act' => $this->title($lost[0]), 'film' => $this->pours[$lost[0]->film]->title];
             $said[] = count($lost) === 1 ? Message::of('run.lost_one', ...$names) : Message::of('run.lost', ...$names, count: count($lost));
         }
         // a pour is never early enough; what it makes late is said of that
-        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => $laid->act->kind !== ActKind::Pour));
+        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => ! $isPour($laid->act)));
         usort($late, static fn (LaidAct $a, LaidAct $b): int => $b->lateMin() <=> $a->lateMin());
         if ($late !== [] && $late[0]->lateMin() >= 1) {
-            $names = ['act' => $this->title($late[0]->act, $person), 'film' => $this->film($late[0]->act)->title, 'late' => Measure::minutes($late[0]->lateMin())];
+            $names = ['act' => $this->title($late[0]->act), 'film' => $this->pours[$late[0]->act->film]->title, 'late' => Measure::minutes($late[0]->lateMin())];
             $said[] = count($late) === 1 ? Message::of('run.late_one', ...$names) : Message::of('run.late', ...$names, count: count($late));
         }
 
@@ -95,17 +99,9 @@ final readonly class BenchRun
         return (int) Moment::ms($this->now) + (int) round($min * 60_000);
     }
 
-    private function film(RoundAct $act): Pour
+    private function title(RoundAct $act): string
     {
-        return array_values(array_filter($this->pours, static fn (Pour $pour): bool => $pour->id === $act->film))[0];
-    }
-
-    private function title(RoundAct $act, Person $person): string
-    {
-        if ($act->kind === ActKind::Pour) {
-            return $person->say(Message::of('acts.pour.title'));
-        }
-        foreach ($this->film($act)->schedule->entries('acts') as $one) {
+        foreach ($this->pours[$act->film]->schedule->entries('acts') as $one) {
             if ($one->text('id') === $act->act) {
                 return $one->text('title') ?? '';
             }
@@ -128,11 +124,11 @@ final readonly class BenchRun
         $since = ((int) Moment::ms($now) - $zero) / 60_000;
         $tool = $pour->tool();
         $acts = [];
-        foreach ($pour->acts() as [$act, $dueMin]) {
+        foreach ($pour->acts() as [$act]) {
             $id = $act->text('id') ?? '';
             $until = $act->number('until_min');
             if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {
-                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, $dueMin - $since, $until === null ? null : $until - $since, PourState::lastsMin($act));
+                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, ($act->number('due_min') ?? 0.0) - $since, $until === null ? null : $until - $since, PourState::lastsMin($act));
             }
         }
 
@@ -142,7 +138,7 @@ final readonly class BenchRun
     /**
      * What the hands are like: as after the last act, or sticky from a pour.
      *
-     * @param  list<Pour>  $pours
+     * @param  array<Pour>  $pours
      */
     private static function hands(array $pours, CarbonImmutable $now): Gloves
     {

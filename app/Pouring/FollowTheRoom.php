@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
+use App\Journal\Moment;
 use App\Models\Pour;
 use App\Planning\CoatAnswer;
 use App\Saying\Person;
@@ -26,18 +27,27 @@ final readonly class FollowTheRoom
     /** Every film that nobody can handle yet. */
     public function all(CarbonImmutable $now): void
     {
-        foreach (Pour::query()->setting($now)->whereNotNull('poured_at')->with(['begun', 'poured'])->get() as $pour) {
-            $followed = $this->of($pour, $now);
+        $pours = Pour::query()->setting($now)->whereNotNull('poured_at')->with(['begun', 'poured'])->get();
+        // films of one evening lie in one room: it is read once
+        $first = $pours->sortBy('poured_at')->first()?->poured_at;
+        $room = $first === null ? [] : RoomLog::between($first, $now);
+        foreach ($pours as $pour) {
+            $followed = $this->of($pour, $room);
             if ($followed?->raw() != $pour->followed?->raw()) {
                 $pour->update(['followed' => $followed]);
             }
         }
     }
 
-    /** Its schedule as the room made it; null while the room is as it was planned with. */
-    private function of(Pour $pour, CarbonImmutable $now): ?Entry
+    /**
+     * Its times as the room made them; null while the room is as it was planned with.
+     *
+     * @param  list<array{int, float}>  $readings  ms since 1970 and °C
+     */
+    private function of(Pour $pour, array $readings): ?Entry
     {
-        $room = MeasuredRoom::of($pour->poured_at === null ? [] : RoomLog::between($pour->poured_at, $now));
+        $zero = Moment::ms($pour->poured_at) ?? 0;
+        $room = MeasuredRoom::of(array_map(static fn (array $one): array => [($one[0] - $zero) / 3_600_000, $one[1]], $readings));
         try {
             if ($room->points === [] || $room->isNear($this->schedule->again($pour->plan(), $pour->ageMin())->case->studio->room->temperatures)) {
                 return null;
@@ -48,7 +58,7 @@ final readonly class FollowTheRoom
             return null;
         }
 
-        return FilmSchedule::countedDown(CoatAnswer::kept($result, new Person(UnitSystem::Metric)))->with('of', $pour->poured_event);
+        return FilmSchedule::moved(CoatAnswer::kept($result, new Person(UnitSystem::Metric)))->with('of', $pour->poured_event);
     }
 
     private static function in(PlanDocument $plan, MeasuredRoom $room): PlanDocument

@@ -73,13 +73,13 @@ final class PourState
     }
 
     /** @return array<string, mixed> */
-    private static function act(Pour $pour, Entry $act, float $dueMin, CarbonImmutable $now): array
+    private static function act(Pour $pour, Entry $act, float $plannedMin, CarbonImmutable $now): array
     {
         $id = $act->text('id') ?? '';
         $mark = $pour->marks->at($id);
         $because = $mark->text('because');
         $zero = Moment::ms($pour->poured_at);
-        $plannedMin = $act->number('due_min') ?? 0.0;
+        $dueMin = $act->number('due_min') ?? 0.0;
         $untilMin = $act->number('until_min');
         $markedAt = $mark->number('at');
         $doneAt = $because === null && $markedAt !== null ? (int) $markedAt : null;

@@ -18,6 +18,8 @@ final class RoomLog
 
     private const THINNED_AFTER_H = 24;
 
+    private const THINNED_UNTIL_H = 7 * 24;
+
     private const KEPT_EVERY_MS = 600_000;
 
     public static function write(RoomReading $reading, CarbonImmutable $at): void
@@ -30,7 +32,7 @@ final class RoomLog
     /**
      * What was measured from the last word before a moment until another.
      *
-     * @return list<array{float, float}> hours from the first moment, and °C
+     * @return list<array{int, float}> ms since 1970, and °C
      */
     public static function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
@@ -38,15 +40,17 @@ final class RoomLog
         $before = RoomRow::query()->where('at_ms', '<=', $zero)->where('at_ms', '>=', $zero - (int) (self::HOLDS_MIN * 60_000))->max('at_ms');
 
         return array_values(RoomRow::query()->whereBetween('at_ms', [is_numeric($before) ? (int) $before : $zero, (int) $to->valueOf()])->orderBy('at_ms')->get()
-            ->map(static fn (RoomRow $row): array => [($row->at_ms - $zero) / 3_600_000, $row->celsius])->all());
+            ->map(static fn (RoomRow $row): array => [$row->at_ms, $row->celsius])->all());
     }
 
     /** Of what is older than a day the first of every ten minutes is kept. */
     public static function thin(CarbonImmutable $now): void
     {
         $before = (int) $now->subHours(self::THINNED_AFTER_H)->valueOf();
-        $kept = RoomRow::query()->where('at_ms', '<', $before)->groupByRaw('at_ms / '.self::KEPT_EVERY_MS)->selectRaw('min(at_ms)');
-        RoomRow::query()->where('at_ms', '<', $before)->whereNotIn('at_ms', $kept)->delete();
+        // what is older yet was thinned while it was read
+        $since = (int) $now->subHours(self::THINNED_UNTIL_H)->valueOf();
+        $kept = RoomRow::query()->whereBetween('at_ms', [$since, $before - 1])->groupByRaw('at_ms / '.self::KEPT_EVERY_MS)->selectRaw('min(at_ms)');
+        RoomRow::query()->whereBetween('at_ms', [$since, $before - 1])->whereNotIn('at_ms', $kept)->delete();
     }
 
     /** The last that was said, where it still says something of the room. */

@@ -26,7 +26,6 @@ return [
     ],
     'pour' => [
         'held' => 'In the middle or in ribbons; push, do not brush; the wet edge up to the rim last, and not over it. Every spot touched wet.',
-        'title' => 'Pour and spread',
         'open' => 'In the middle or in ribbons; push, do not brush; the wet edge out to the rim last, and over it. Every spot and the sides touched wet.',
     ],
     'stir' => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What is said beforehand of an evening at the bench.
 return [
+    'gelled' => 'Do not pour :film: it has gelled. Mix it anew.',
     'late' => 'One pair of hands comes late to :count acts, the latest :late: :act, :film. A second pair keeps them in time; or skip the looks.',
     'late_one' => ':act, :film, comes :late late with one pair of hands. A second pair keeps it in time.',
     'lost' => 'One pair of hands does not come to :count acts before their films have closed; the first: :act, :film. Have a helper do them, or skip them and pick by hand.',

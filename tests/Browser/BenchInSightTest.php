@@ -90,7 +90,7 @@ final class BenchInSightTest extends BrowserTestCase
     {
         $film = self::$studio->path('/pours/moon-study-flood');
         $page = $this->open($film);
-        $page->js("[...document.querySelectorAll('summary')].find((one) => one.parentElement.querySelector('input') !== null).click()");
+        $page->js("[...document.querySelectorAll('summary')].find((one) => one.textContent.includes('Say what you see')).click()");
         $page->press('button', 'Dust in it');
         $page->type('Something else', 'A hair near the left corner');
         $page->press('button', 'Keep it');

@@ -57,6 +57,10 @@ final class PourTest extends TestCase
         $drops = collect($state['effects'])->firstWhere('pace', 'drops');
         self::assertEqualsWithDelta([29.69, 53.22], [($drops['from_at'] - $state['poured_at']) / 60_000, ($drops['to_at'] - $state['poured_at']) / 60_000], 0.006);
         self::assertSame(470, $drops['fits']);
+        $many = $this->getJson("/pours/{$pour->id}/pace/drops?count=900")->assertOk()->json();
+        self::assertSame([$drops['from_at'], 2], [$many['begin_at'], $many['hands']], 'too many for one hand: at once, by two');
+        self::assertEqualsWithDelta($drops['to_at'] - 5 * 60_000, $this->getJson("/pours/{$pour->id}/pace/drops?count=100")->json('begin_at'), 2);
+        self::assertSame([null, null], array_values($this->getJson("/pours/{$pour->id}/pace/drops?count=many")->json()));
         $gun = collect($state['warmings'])->firstWhere('tool', 'heat_gun');
         self::assertGreaterThan(10, $gun['gain_k']);
         self::assertLessThan(0.45, $gun['viscosity_factor']);

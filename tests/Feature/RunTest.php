@@ -104,6 +104,17 @@ final class RunTest extends TestCase
         self::assertSame(array_column($this->bench()['rounds'], 'gloves'), array_column($this->withUnencryptedCookie('units', 'imperial')->getJson('/run/state')->json('rounds'), 'gloves'));
     }
 
+    public function test_a_cup_that_has_gelled_is_not_told_to_be_poured(): void
+    {
+        $this->freezeTime();
+        $mixing = $this->mixed(['autumn-flood']);
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
+        $this->travel(8)->hours();
+        $run = $this->bench();
+        self::assertContains('Do not pour Autumn sky: it has gelled. Mix it anew.', $run['warnings']);
+        self::assertNotContains('pour', array_column(array_merge(...array_column($run['rounds'], 'acts')), 'act'));
+    }
+
     public function test_what_is_left_in_a_cup_looks_for_a_taker_of_its_resin_that_is_ready(): void
     {
         $mixing = $this->mixed(['autumn-flood']);

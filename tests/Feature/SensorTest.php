@@ -8,11 +8,13 @@ use App\Device\LineSocket;
 use App\Device\NoAnswer;
 use App\Models\Pour;
 use App\Models\RoomRow;
+use App\Planning\FilmsNow;
 use App\Pouring\FollowTheRoom;
 use App\Sensing\RoomLog;
 use App\Sensing\RoomReading;
 use App\Sensing\SocketSensor;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Schema;
 use Inertia\Testing\AssertableInertia;
 use OpenGlaze\StandIns\Sensor\RoomSensor;
 use OpenGlaze\StandIns\Sensor\Talk;
@@ -119,10 +121,17 @@ final class SensorTest extends TestCase
         $this->measured($pour, fn (float $min): float => max(14.0, 21.0 - $min / 3));
         $after = $this->getJson("/pours/{$pour->id}/state")->json();
         self::assertGreaterThan($before['open_until'], $after['open_until'], 'cold resin stays open longer');
+        self::assertEqualsCanonicalizing(array_column($before['acts'], 'title'), array_column($after['acts'], 'title'));
+        self::assertSame([$before['tool'], $before['late'], $before['warmings']], [$after['tool'], $after['late'], $after['warmings']], 'only times move, and no words');
         $look = static fn (array $state): array => collect($state['acts'])->firstWhere('id', 'look');
         self::assertGreaterThan($look($before)['due_at'] + 2 * 60_000, $look($after)['due_at']);
         self::assertSame($look($before)['due_at'], $look($after)['planned_at']);
-        self::assertSame(array_column($before['acts'], 'id'), array_column($after['acts'], 'id'), 'no act comes or goes');
+        self::assertEqualsCanonicalizing(array_column($before['acts'], 'id'), array_column($after['acts'], 'id'), 'no act comes or goes');
+        $due = array_column($after['acts'], 'due_at');
+        self::assertSame(collect($due)->sort()->values()->all(), $due, 'and they stand in the order in which they come now');
+        $tacky = (int) collect($before['phases'])->firstWhere('phase', 'tacky')['from'];
+        $this->travelTo(CarbonImmutable::createFromTimestampMs($tacky)->addMinute());
+        self::assertSame(['wet'], array_values(FilmsNow::ofPiece((int) $pour->piece_id, CarbonImmutable::now())->byCoat()), 'what is laid on it hears of that too');
         $run = $this->getJson('/run/state')->json();
         self::assertSame($look($after)['due_at'], $look(collect($run['films'])->firstWhere('id', $pour->id))['due_at']);
     }
@@ -156,6 +165,8 @@ final class SensorTest extends TestCase
         $process->start();
         $this->artisan('glaze:read-room', ['--once' => true])->expectsOutputToContain('read')->assertSuccessful();
         self::assertSame(1, RoomRow::query()->count());
+        Schema::drop('room_readings');
+        $this->artisan('glaze:read-room', ['--once' => true])->expectsOutputToContain('not kept')->assertFailed();
         $process->remove();
     }
 

@@ -9,6 +9,7 @@ use App\Http\Presses;
 use App\Http\SentJson;
 use App\Http\Typed;
 use App\Journal\Bench;
+use App\Journal\Moment;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Photos\PhotoStore;
@@ -31,6 +32,8 @@ use JsonException;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Run\EffectWindow;
+use OpenGlaze\Core\Run\Pace;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Trace\Traces;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -75,6 +78,21 @@ final readonly class PourController
         $traces = Traces::of($schedule->again($pour->plan(), $pour->ageMin()));
 
         return response()->json(CoatAnswer::trace($traces[$figure] ?? abort(404), Person::of($request)));
+    }
+
+    /** When so many drops, metres of line or touches have to be begun, and how many hands they need; null while or where it holds none. */
+    public function pace(Request $request, Pour $pour, Pace $pace): JsonResponse
+    {
+        $count = $request->query('count');
+        $effect = array_values(array_filter($pour->shown()->entries('effects'), static fn (Entry $one): bool => $one->text('pace') === $pace->value))[0] ?? null;
+        $from = $effect?->number('from_min');
+        $to = $effect?->number('to_min');
+        if (! is_numeric($count) || $count <= 0 || $from === null || $to === null || $pour->poured_at === null) {
+            return response()->json(['begin_at' => null, 'hands' => null]);
+        }
+        $window = EffectWindow::between($pace, $from, $to);
+
+        return response()->json(['begin_at' => (int) Moment::ms($pour->poured_at) + (int) round(60_000 * $window->beginBy((float) $count)), 'hands' => $window->handsFor((float) $count)]);
     }
 
     public function finishing(Request $request, Pour $pour): Response

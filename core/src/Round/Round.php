@@ -24,14 +24,4 @@ final readonly class Round
     {
         return array_filter($this->acts, static fn (LaidAct $one): bool => $one->act->kind === ActKind::Pass) !== [];
     }
-
-    public function beginMin(): float
-    {
-        return $this->acts[0]->beginMin;
-    }
-
-    public function endMin(): float
-    {
-        return $this->acts[count($this->acts) - 1]->endMin();
-    }
 }

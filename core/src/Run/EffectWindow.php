@@ -20,6 +20,12 @@ final readonly class EffectWindow
     ) {
     }
 
+    /** The same of a window that was worked out. */
+    public static function between(Pace $pace, float $fromMin, float $toMin): self
+    {
+        return new self($pace, $fromMin, $toMin);
+    }
+
     public static function of(Pace $pace, FilmClock $clock): self
     {
         $to = $clock->minutesToViscosity(CoatCase::THREADS_PA_S);

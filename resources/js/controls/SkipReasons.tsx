@@ -5,7 +5,6 @@ import type { PourActState } from '../types/page'
 import * as words from '@words/pour'
 
 const REASONS: Record<ActKind, string[]> = {
-    pour: [],
     pass: [words.noBubblesToBeSeen, words.noFlameHereTonight, words.iCameTooLateForIt],
     wipe: [words.nothingHangs, words.tapedUnderneath, words.theyAreSandedOffLater],
     look: [words.iLookedWithTheLastPass, words.iCameTooLateForIt],

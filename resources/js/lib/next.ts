@@ -1,23 +1,23 @@
-import { useEffect, useRef } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 
-/** A glove that trembles, or a pedal, presses twice: within this time it counts once. */
+/** A glove that trembles, or a pedal, presses twice: within this time it counts once, whatever was pressed. */
 const TREMBLE_MS = 700
 
-/**
- * "Next" by a button, by space, enter or Page Down (a foot pedal): the last whatever has the focus.
- *
- * @return what the button calls
- */
-export function useNext(next: () => void): () => void {
-    const current = useRef(next)
+/** Does what a hand presses, and nothing that follows too soon upon it. */
+export function useSteady(): (act: () => void) => void {
     const pressedAt = useRef(-TREMBLE_MS)
-    useEffect(() => {
-        current.current = next
-    })
-    const once = useRef((): void => {
+    return useCallback((act) => {
         if (performance.now() - pressedAt.current < TREMBLE_MS) return
         pressedAt.current = performance.now()
-        current.current()
+        act()
+    }, [])
+}
+
+/** Space, enter and Page Down (a foot pedal) all mean next: the last whatever has the focus. */
+export function useNextKeys(next: () => void): void {
+    const current = useRef(next)
+    useEffect(() => {
+        current.current = next
     })
     useEffect(() => {
         const press = (event: KeyboardEvent): void => {
@@ -29,10 +29,9 @@ export function useNext(next: () => void): () => void {
             )
                 return
             event.preventDefault()
-            once.current()
+            current.current()
         }
         window.addEventListener('keydown', press)
         return () => window.removeEventListener('keydown', press)
     }, [])
-    return once.current
 }

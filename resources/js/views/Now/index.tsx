@@ -1,13 +1,9 @@
 import { Head } from '@inertiajs/react'
-import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { LinkButton } from '../../controls/Button'
 import { RoomLine } from '../../controls/RoomLine'
-import { hearPageTime, useServerNow } from '../../lib/clock'
-import { mixedBy } from '../../lib/journal/cup'
-import type { Press } from '../../lib/journal/events'
-import { withFilmPress } from '../../lib/journal/film'
-import { theQueue, useQueue } from '../../lib/journal/useJournal'
-import { heardOf, useOften } from '../../lib/often'
+import { useServerNow } from '../../lib/clock'
+import { useBench } from '../../lib/journal/useBench'
 import { useShared } from '../../lib/pages'
 import type { CupOnBench, PieceRow, PourState, RoomNow } from '../../types/page'
 import { headline, urgency } from './bench'
@@ -35,7 +31,8 @@ const EVERY_MS = 15_000
 /** What on the bench wants a hand, the soonest first: cups that stand mixed, then films. */
 export default function Now({ room, waiting, pieces, bottles, ...first }: Props): ReactNode {
     const { studio } = useShared()
-    const { pours, cups, cutOff } = useBench(first)
+    const { bench, films, cups: since, cutOff } = useBench<Bench, PourState>(first, '/now/pours', EVERY_MS)
+    const [pours, cups] = [films(bench.pours), since(bench.cups)]
     const now = useServerNow()
     const sorted = [...pours].sort((one, other) => urgency(one, now) - urgency(other, now))
     const empty = pours.length === 0 && cups.length === 0
@@ -80,40 +77,4 @@ export default function Now({ room, waiting, pieces, bottles, ...first }: Props)
             {waiting.length > 0 && <Waiting pieces={waiting} />}
         </div>
     )
-}
-
-/** The bench as the studio last said it is, with what was pressed here since. */
-function useBench(first: Bench): { pours: PourState[]; cups: CupOnBench[]; cutOff: boolean } {
-    const [bench, setBench] = useState(first)
-    const [cutOff, setCutOff] = useState(false)
-    const { waiting } = useQueue()
-    // what the studio has taken meanwhile still counts here until it has said how the bench is since
-    const since = useRef<Press[]>([])
-    const isNew = (press: Press): boolean => !since.current.some((one) => one.id === press.id)
-    since.current = [...since.current, ...waiting.filter(isNew)]
-    const look = useCallback(async (): Promise<void> => {
-        const unheard = theQueue().look().waiting
-        try {
-            const heard = await heardOf<Bench>('/now/pours')
-            since.current = unheard
-            setBench(heard)
-            setCutOff(false)
-        } catch {
-            setCutOff(true)
-        }
-    }, [])
-    const taken = waiting.map((one) => one.id).join()
-    useEffect(() => void look(), [look, taken])
-    useEffect(() => hearPageTime(first.now), [first.now])
-    useOften(look, EVERY_MS)
-    const pressed = (id: string) => since.current.filter((one) => one.subject === id)
-    return {
-        pours: bench.pours
-            .map((pour) => pressed(pour.id).reduce(withFilmPress, pour))
-            .filter((pour) => pour.off_at === null),
-        cups: bench.cups
-            .filter((cup) => !pressed(cup.id).some((one) => one.kind === 'discarded'))
-            .map((cup) => pressed(cup.id).reduce(mixedBy, cup)),
-        cutOff,
-    }
 }

@@ -55,7 +55,9 @@ function Act({ act, now, current }: { act: PourActState; now: number; current: b
                 )}
                 {(became === 'done' || became === 'open') && at !== null && moment(at, now)}
                 {became === 'open' && act.planned_at !== null && (
-                    <span className="block text-base">{words.plannedAt(moment(act.planned_at, now))}</span>
+                    <span className="block text-base font-normal whitespace-nowrap">
+                        {words.plannedAt(moment(act.planned_at, now))}
+                    </span>
                 )}
             </span>
         </li>

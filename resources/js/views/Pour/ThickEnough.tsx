@@ -5,6 +5,7 @@ import { digits, joined, moment, span, temperatureDifference } from '../../lib/f
 import { useUnits } from '../../lib/pages'
 import { THICKNESSES, TOOLS } from '../../lib/words'
 import type { PourState } from '../../types/page'
+import { HowMany } from './HowMany'
 import * as words from '@words/pour'
 
 const PACES = { drops: words.drops, lines: words.lines, effect_oil: words.effectOil }
@@ -40,6 +41,7 @@ export function ThickEnough(props: {
                                 </span>
                             </span>
                             <span className="text-soft">{FITS[one.pace](one.fits)}</span>
+                            <HowMany pour={pour.id} pace={one.pace} now={now} />
                         </li>
                     ))}
                 </ul>

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
+import { DueIn } from '../../controls/DueIn'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { countdown, joined, moment, span, volume, volumeMix, weightMix } from '../../lib/format'
@@ -51,17 +52,7 @@ export function Wants({
             {want.kind === 'act' && (
                 <>
                     <p className="text-3xl font-bold">{want.act.title}</p>
-                    <BigTime
-                        testId="due-in"
-                        text={
-                            want.dueIn > 0
-                                ? countdown(want.dueIn)
-                                : want.dueIn > -60_000
-                                  ? words.dueNow
-                                  : words.ago(span(-want.dueIn / 60_000))
-                        }
-                        late={want.dueIn <= 0}
-                    />
+                    <DueIn ms={want.dueIn} />
                     <p className="text-xl">{want.act.how}</p>
                     <p className="mt-3 text-lg text-soft">
                         {pour.closes_at !== null && now < pour.closes_at

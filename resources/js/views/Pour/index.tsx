@@ -1,7 +1,8 @@
 import { Head, Link, router } from '@inertiajs/react'
 import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
-import { Cautions, Strip } from '../../controls/AdviceStrip'
+import { ActCautions } from '../../controls/ActCautions'
+import { Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
 import { OtherTools } from '../../controls/OtherTools'
 import { SkipReasons } from '../../controls/SkipReasons'
@@ -11,7 +12,7 @@ import { moment } from '../../lib/format'
 import { withFilmPress } from '../../lib/journal/film'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { fallsDue, wanted } from '../../lib/pour'
-import { useNext } from '../../lib/next'
+import { useNextKeys, useSteady } from '../../lib/next'
 import { allowSound, useBell } from '../../lib/sound'
 import type { PlannedAndUsed, PouredFrom, PourState } from '../../types/page'
 import { ActList } from './ActList'
@@ -42,11 +43,14 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
 
     const lastMarked = pour.acts.filter((act) => act.event !== null).at(-1)
     const expected = waiting.some((one) => one.subject === pour.id && one.kind === 'poured')
-    const pressNext = useNext(() => {
-        if (want.kind === 'pouring') void press('poured', {}, words.theEndOfThePouring(pour.title))
-        if (want.kind === 'act') void press('act_done', { act: want.act.id }, `${want.act.title}, ${pour.title}`)
-        if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
-    })
+    const steady = useSteady()
+    const pressNext = (): void =>
+        steady(() => {
+            if (want.kind === 'pouring') void press('poured', {}, words.theEndOfThePouring(pour.title))
+            if (want.kind === 'act') void press('act_done', { act: want.act.id }, `${want.act.title}, ${pour.title}`)
+            if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
+        })
+    useNextKeys(pressNext)
     const undo = lastMarked?.event ?? pour.poured_event
     const back =
         undo === null
@@ -101,26 +105,22 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                         pour={pour}
                         act={want.act}
                         onDone={(tool) =>
-                            void press('act_done', { act: want.act.id, tool }, `${want.act.title}, ${pour.title}`)
+                            steady(
+                                () =>
+                                    void press(
+                                        'act_done',
+                                        { act: want.act.id, tool },
+                                        `${want.act.title}, ${pour.title}`,
+                                    ),
+                            )
                         }
                     />
                 )}
             </div>
 
             <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
-                {want.kind === 'pouring' && (
-                    <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read={pour.from_cup} />
-                )}
-                {want.kind === 'act' && want.act.kind === 'wipe' && (
-                    <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read />
-                )}
-                {want.kind === 'act' && want.act.kind === 'pass' && (
-                    <Cautions
-                        key={want.act.id}
-                        title={words.beforeTheHeat}
-                        sentences={cautions.heat}
-                        read={pour.acts.some((act) => act.kind === 'pass' && act.event !== null)}
-                    />
+                {want.kind !== 'waiting' && (
+                    <ActCautions pour={pour} act={want.kind === 'act' ? want.act : null} cautions={cautions} />
                 )}
                 {pour.poured_at !== null && (
                     <>
@@ -167,7 +167,14 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
                         act={want.act}
                         onReason={(reason) => {
                             setSkipping(false)
-                            void press('act_skipped', { act: want.act.id, reason }, `${want.act.title}, ${pour.title}`)
+                            steady(
+                                () =>
+                                    void press(
+                                        'act_skipped',
+                                        { act: want.act.id, reason },
+                                        `${want.act.title}, ${pour.title}`,
+                                    ),
+                            )
                         }}
                     />
                 )}

@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
+import { DueIn } from '../../controls/DueIn'
 import { GlovesSign } from '../../controls/GlovesSign'
 import { FilmLane } from '../../drawings/FilmLane'
 import { countdown, joined, moment, span, volume } from '../../lib/format'
@@ -8,6 +9,7 @@ import { useUnits } from '../../lib/pages'
 import { lane } from '../../lib/pour'
 import type { RunFilm } from '../../types/page'
 import type { Step } from './steps'
+import * as ofPour from '@words/pour'
 import * as words from '@words/run'
 
 /** The one thing that the hands come to next, to be read from a metre. */
@@ -40,7 +42,7 @@ function ACup({ step, now }: { step: Extract<Step, { kind: 'cup' }>; now: number
                 <>
                     <BigTime
                         testId="cup-left"
-                        text={left > 0 ? countdown(left) : words.over(countdown(-left))}
+                        text={left > 0 ? countdown(left) : ofPour.over(countdown(-left))}
                         late={left <= 0}
                     />
                     <p className="text-xl text-soft">{words.ofItsPotLifeLeft}</p>
@@ -63,7 +65,9 @@ function APour({ step, now }: { step: Extract<Step, { kind: 'pour' }>; now: numb
     const ml = film.to_pour?.ml ?? null
     return (
         <>
-            <p className="mt-1 text-xl">{step.of > 1 ? words.pourPieceOf(step.place, step.of) : words.pourAndSpread}</p>
+            <p className="mt-1 text-xl">
+                {step.of > 1 ? words.pourPieceOf(step.place, step.of) : ofPour.pourAndSpread}
+            </p>
             <p className="text-3xl leading-tight font-bold">{film.title}</p>
             {ml !== null && (
                 <p
@@ -89,17 +93,13 @@ function AnAct({ step, now }: { step: Extract<Step, { kind: 'act' }>; now: numbe
         <>
             <p className="mt-1 truncate text-xl">{film.title}</p>
             <p className="text-3xl leading-tight font-bold">{act.title}</p>
-            <BigTime
-                testId="due-in"
-                text={dueIn > 0 ? countdown(dueIn) : dueIn > -60_000 ? words.dueNow : words.ago(span(-dueIn / 60_000))}
-                late={dueIn <= 0}
-            />
+            <DueIn ms={dueIn} />
             <p className="text-lg">
                 {act.kind === 'pass' && <strong>{words.takesSoLong(seconds(act.lasts_min))} </strong>}
                 {act.how}
             </p>
             {act.planned_at !== null && (
-                <p className="mt-1 text-lg text-soft">{words.plannedAt(moment(act.planned_at, now))}</p>
+                <p className="mt-1 text-lg text-soft">{ofPour.plannedAtButMoved(moment(act.planned_at, now))}</p>
             )}
             <OpenLeft film={film} now={now} />
         </>

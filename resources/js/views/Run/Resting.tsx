@@ -4,6 +4,7 @@ import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { moment } from '../../lib/format'
 import { phaseOf } from '../../lib/pour'
 import type { RunFilm } from '../../types/page'
+import * as ofPour from '@words/pour'
 import * as words from '@words/run'
 
 /** Nothing wants a hand: what each film is like, and what it is next. */
@@ -32,7 +33,7 @@ export function Resting({ films, now }: { films: RunFilm[]; now: number }): Reac
                             <span className="text-soft">
                                 {next === null
                                     ? PHASES[phase].word
-                                    : words.phaseAt(PHASES[next.phase].word, moment(now + next.in, now))}
+                                    : ofPour.phaseAt(PHASES[next.phase].word, moment(now + next.in, now))}
                             </span>
                         </li>
                     )

@@ -1,6 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react'
 import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
+import { ActCautions } from '../../controls/ActCautions'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
 import { OtherTools } from '../../controls/OtherTools'
@@ -9,15 +10,16 @@ import { SkipReasons } from '../../controls/SkipReasons'
 import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { useQueue } from '../../lib/journal/useJournal'
-import { useNext } from '../../lib/next'
+import { useNextKeys, useSteady } from '../../lib/next'
 import { allowSound, useBell } from '../../lib/sound'
 import type { HeatTool } from '../../types/answer'
-import type { RunState } from '../../types/page'
+import type { PourState, RunState } from '../../types/page'
 import { NextStep } from './NextStep'
 import { Resting } from './Resting'
 import { Rounds } from './Rounds'
 import { lastPress, stepsOf, type Step } from './steps'
 import { useRun } from './useRun'
+import * as ofPour from '@words/pour'
 import * as words from '@words/run'
 
 export interface Props {
@@ -37,14 +39,20 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
     const isDue = step?.kind === 'act' && step.at <= now
     useBell(isDue ? step.id : null, loud, isDue ? `${step.film.title}: ${step.act.title}` : null)
     const last = lastPress(films)
-    const pressNext = useNext(() => {
+    const steady = useSteady()
+    const mark = (kind: 'act_done' | 'act_skipped', facts: Record<string, unknown> = {}): void => {
+        if (step?.kind !== 'act') return
         setSkipping(false)
-        if (step?.kind === 'pour') press('poured', step.film.id, {}, words.theEndOfThePouring(step.film.title))
-        if (step?.kind === 'act')
-            press('act_done', step.film.id, { act: step.act.id }, `${step.act.title}, ${step.film.title}`)
-        if (step?.kind === 'cup') router.visit(`/mixings/${step.cup.id}`)
-        if (step === undefined) router.visit('/')
-    })
+        press(kind, step.film.id, { act: step.act.id, ...facts }, `${step.act.title}, ${step.film.title}`)
+    }
+    const pressNext = (): void =>
+        steady(() => {
+            if (step?.kind === 'pour') press('poured', step.film.id, {}, ofPour.theEndOfThePouring(step.film.title))
+            if (step?.kind === 'act') mark('act_done')
+            if (step?.kind === 'cup') router.visit(`/mixings/${step.cup.id}`)
+            if (step === undefined) router.visit('/')
+        })
+    useNextKeys(pressNext)
     return (
         <div
             className="mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_24rem] lg:grid-rows-[1fr_auto]"
@@ -69,14 +77,7 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
                     <OtherTools
                         pour={step.film}
                         act={step.act}
-                        onDone={(tool) =>
-                            press(
-                                'act_done',
-                                step.film.id,
-                                { act: step.act.id, tool },
-                                `${step.act.title}, ${step.film.title}`,
-                            )
-                        }
+                        onDone={(tool) => steady(() => mark('act_done', { tool }))}
                     />
                 )}
             </div>
@@ -86,7 +87,14 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
                         {warning}
                     </Strip>
                 ))}
-                {step !== undefined && <CautionsOf step={step} cautions={cautions} />}
+                {step?.kind === 'cup' && <Cautions title={ofPour.mixingAndPouring} sentences={cautions.pour} />}
+                {(step?.kind === 'pour' || step?.kind === 'act') && (
+                    <ActCautions
+                        pour={step.film}
+                        act={step.kind === 'act' ? step.act : null}
+                        cautions={{ pour: cautions.pour, heat: heatOf(cautions, step.film) }}
+                    />
+                )}
                 {run.pairs > 1 && <p className="text-lg">{words.layerGloves(run.pairs)}</p>}
                 {then.length > 0 && <Rounds steps={then} now={now} />}
                 {step?.kind === 'act' && (
@@ -108,7 +116,7 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
                                   'undone',
                                   last.film.id,
                                   { of: last.event },
-                                  words.takingBack(last.title ?? words.theEndOfThePouringShort),
+                                  ofPour.takingBack(last.title ?? ofPour.theEndOfThePouringShort),
                               )
                           }
                 }
@@ -118,18 +126,7 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
                 next={<NextWord step={step} />}
             >
                 {skipping && step?.kind === 'act' && (
-                    <SkipReasons
-                        act={step.act}
-                        onReason={(reason) => {
-                            setSkipping(false)
-                            press(
-                                'act_skipped',
-                                step.film.id,
-                                { act: step.act.id, reason },
-                                `${step.act.title}, ${step.film.title}`,
-                            )
-                        }}
-                    />
+                    <SkipReasons act={step.act} onReason={(reason) => steady(() => mark('act_skipped', { reason }))} />
                 )}
             </BenchBar>
         </div>
@@ -139,20 +136,14 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
 function NextWord({ step }: { step: Step | undefined }): ReactNode {
     if (step === undefined) return words.now
     if (step.kind === 'cup') return words.toTheCup
-    if (step.kind === 'pour') return words.itIsAllOnThePiece
+    if (step.kind === 'pour') return ofPour.itIsAllOnThePiece
     return (
         <>
-            <CheckIcon size={34} weight="bold" /> {words.done}
+            <CheckIcon size={34} weight="bold" /> {ofPour.done}
         </>
     )
 }
 
-function CautionsOf({ step, cautions }: { step: Step; cautions: Props['cautions'] }): ReactNode {
-    if (step.kind !== 'act')
-        return <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read={step.kind === 'pour'} />
-    if (step.act.kind === 'wipe') return <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read />
-    const heat = cautions.heat.find((one) => one.tool === step.film.tool)
-    if (step.act.kind !== 'pass' || heat === undefined) return null
-    const read = step.film.acts.some((act) => act.kind === 'pass' && act.event !== null)
-    return <Cautions key={step.id} title={words.beforeTheHeat} sentences={heat.sentences} read={read} />
+function heatOf(cautions: Props['cautions'], film: PourState): string[] {
+    return cautions.heat.find((one) => one.tool === film.tool)?.sentences ?? []
 }

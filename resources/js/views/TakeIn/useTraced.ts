@@ -10,19 +10,17 @@ import * as words from '@words/takeIn'
 
 /** What the server makes of the marks, as soon as there are enough of them. */
 export function useTraced(marks: Marks, scale: Scale, known: KnownSize) {
-    const [made, setMade] = useState<MadeOutline | null>(null)
+    // with the marks that it was made of: it is used only when those are the marks that stand there now
+    const [made, setMade] = useState<{ outline: MadeOutline; of: string } | null>(null)
     const [sentences, setSentences] = useState<Sentences>({})
     const scaleReady =
         scale === 'length'
             ? marks.length.length === 2 && known.mm.trim() !== ''
             : marks.sheet.length === 4 && known.width_mm.trim() !== '' && known.height_mm.trim() !== ''
     const ready = scaleReady && (marks.loops[0]?.length ?? 0) >= 3
-    // which marks it was made of: it is used only when those are the marks that stand there now
-    const [madeOf, setMadeOf] = useState<string | null>(null)
     const latest = useLatest(async ({ body, key }: { body: unknown; key: string }) => {
         const traced = await attempted(() => ask<MadeOutline>('POST', '/outlines/traced', body))
-        setMade(traced.done ? traced.value : null)
-        if (traced.done) setMadeOf(key)
+        setMade(traced.done ? { outline: traced.value, of: key } : null)
         setSentences(
             traced.done
                 ? {}
@@ -44,9 +42,9 @@ export function useTraced(marks: Marks, scale: Scale, known: KnownSize) {
         // body is described by its key
     }, [key, ready]) // eslint-disable-line
     return {
-        made,
+        made: made?.outline ?? null,
         /** It was made of the marks that stand there now. */
-        isOfThese: made !== null && madeOf === key,
+        isOfThese: made?.of === key,
         sentences: ready ? sentences : { ...sentences, outline: undefined },
     }
 }

@@ -81,7 +81,8 @@ export const until = (to: Said) => `until ${to}`
 export const warmed = (tool: Said, seconds: Said, gain: Said, factor: Said, age: Said, cools: Said) =>
     `${tool}, ${seconds} s over each place: ${gain} warmer, ${factor} as thick, for about ${cools}. It costs ${age} of open time.`
 export const addedExample = '15 or 2 tbsp'
-export const plannedAt = (at: Said) => `planned ${at}; the room has moved it`
+export const plannedAt = (at: Said) => `planned ${at}`
+export const plannedAtButMoved = (at: Said) => `Planned ${at}; the room has moved it.`
 export const doneWithAnother = 'Or done with'
 export const nobodyTakesIt = 'No waiting coat takes this resin uncoloured: lay it out thin.'
 export const takesPieces = (pieces: number, each: Said) =>
@@ -91,3 +92,7 @@ export const judgeTheFillFrom = (at: Said) => `Judge the fill from ${at}: it has
 export const itHasSettled = 'It has settled: what is missing now stays missing. Add a little at a time.'
 export const onePassMoreUntil = (at: Said) => `What is added brings bubbles: one more heat pass, until ${at}.`
 export const noMorePass = 'Too late for heat on what is added: pick its bubbles.'
+export const howMany = 'How many?'
+export const beginNow = 'Begin at once.'
+export const beginBy = (at: Said) => `Begin by ${at}.`
+export const byHands = (hands: Said) => `So many take ${hands} pairs of hands.`

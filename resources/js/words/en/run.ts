@@ -9,15 +9,11 @@ export const stickyGlovesOff = 'Sticky gloves off first'
 export const glovesOnAgain = 'Gloves that may get sticky'
 export const glovesOffBefore = ', sticky gloves off'
 export const standsMixed = (cup: Said) => `${cup} stands mixed`
-export const over = (time: Said) => `${time} over`
 export const ofItsPotLifeLeft = 'of its pot life left in the cup'
 export const toTheCup = 'To the cup'
 export const pourPieceOf = (place: Said, of: Said) => `Pour piece ${place} of ${of}`
-export const pourAndSpread = 'Pour and spread'
 export const openTimeLeft = (time: Said) => `${time} of open time left, if it goes on now`
 export const pastItsOpenTime = (time: Said) => `${time} past its open time: it hardly levels`
-export const dueNow = 'now'
-export const ago = (time: Said) => `${time} ago`
 export const takesSoLong = (time: Said) => `About ${time}.`
 export const seconds = (seconds: Said) => `${seconds} s`
 export const healsForAnother = (time: Said) => `This film heals for another ${time}.`
@@ -25,20 +21,11 @@ export const hasClosed = 'This film has closed: heat now leaves a scar.'
 export const afterThat = 'Then'
 export const pour = 'pour'
 export const andMore = (count: Said) => `and ${count} more`
-export const theEndOfThePouring = (title: Said) => `The end of the pouring, ${title}`
-export const theEndOfThePouringShort = 'the end of the pouring'
-export const takingBack = (title: Said) => `Taking back ${title}`
 export const noAnswer =
     'No answer from the studio. The clocks go on in the order as it was laid; what you press is kept.'
 export const layerGloves = (pairs: Said) => `Layer ${pairs} pairs of gloves: one comes off before each flame.`
 export const allOf = (title: Said) => `All of ${title}`
 export const now = 'Now'
-export const itIsAllOnThePiece = 'It is all on the piece'
-export const done = 'Done'
-export const mixingAndPouring = 'Mixing and pouring'
-export const beforeTheHeat = 'Before the heat'
 export const nothingIsOnTheBench = 'Nothing is on the bench.'
 export const nothingWantsAHand = 'Nothing wants a hand.'
 export const whatIsPouredTonight = 'What is poured tonight'
-export const phaseAt = (phase: Said, at: Said) => `${phase} at ${at}`
-export const plannedAt = (at: Said) => `planned ${at}; the room has moved it`
