@@ -89,6 +89,7 @@ Route::get('/run/state', [RunController::class, 'state']);
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);
 Route::get('/pours/{pour}/pace/{pace}', [PourController::class, 'pace']);
+Route::get('/pours/{pour}/short', [PourController::class, 'short']);
 Route::get('/pours/{pour}/trace/{figure}', [PourController::class, 'trace']);
 Route::get('/pours/{pour}/finish', [PourController::class, 'finishing'])->name('pours.finish');
 Route::post('/pours/{pour}/finish', [PourController::class, 'finish']);

@@ -20,6 +20,7 @@ use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\CupRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\Mishap;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Weighing\Mark;
@@ -57,6 +58,7 @@ final readonly class CupRules implements SubjectRules
             EventKind::PartsTurned => Entry::from(['first' => ($record->first ?? $batch->resin->parts->firstPart)->other()->value]),
             EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? Entry::of() : throw Refused::because(Refusal::NotMeasured),
             EventKind::RestSeenTo => Entry::from(['how' => $pressed->facts->text('how')]),
+            EventKind::Discarded => Entry::from($pressed->facts->text('because') === Mishap::Smoking->value ? ['because' => Mishap::Smoking->value] : []),
             EventKind::Undone => $this->undoing($pressed, $record),
             default => Entry::of(),
         };
@@ -68,6 +70,12 @@ final readonly class CupRules implements SubjectRules
         $is = CupRecord::of($after);
         if ($pressed->kind === EventKind::Mixed && $was->mixed === null && $is->mixed !== null) {
             return $this->taken($pressed, $is);
+        }
+        if ($is->isSmoked() && ! $was->isSmoked()) {
+            return self::unpoured($pressed);
+        }
+        if ($was->isSmoked() && ! $is->isSmoked()) {
+            return self::waitsNoMore($pressed, $was);
         }
         if ($pressed->kind === EventKind::Undone && $was->mixed !== null && $is->mixed === null) {
             return self::givenBack($pressed, $before);
@@ -175,6 +183,35 @@ final readonly class CupRules implements SubjectRules
     private static function intoTheCup(BatchResult $batch, Weighing $weighing): array
     {
         return ['a' => $weighing->gotAG / $batch->mixed->portions->aG * $batch->mixed->portions->aMl, 'b' => $weighing->gotBG / ($batch->mixed->portions->bG ?? INF) * $batch->mixed->portions->bMl];
+    }
+
+    /**
+     * What was to be poured from it waits for another.
+     *
+     * @return list<Pressed>
+     */
+    private static function unpoured(Pressed $smoked): array
+    {
+        $films = Pour::query()->where('mixing_id', $smoked->subject)->whereNull('poured_at')->whereNull('off_at')->get(['id']);
+
+        return array_values($films->map(static fn (Pour $film): Pressed => $smoked->and(EventKind::TakenOff, $film->id, Entry::of()))->all());
+    }
+
+    /**
+     * It did not smoke after all: what was taken off for it is on the bench again.
+     *
+     * @return list<Pressed>
+     */
+    private static function waitsNoMore(Pressed $undone, CupRecord $was): array
+    {
+        $back = [];
+        foreach (Pour::query()->where('mixing_id', $undone->subject)->whereNotNull('off_event')->get(['id', 'off_event']) as $film) {
+            if ($film->off_event === Pressed::following($was->discarded->id ?? '', EventKind::TakenOff->value.':'.$film->id)) {
+                $back[] = $undone->and(EventKind::Undone, $film->id, Entry::from(['of' => $film->off_event]));
+            }
+        }
+
+        return $back;
     }
 
     /**

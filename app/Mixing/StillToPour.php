@@ -7,7 +7,7 @@ namespace App\Mixing;
 use App\Models\Coat;
 use App\Models\Pour;
 
-/** How many pieces of each coat were not poured yet. */
+/** How many pieces of each coat were not poured yet. What was taken off the bench before any of it was on its piece was not. */
 final readonly class StillToPour
 {
     /** @param  array<int, list<int|null>>  $pours  pieces of each pour by coat; null for all of them */
@@ -19,7 +19,7 @@ final readonly class StillToPour
     {
         $pours = [];
         // of many pours of one coat it is enough to know how many there were, and of how many pieces
-        $grouped = Pour::query()->whereNotNull('coat_id')->groupBy('coat_id', 'count')->selectRaw('coat_id, count, count(*) as times')->get();
+        $grouped = Pour::query()->whereNotNull('coat_id')->where(static fn ($one) => $one->whereNotNull('poured_at')->orWhereNull('off_at'))->groupBy('coat_id', 'count')->selectRaw('coat_id, count, count(*) as times')->get();
         foreach ($grouped as $pour) {
             $pours[(int) $pour->coat_id] = [...$pours[(int) $pour->coat_id] ?? [], ...array_fill(0, is_numeric($times = $pour->getAttribute('times')) ? (int) $times : 0, $pour->count)];
         }

@@ -18,6 +18,7 @@ use OpenGlaze\Core\Document\CoatEntry;
  * @property string $key
  * @property int $position
  * @property CoatEntry $spec
+ * @property bool $oiled  effect oil was touched into a film of it
  * @property Piece $piece
  * @property Resin $resin
  */
@@ -25,9 +26,9 @@ final class Coat extends Model
 {
     use SoftDeletes;
 
-    protected $attributes = ['version' => 1];
+    protected $attributes = ['version' => 1, 'oiled' => false];
 
-    protected $casts = ['version' => 'integer', 'spec' => JsonObject::class.':'.CoatEntry::class];
+    protected $casts = ['version' => 'integer', 'oiled' => 'boolean', 'spec' => JsonObject::class.':'.CoatEntry::class];
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo

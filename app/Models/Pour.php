@@ -44,6 +44,7 @@ use OpenGlaze\Core\Film\HeatTool;
  * @property string|null $used_a_how
  * @property string|null $used_b_how
  * @property float $added_ml
+ * @property bool $oiled  effect oil was touched into it
  * @property float|null $tray_g
  * @property string|null $note
  * @property string|null $photo
@@ -79,6 +80,7 @@ final class Pour extends Model
         'used_a_ml' => 'float',
         'used_b_ml' => 'float',
         'added_ml' => 'float',
+        'oiled' => 'boolean',
         'tray_g' => 'float',
     ];
 

@@ -40,15 +40,7 @@ final class CoatAnswer
             'coat' => ResultDocument::coat($result, $advice, $say),
             'advice' => self::advice($advice, $say),
             'phases' => self::phases($result->phases()),
-            'acts' => array_map(static fn (Act $act): array => [
-                'id' => $act->id,
-                'kind' => $act->kind->value,
-                'due_min' => $act->dueMin,
-                'until_min' => $act->untilMin,
-                'title' => $say->say($act->title),
-                'how' => $say->say($act->how),
-                'lasts_min' => $act->lastsMin,
-            ], Acts::of($result)),
+            'acts' => self::acts(Acts::of($result), $say),
             'stir' => $say->say(HowTo::stir($case->resin)),
             'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
             'dew_point_c' => DewPoint::celsius($case->airC(), $case->studio->room->humidityPct->value),
@@ -65,6 +57,23 @@ final class CoatAnswer
             'edge_depth_mm' => $case->piece->edge->depthMm->value,
             'quantity' => $case->piece->quantity,
         ];
+    }
+
+    /**
+     * @param  list<Act>  $acts
+     * @return list<array{id: string, kind: string, due_min: float, until_min: float|null, title: string, how: string, lasts_min: float}>
+     */
+    public static function acts(array $acts, Speaker $say): array
+    {
+        return array_map(static fn (Act $act): array => [
+            'id' => $act->id,
+            'kind' => $act->kind->value,
+            'due_min' => $act->dueMin,
+            'until_min' => $act->untilMin,
+            'title' => $say->say($act->title),
+            'how' => $say->say($act->how),
+            'lasts_min' => $act->lastsMin,
+        ], $acts);
     }
 
     /**

@@ -93,10 +93,11 @@ final class PlanAssembler
         $coats = Coat::query()->with(['piece', 'resin'])->whereIn('piece_id', $pieces)->orderBy('plan_id')->orderBy('position')->get();
         $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
         $ids = $this->sharedIds($resins);
+        $afterOil = self::afterOil($coats);
         $document = $this->bare($plan)
             ->with('resins', array_values($resins->map(fn (Resin $resin): Entry => $this->sheet($resin, $ids))->unique(fn (Entry $sheet): ?string => $sheet->text('id'))->all()))
             ->with('pieces', $this->told($coats->map(fn (Coat $coat): Piece => $coat->piece)->unique('id')))
-            ->with('coats', array_values($coats->map(fn (Coat $coat): CoatEntry => $coat->spec->laid(CoatKeys::of($coat), CoatKeys::name($coat->plan_id, $coat->piece->key), $ids[$coat->resin_id]))->all()))
+            ->with('coats', array_values($coats->map(fn (Coat $coat): CoatEntry => self::on($coat, $afterOil)->laid(CoatKeys::of($coat), CoatKeys::name($coat->plan_id, $coat->piece->key), $ids[$coat->resin_id]))->all()))
             ->with('batches', $batches);
 
         return BatchEntries::withSupplies($document, $plan);
@@ -116,11 +117,12 @@ final class PlanAssembler
     {
         $resins = collect($coats)->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
         $ids = $this->ids($resins);
+        $afterOil = self::afterOil($coats);
 
         return $this->bare($plan)
             ->with('resins', array_values($resins->map(fn (Resin $resin): Entry => $this->sheet($resin, $ids))->all()))
             ->with('pieces', $pieces)
-            ->with('coats', array_map(fn (Coat $coat): CoatEntry => $this->coat($coat, $ids), $coats));
+            ->with('coats', array_map(fn (Coat $coat): CoatEntry => self::on($coat, $afterOil)->with('piece', $coat->piece->key)->with('resin', $ids[$coat->resin_id]), $coats));
     }
 
     /**
@@ -177,6 +179,31 @@ final class PlanAssembler
     private function sheet(Resin $resin, array $ids): Entry
     {
         return $ids[$resin->id] === $resin->key ? $resin->sheet : $resin->sheet->with('id', $ids[$resin->id]);
+    }
+
+    /**
+     * Coats that are laid on a film that effect oil was touched into, whatever their plan knows of it.
+     *
+     * @param  iterable<Coat>  $coats  of each piece in their order
+     * @return array<int, true> by row
+     */
+    private static function afterOil(iterable $coats): array
+    {
+        $after = $below = [];
+        foreach ($coats as $coat) {
+            if ($below[$coat->piece_id] ?? false) {
+                $after[$coat->id] = true;
+            }
+            $below[$coat->piece_id] = $coat->oiled;
+        }
+
+        return $after;
+    }
+
+    /** @param  array<int, true>  $afterOil */
+    private static function on(Coat $coat, array $afterOil): CoatEntry
+    {
+        return isset($afterOil[$coat->id]) ? $coat->spec->with('after_oil', true) : $coat->spec;
     }
 
     /** @param  array<int, string>  $ids */

@@ -56,7 +56,7 @@ final readonly class BenchRun
     {
         return [
             'now' => Moment::ms($this->now),
-            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'to_pour' => self::toPour($pour)], array_values($this->pours)),
+            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'cup' => $pour->mixing_id, 'to_pour' => self::toPour($pour)], array_values($this->pours)),
             'cups' => OnTheBench::cups($this->now),
             'room' => RoomLog::last($this->now)?->state(),
             'rounds' => array_map(fn (Round $round): array => [

@@ -31,8 +31,10 @@ final readonly class FilmRules implements SubjectRules
 
     private const LONGEST = ['reason' => 500, 'note' => 5000, 'text' => 500, 'what' => 40, 'photo' => 120];
 
-    public function __construct(private FilmSchedule $schedule)
-    {
+    public function __construct(
+        private FilmSchedule $schedule,
+        private FilmSequels $sequels,
+    ) {
     }
 
     public function of(): SubjectKind
@@ -43,14 +45,19 @@ final readonly class FilmRules implements SubjectRules
     public function accept(Pressed $pressed, array $before, Person $person): Entry
     {
         $record = FilmRecord::of($before);
-        $facts = $pressed->kind === EventKind::ToppedUp ? self::added($pressed->facts, $person) : $pressed->facts;
+        $facts = match (true) {
+            $pressed->kind === EventKind::ToppedUp => self::added($pressed->facts, $person),
+            $pressed->kind === EventKind::Happened && $pressed->facts->text('written') !== null => self::added($pressed->facts, $person)->with('what', $pressed->facts->text('what')),
+            default => $pressed->facts,
+        };
         $refusal = $record->refusalOf($pressed->kind, $facts);
         if ($refusal !== null) {
             throw Refused::because($refusal);
         }
 
         return match ($pressed->kind) {
-            EventKind::PourBegun, EventKind::ToppedUp => $facts,
+            EventKind::PourBegun => $facts,
+            EventKind::ToppedUp, EventKind::Oiled, EventKind::Happened => $this->sequels->of($pressed->saying($facts), $record, $person),
             EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
             EventKind::ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool'])),
             EventKind::ActSkipped => self::texts($facts, 'act', 'reason'),
@@ -90,7 +97,7 @@ final readonly class FilmRules implements SubjectRules
             'override_reason' => $begun->facts->text('reason'),
             'started_at' => Moment::of($startedMs),
             'poured_at' => Moment::of($pouredMs),
-            'schedule' => FilmSchedule::countedDown($answer),
+            'schedule' => FilmSchedule::countedDown($answer)->with('acts', $film->poured === null ? $answer->acts() : $film->schedule()),
             'marks' => Entry::from(array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause, ...($mark->tool === null ? [] : ['tool' => $mark->tool->value])], $film->acts)),
             'handle_at' => $pouredMs === null || $handleH === null ? null : Moment::of($pouredMs + (int) round($handleH * 3_600_000)),
             'written_at' => Moment::of($took->writtenMs),
@@ -101,17 +108,21 @@ final readonly class FilmRules implements SubjectRules
             'used_a_how' => $took->a?->how->value,
             'used_b_how' => $took->b?->how->value,
             'added_ml' => $film->addedMl(),
+            'oiled' => $film->isOiled(),
             'seen' => Entry::from(['entries' => array_map(static fn (Event $event): array => [
-                'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what'), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
+                'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what') ?? ($event->kind === EventKind::Oiled ? $event->kind->value : null), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
             ], $film->seen)]),
             'tray_g' => $took->trayG,
             'note' => $took->note === '' ? null : $took->note,
             'photo' => $took->photo,
         ]);
+        // what is laid on it next knows without looking through the log
+        Coat::withTrashed()->whereKey($begun->facts->whole('coat_id'))->update(['oiled' => Pour::query()->where('coat_id', $begun->facts->whole('coat_id'))->where('oiled', true)->exists()]);
     }
 
     public function clear(): void
     {
+        Coat::withTrashed()->where('oiled', true)->update(['oiled' => false]);
         Pour::query()->delete();
     }
 

@@ -15,6 +15,7 @@ use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Journal\FilmRecord;
+use OpenGlaze\Core\Run\ToppingUp;
 
 /** The times of a film, computed when the last of it is on the piece, with the age that the mix has by then. */
 final readonly class FilmSchedule
@@ -83,6 +84,21 @@ final readonly class FilmSchedule
         $age = $mixing === null ? null : $this->cups->batch($mixing)->standing->run?->ageAt($inCupMin);
 
         return $age ?? $inCupMin * $this->coats->computeLast($plan)->film->flowing->rate;
+    }
+
+    /** The film as it lies once so much was added to it, by the plan that it was poured by; null where that cannot be worked out. */
+    public function toppedUp(FilmRecord $film, float $atMin, float $ml): ?CoatResult
+    {
+        $plan = $film->plan();
+        try {
+            $poured = $this->again($plan, $film->poured?->facts->number('age_min'));
+            $mm = ToppingUp::thicknessMm($poured, $atMin, $ml, $film->begun?->facts->number('count') ?? $poured->case->piece->quantity);
+            $last = 'coats.'.(count($plan->coats()) - 1);
+
+            return $mm === null ? null : $this->coats->computeLast(self::aged($plan, $poured->case->clock->ageAt($atMin))->with("$last.size_by", Entry::from(['thickness_mm' => $mm]))->with("$last.runoff_pct", 0));
+        } catch (FieldException) {
+            return null;
+        }
     }
 
     /** The plan whose last coat had such an age, in minutes at the reference temperature, when it was poured. */

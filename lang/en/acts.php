@@ -20,7 +20,12 @@ return [
         'last' => 'Last look',
         'numbered' => 'Look :number of :of',
     ],
+    'oil' => [
+        'how' => 'Oil still moves in it: look along the film for a crater that opens to the ground, and touch the rest wet again. What lies on it next wants hardening, wiping, sanding and alcohol first.',
+        'title' => 'Look after the oil',
+    ],
     'pass' => [
+        'more' => 'One more heat pass',
         'numbered' => 'Heat pass :number of :of',
         'title' => 'Heat pass',
     ],

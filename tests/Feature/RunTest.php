@@ -101,7 +101,7 @@ final class RunTest extends TestCase
     {
         $this->twoPoured();
         $this->get('/run')->assertOk();
-        self::assertSame(array_column($this->bench()['rounds'], 'gloves'), array_column($this->withUnencryptedCookie('units', 'imperial')->getJson('/run/state')->json('rounds'), 'gloves'));
+        self::assertSame(array_column($this->bench()['rounds'], 'gloves'), array_column($this->withCredentials()->withUnencryptedCookie('units', 'imperial')->getJson('/run/state')->json('rounds'), 'gloves'));
     }
 
     public function test_a_cup_that_has_gelled_is_not_told_to_be_poured(): void

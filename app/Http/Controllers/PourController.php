@@ -10,6 +10,7 @@ use App\Http\SentJson;
 use App\Http\Typed;
 use App\Journal\Bench;
 use App\Journal\Moment;
+use App\Journal\Refused;
 use App\Models\Coat;
 use App\Models\Pour;
 use App\Photos\PhotoStore;
@@ -18,9 +19,11 @@ use App\Planning\CoatAnswer;
 use App\Pouring\FilmSchedule;
 use App\Pouring\PourDesk;
 use App\Pouring\PourState;
+use App\Pouring\Unexpected;
 use App\Pouring\UsedBesidePlanned;
 use App\Pouring\UsedFields;
 use App\Saying\Person;
+use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +34,10 @@ use Inertia\Response;
 use JsonException;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Quantity\QuantityException;
+use OpenGlaze\Core\Quantity\VolumeParser;
 use OpenGlaze\Core\Run\EffectWindow;
 use OpenGlaze\Core\Run\Pace;
 use OpenGlaze\Core\Safety\Caution;
@@ -63,6 +69,7 @@ final readonly class PourController
                 'pour' => array_map($person->say(...), Caution::Mix->said()),
                 'heat' => array_map($person->say(...), (Caution::tryFrom($pour->tool()->value) ?? Caution::Breath)->said()),
             ],
+            'unexpected' => Unexpected::all($person),
             'planned' => UsedBesidePlanned::of($pour),
             'cup' => self::cup($pour),
         ]);
@@ -93,6 +100,19 @@ final readonly class PourController
         $window = EffectWindow::between($pace, $from, $to);
 
         return response()->json(['begin_at' => (int) Moment::ms($pour->poured_at) + (int) round(60_000 * $window->beginBy((float) $count)), 'hands' => $window->handsFor((float) $count)]);
+    }
+
+    /** What is missing on it: an amount as somebody writes it. */
+    public function short(Request $request, Pour $pour, Unexpected $unexpected): JsonResponse
+    {
+        $written = $request->query('ml');
+        try {
+            $ml = is_string($written) ? VolumeParser::ml($written, Person::of($request)->units) : 0.0;
+        } catch (QuantityException) {
+            $ml = 0.0;
+        }
+
+        return $ml > 0 ? response()->json($unexpected->short($pour, $ml, Arrival::of($request))) : throw FieldException::at(['ml' => Refused::because(Refusal::NoAmount)->said()]);
     }
 
     public function finishing(Request $request, Pour $pour): Response

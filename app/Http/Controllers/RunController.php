@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Arrival;
 use App\Pouring\BenchRun;
+use App\Pouring\Unexpected;
 use App\Saying\Person;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,6 +25,7 @@ final class RunController
 
         return Inertia::render('Run', [
             'run' => BenchRun::at(Arrival::of($request))->state($person),
+            'unexpected' => Unexpected::all($person),
             'cautions' => [
                 'pour' => $say(Caution::Mix),
                 'heat' => array_map(static fn (HeatTool $tool): array => ['tool' => $tool->value, 'sentences' => $say(Caution::from($tool->value))], [HeatTool::Flame, HeatTool::HeatGun, HeatTool::Breath]),

@@ -41,6 +41,13 @@ final class ChangingFilmClock implements FilmClock
         return $this->ageAtPourMin;
     }
 
+    public function ageAt(float $min): float
+    {
+        $last = $this->lastState();
+
+        return $min >= $last->min ? $this->tail->ageAt($min - $last->min) : $this->stateAt($min)->ageMin;
+    }
+
     public function viscosityAt(float $min): float
     {
         $last = $this->lastState();

@@ -17,6 +17,9 @@ interface FilmClock
 
     public function ageAtPourMin(): float;
 
+    /** How old it is then; it goes on ageing when nothing flows any more. */
+    public function ageAt(float $min): float;
+
     public function viscosityAt(float $min): float;
 
     /** Minutes until the film has a given age; 0 when it has it already. */

@@ -35,6 +35,11 @@ final readonly class SteadyFilmClock implements FilmClock
         return $this->ageAtPourMin;
     }
 
+    public function ageAt(float $min): float
+    {
+        return $this->ageAtPourMin + $this->rate * $min;
+    }
+
     public function viscosityAt(float $min): float
     {
         return $this->viscosityAtPour * exp($this->growth * min($min, $this->flowsMin) * 60);

@@ -134,6 +134,12 @@ final readonly class CupRecord
         return $this->mixed === null ? null : max($this->mixed->atMs, $this->begun->atMs ?? $this->mixed->atMs);
     }
 
+    /** It was carried out smoking. */
+    public function isSmoked(): bool
+    {
+        return $this->discarded?->facts->text('because') === Mishap::Smoking->value;
+    }
+
     /** Something is in it, and neither poured nor thrown away as far as it knows itself. */
     public function isInUse(): bool
     {

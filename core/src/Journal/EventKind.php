@@ -21,6 +21,8 @@ enum EventKind: string
     case ActSkipped = 'act_skipped';
     case ToppedUp = 'topped_up';
     case Observed = 'observed';
+    case Oiled = 'oiled';
+    case Happened = 'happened';
     case Took = 'took';
     case TakenOff = 'taken_off';
 
@@ -36,7 +38,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::MixingBegun, self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::RestSeenTo, self::Discarded => SubjectKind::Cup,
-            self::PourBegun, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Took, self::TakenOff => SubjectKind::Film,
+            self::PourBegun, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Oiled, self::Happened, self::Took, self::TakenOff => SubjectKind::Film,
             self::Opened, self::Counted, self::Taken, self::ThrownAway => SubjectKind::Lot,
             self::Undone => null,
         };

@@ -18,7 +18,7 @@ final readonly class FilmRecord
 {
     /**
      * @param  array<string, ActMark>  $acts  by the act's name
-     * @param  list<Event>  $seen  what was observed of it, and what was added to it
+     * @param  list<Event>  $seen  what was observed of it, what was added to it, and what happened to it
      */
     private function __construct(
         public ?Event $begun,
@@ -58,6 +58,8 @@ final readonly class FilmRecord
                     break;
                 case EventKind::ToppedUp:
                 case EventKind::Observed:
+                case EventKind::Oiled:
+                case EventKind::Happened:
                     $seen[] = $event;
                     break;
                 case EventKind::Took:
@@ -88,13 +90,42 @@ final readonly class FilmRecord
     /** What was added to it after it was poured, ml. */
     public function addedMl(): float
     {
-        return array_sum(array_map(static fn (Event $event): float => $event->facts->number('ml') ?? 0.0, $this->seen));
+        $added = array_filter($this->seen, static fn (Event $event): bool => $event->kind === EventKind::ToppedUp);
+
+        return array_sum(array_map(static fn (Event $event): float => $event->facts->number('ml') ?? 0.0, $added));
     }
 
-    /** @return list<string> the names of the acts that its schedule has */
-    public function actNames(): array
+    /** Whether oil was touched into it: nothing bonds to that in the window. */
+    public function isOiled(): bool
     {
-        return array_map(static fn (Entry $act): string => $act->text('id') ?? '', $this->poured?->facts->entries('answer.acts') ?? []);
+        return array_filter($this->seen, static fn (Event $event): bool => $event->kind === EventKind::Oiled) !== [];
+    }
+
+    /** @return list<Entry> its acts as they were planned, with what it wants because of what happened since */
+    public function schedule(): array
+    {
+        $acts = $this->poured?->facts->entries('answer.acts') ?? [];
+        foreach ($this->seen as $event) {
+            $instead = $event->facts->texts('instead_of');
+            $atMin = $this->minutesAfterPour($event->atMs);
+            $acts = array_filter($acts, fn (Entry $act): bool => ! in_array($act->text('kind'), $instead, true) || isset($this->acts[$act->text('id') ?? '']) || ($act->number('due_min') ?? 0.0) <= $atMin);
+            array_push($acts, ...$event->facts->entries('acts'));
+        }
+        usort($acts, static fn (Entry $a, Entry $b): int => $a->number('due_min') <=> $b->number('due_min'));
+
+        return $acts;
+    }
+
+    /** Minutes from the end of its pour; 0 before. */
+    public function minutesAfterPour(int $ms): float
+    {
+        return max(0, $ms - ($this->pouredMs() ?? $ms)) / 60_000;
+    }
+
+    /** @return list<string> the names of the acts that it has */
+    private function actNames(): array
+    {
+        return array_map(static fn (Entry $act): string => $act->text('id') ?? '', $this->schedule());
     }
 
     /** What its bubbles were to be taken out with. */
@@ -119,6 +150,7 @@ final readonly class FilmRecord
                 ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
                 default => null,
             },
+            EventKind::Happened => Mishap::tryFrom($facts->text('what') ?? '')?->of() === SubjectKind::Film ? null : Refusal::Unreadable,
             EventKind::Observed => trim(($facts->text('what') ?? '').($facts->text('text') ?? '')) === '' ? Refusal::NoReason : null,
             EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
             default => null,

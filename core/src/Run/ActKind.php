@@ -12,6 +12,10 @@ enum ActKind: string
     case Pour = 'pour';
     case Pass = 'pass';
     case Wipe = 'wipe';
+    /** With a pin, into the film. */
+    case Pick = 'pick';
+    /** With the fingers, at what holds the film. */
+    case Mend = 'mend';
     case Look = 'look';
     case Cover = 'cover';
 
@@ -19,8 +23,9 @@ enum ActKind: string
     public function gloves(HeatTool $tool): Gloves
     {
         return match ($this) {
-            self::Pour, self::Wipe => Gloves::Sticky,
+            self::Pour, self::Wipe, self::Mend => Gloves::Sticky,
             self::Look, self::Cover => Gloves::Clean,
+            self::Pick => Gloves::Either,
             self::Pass => $tool === HeatTool::Breath ? Gloves::Either : Gloves::Clean,
         };
     }
@@ -29,7 +34,7 @@ enum ActKind: string
     public function earlyByMin(): float
     {
         return match ($this) {
-            self::Pour => 0.0,
+            self::Pour, self::Pick, self::Mend => 0.0,
             self::Pass => 2.0,
             self::Wipe, self::Look, self::Cover => 5.0,
         };
@@ -39,9 +44,10 @@ enum ActKind: string
     public function lateByMin(): float
     {
         return match ($this) {
-            self::Pour, self::Pass => 3.0,
+            self::Pour, self::Pass, self::Mend => 3.0,
             self::Wipe, self::Look => 5.0,
-            self::Cover => 10.0,
+            // it heals over until the film closes
+            self::Pick, self::Cover => 10.0,
         };
     }
 }

@@ -15,7 +15,7 @@ final readonly class Fill
     private const SETTLING_TIMES = 3.0;
 
     /** Less is left to closing: no more heat. */
-    private const LEAST_LEFT_MIN = 8.0;
+    public const LEAST_LEFT_MIN = 8.0;
 
     private function __construct(
         /** null where it never settles */

@@ -11,7 +11,7 @@ export function ActCautions(props: {
     cautions: { pour: string[]; heat: string[] }
 }): ReactNode {
     const { pour, act, cautions } = props
-    if (act === null || act.kind === 'wipe') {
+    if (act === null || act.kind === 'wipe' || act.kind === 'mend') {
         const read = act !== null || pour.from_cup
         return <Cautions title={words.mixingAndPouring} sentences={cautions.pour} read={read} />
     }

@@ -7,6 +7,8 @@ import * as words from '@words/pour'
 const REASONS: Record<ActKind, string[]> = {
     pass: [words.noBubblesToBeSeen, words.noFlameHereTonight, words.iCameTooLateForIt],
     wipe: [words.nothingHangs, words.tapedUnderneath, words.theyAreSandedOffLater],
+    pick: [words.itCameOutByItself, words.iCameTooLateForIt],
+    mend: [words.itStoppedByItself],
     look: [words.iLookedWithTheLastPass, words.iCameTooLateForIt],
     cover: [words.theCupboardIsItsCover, words.noDustHere],
 }

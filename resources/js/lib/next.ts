@@ -22,6 +22,8 @@ export function useNextKeys(next: () => void): void {
     useEffect(() => {
         const press = (event: KeyboardEvent): void => {
             if (![' ', 'Enter', 'PageDown'].includes(event.key) || event.repeat) return
+            // what is laid over the page is answered by hand
+            if (document.querySelector('[role="dialog"]') !== null) return
             if (
                 event.key !== 'PageDown' &&
                 event.target instanceof Element &&

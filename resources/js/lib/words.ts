@@ -115,3 +115,12 @@ export const SEEN: Record<string, string> = {
     thin: texts.aThinSpot,
     insect: texts.anInsect,
 }
+
+/** What happened to a film, or was done with it. */
+export const HAPPENED: Record<string, string> = {
+    short: texts.shortOfResin,
+    spill: texts.aSpill,
+    hair: texts.aHair,
+    leak: texts.aLeak,
+    oiled: texts.oilTouchedIn,
+}

@@ -45,7 +45,7 @@ export interface Act {
     how: string
 }
 
-export type ActKind = 'pass' | 'wipe' | 'look' | 'cover'
+export type ActKind = 'pass' | 'wipe' | 'pick' | 'mend' | 'look' | 'cover'
 
 export interface Answer {
     piece: PieceFigures

@@ -223,7 +223,31 @@ export interface SharedProps {
 
 /** A film of the run; with what is poured where it is not on the piece yet. */
 export interface RunFilm extends PourState {
+    /** The cup that it is poured from. */
+    cup: string | null
     to_pour: { ml: number | null; count: number | null; how: string; laying_min: number } | null
+}
+
+/** What nobody planned, and what to do about it at once. */
+export interface Unexpected {
+    what: 'short' | 'spill' | 'tipped' | 'hair' | 'smoking' | 'leak'
+    of: 'film' | 'cup' | 'lot'
+    title: string
+    now: string[]
+}
+
+/** A film whose cup is empty: what it becomes without the rest, and what it takes to mix it. */
+export interface Short {
+    missing_ml: number
+    /** Null without a face. */
+    stretched_mm: number | null
+    asked_mm: number | null
+    thinnest_mm: number | null
+    levels: boolean | null
+    mix: { a_ml: number; b_ml: number; a_g: number; b_g: number | null; total_ml: number }
+    takes_min: number
+    left_min: number
+    in_time: boolean
 }
 
 /** The room as its sensor last said it is; pages have null without one, or where it has been quiet for half a day. */

@@ -12,6 +12,8 @@ export type EventKind =
     | 'act_skipped'
     | 'topped_up'
     | 'observed'
+    | 'oiled'
+    | 'happened'
     | 'taken_off'
     | 'undone'
 

@@ -21,6 +21,8 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
         case 'act_skipped':
             return withMark(pour, press, { skipped_because: String(press.facts.reason), event: press.id })
         case 'observed':
+        case 'oiled':
+        case 'happened':
         case 'topped_up':
             return { ...pour, seen: withSeen(pour.seen, press, at) }
         case 'taken_off':

@@ -2,7 +2,7 @@ import { XIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { joined, moment, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import { SEEN, THICKNESSES } from '../../lib/words'
+import { HAPPENED, SEEN, THICKNESSES } from '../../lib/words'
 import type { PourState, Seen, Units } from '../../types/page'
 import * as texts from '@words/pour'
 
@@ -39,9 +39,11 @@ export function SeenList({ pour, now, onTakeBack }: Props): ReactNode {
 }
 
 function said(one: Seen, units: Units): string {
-    if (one.ml !== null) return texts.toppedUpWithSoMuch(joined(volume(one.ml, units)))
+    const ml = one.ml === null ? '' : joined(volume(one.ml, units))
+    if (one.ml !== null && one.what === null) return texts.toppedUpWithSoMuch(ml)
     return (
-        [{ ...SEEN, ...THICKNESSES }[one.what ?? ''] ?? '', one.text].filter((word) => word !== '').join(': ') ||
-        texts.erased
+        [{ ...SEEN, ...THICKNESSES, ...HAPPENED }[one.what ?? ''] ?? '', ml, one.text]
+            .filter((word) => word !== '')
+            .join(': ') || texts.erased
     )
 }

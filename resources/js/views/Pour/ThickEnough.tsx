@@ -41,6 +41,15 @@ export function ThickEnough(props: {
                                 </span>
                             </span>
                             <span className="text-soft">{FITS[one.pace](one.fits)}</span>
+                            {one.pace === 'effect_oil' && (
+                                <button
+                                    type="button"
+                                    className="mt-1 block min-h-16 rounded border border-line bg-sheet px-4 text-lg"
+                                    onClick={() => void press('oiled', {}, words.oilTouchedInto(pour.title))}
+                                >
+                                    {words.oilTouchedIn}
+                                </button>
+                            )}
                             <HowMany pour={pour.id} pace={one.pace} now={now} />
                         </li>
                     ))}

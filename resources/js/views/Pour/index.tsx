@@ -4,17 +4,18 @@ import { useState, type ReactNode } from 'react'
 import { ActCautions } from '../../controls/ActCautions'
 import { Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
+import { Happened } from '../../controls/Happened'
 import { OtherTools } from '../../controls/OtherTools'
 import { SkipReasons } from '../../controls/SkipReasons'
 import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { moment } from '../../lib/format'
 import { withFilmPress } from '../../lib/journal/film'
-import { useOnBench, useQueue } from '../../lib/journal/useJournal'
+import { theQueue, useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { fallsDue, wanted } from '../../lib/pour'
 import { useNextKeys, useSteady } from '../../lib/next'
 import { allowSound, useBell } from '../../lib/sound'
-import type { PlannedAndUsed, PouredFrom, PourState } from '../../types/page'
+import type { PlannedAndUsed, PouredFrom, PourState, Unexpected } from '../../types/page'
 import { ActList } from './ActList'
 import { SaySeen } from './SaySeen'
 import { SeenList } from './SeenList'
@@ -28,10 +29,11 @@ export interface Props {
     planned: PlannedAndUsed
     cautions: { pour: string[]; heat: string[] }
     cup: PouredFrom | null
+    unexpected: Unexpected[]
 }
 
 /** The pour: for gloves and a metre away. One thing at a time, one large press for it. */
-export default function Pour({ pour: first, planned, cautions, cup }: Props): ReactNode {
+export default function Pour({ pour: first, planned, cautions, cup, unexpected }: Props): ReactNode {
     const { state: pour, cutOff, press } = useOnBench(first, `/pours/${first.id}/state`, withFilmPress)
     const { waiting } = useQueue()
     const now = useServerNow()
@@ -77,6 +79,14 @@ export default function Pour({ pour: first, planned, cautions, cup }: Props): Re
             <div className="flex min-w-0 flex-col px-4 pt-3 sm:px-6 lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start">
                 <div className="flex items-center gap-3">
                     <h1 className="min-w-0 flex-1 truncate text-lg">{pour.title}</h1>
+                    {want.kind !== 'waiting' && (
+                        <Happened
+                            unexpected={unexpected}
+                            films={[pour]}
+                            cups={cup === null || pour.poured_at !== null ? [] : [{ id: cup.id, title: pour.title }]}
+                            press={(kind, subject, facts, of) => void theQueue().press(kind, subject, facts, of)}
+                        />
+                    )}
                     <SoundSwitch loud={loud} onLoud={setLoud} />
                 </div>
                 <div aria-live="polite" className="min-h-0">

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { ActCautions } from '../../controls/ActCautions'
 import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
+import { Happened } from '../../controls/Happened'
 import { OtherTools } from '../../controls/OtherTools'
 import { RoomLine } from '../../controls/RoomLine'
 import { SkipReasons } from '../../controls/SkipReasons'
@@ -13,22 +14,23 @@ import { useQueue } from '../../lib/journal/useJournal'
 import { useNextKeys, useSteady } from '../../lib/next'
 import { allowSound, useBell } from '../../lib/sound'
 import type { HeatTool } from '../../types/answer'
-import type { PourState, RunState } from '../../types/page'
+import type { PourState, RunState, Unexpected } from '../../types/page'
 import { NextStep } from './NextStep'
 import { Resting } from './Resting'
 import { Rounds } from './Rounds'
-import { lastPress, stepsOf, type Step } from './steps'
+import { cupsAtHand, filmsAtHand, lastPress, stepsOf, type Step } from './steps'
 import { useRun } from './useRun'
 import * as ofPour from '@words/pour'
 import * as words from '@words/run'
 
 export interface Props {
     run: RunState
+    unexpected: Unexpected[]
     cautions: { pour: string[]; heat: { tool: HeatTool; sentences: string[] }[] }
 }
 
 /** The evening at the bench: one screen over all pieces, one next thing, one large press for it. */
-export default function Run({ run: first, cautions }: Props): ReactNode {
+export default function Run({ run: first, unexpected, cautions }: Props): ReactNode {
     const { run, films, cups, cutOff, press } = useRun(first)
     const { waiting } = useQueue()
     const now = useServerNow()
@@ -64,6 +66,12 @@ export default function Run({ run: first, cautions }: Props): ReactNode {
             <div className="flex min-w-0 flex-col px-4 pt-2 sm:px-6 lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start">
                 <div className="flex items-center gap-3">
                     <h1 className="min-w-0 flex-1 truncate text-lg text-soft">{words.onTheBench(films.length)}</h1>
+                    <Happened
+                        unexpected={unexpected}
+                        films={filmsAtHand(films, step, now)}
+                        cups={cupsAtHand(films, cups)}
+                        press={press}
+                    />
                     <SoundSwitch loud={loud} onLoud={setLoud} />
                 </div>
                 {run.room !== null && <RoomLine room={run.room} now={now} />}

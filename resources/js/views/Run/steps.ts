@@ -1,4 +1,5 @@
 import { becameOf } from '../../lib/pour'
+import * as words from '@words/run'
 import type { CupOnBench, Gloves, PourActState, RunFilm, RunState } from '../../types/page'
 
 /** One thing that the hands come to. */
@@ -87,6 +88,21 @@ function isDone(films: RunFilm[], place: Place): boolean {
     const film = films.find((one) => one.id === place.film)
     if (place.act === POUR) return film?.poured_at != null
     return film?.acts.find((one) => one.id === place.act)?.done_at != null
+}
+
+/** What something can happen to: what is being poured, and what is wet; what the hands are at first. */
+export function filmsAtHand(films: RunFilm[], step: Step | undefined, now: number): RunFilm[] {
+    const first = step === undefined || step.kind === 'cup' ? null : step.film.id
+    return films
+        .filter((film) => film.poured_at === null || film.closes_at === null || now < (film.gels_at ?? film.closes_at))
+        .sort((one, other) => Number(other.id === first) - Number(one.id === first))
+}
+
+/** Cups that stand mixed, and those that films are still poured from. */
+export function cupsAtHand(films: RunFilm[], cups: CupOnBench[]): { id: string; title: string }[] {
+    const poured = films.filter((film) => film.poured_at === null && film.cup !== null)
+    const all = [...cups, ...poured.map((film) => ({ id: film.cup ?? '', title: words.theCupOf(film.title) }))]
+    return all.filter((cup, at) => all.findIndex((one) => one.id === cup.id) === at)
 }
 
 /** The press that was the last on any of these films, as far as it is known when it was. */

@@ -26,6 +26,8 @@ export const iCameTooLateForIt = 'I came too late for it'
 export const nothingHangs = 'Nothing hangs'
 export const tapedUnderneath = 'Taped underneath'
 export const theyAreSandedOffLater = 'They are sanded off later'
+export const itCameOutByItself = 'It is out already'
+export const itStoppedByItself = 'It has stopped by itself'
 export const iLookedWithTheLastPass = 'I looked with the last pass'
 export const theCupboardIsItsCover = 'The cupboard is its cover'
 export const noDustHere = 'No dust here'
@@ -92,6 +94,8 @@ export const judgeTheFillFrom = (at: Said) => `Judge the fill from ${at}: it has
 export const itHasSettled = 'It has settled: what is missing now stays missing. Add a little at a time.'
 export const onePassMoreUntil = (at: Said) => `What is added brings bubbles: one more heat pass, until ${at}.`
 export const noMorePass = 'Too late for heat on what is added: pick its bubbles.'
+export const oilTouchedIn = 'Oil touched in'
+export const oilTouchedInto = (title: Said) => `Oil touched in, ${title}`
 export const howMany = 'How many?'
 export const beginNow = 'Begin at once.'
 export const beginBy = (at: Said) => `Begin by ${at}.`

@@ -10,6 +10,7 @@ export const glovesOnAgain = 'Gloves that may get sticky'
 export const glovesOffBefore = ', sticky gloves off'
 export const standsMixed = (cup: Said) => `${cup} stands mixed`
 export const ofItsPotLifeLeft = 'of its pot life left in the cup'
+export const theCupOf = (title: Said) => `The cup of ${title}`
 export const toTheCup = 'To the cup'
 export const pourPieceOf = (place: Said, of: Said) => `Pour piece ${place} of ${of}`
 export const openTimeLeft = (time: Said) => `${time} of open time left, if it goes on now`

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pouring;
+
+use App\Journal\Pressed;
+use App\Planning\CoatAnswer;
+use App\Saying\Person;
+use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Document\KeptCoat;
+use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\FilmRecord;
+use OpenGlaze\Core\Journal\Mishap;
+use OpenGlaze\Core\Run\ActKind;
+use OpenGlaze\Core\Run\EffectOil;
+use OpenGlaze\Core\Run\Sequel;
+use OpenGlaze\Core\Run\ToppingUp;
+use OpenGlaze\Core\Run\WhatToDo;
+
+/** What a film wants because of what was pressed, worked out when it is written down: what was added, touched in, or happened to it. */
+final readonly class FilmSequels
+{
+    public function __construct(private FilmSchedule $schedule)
+    {
+    }
+
+    /** The facts of what was pressed, with the acts that follow from it. */
+    public function of(Pressed $pressed, FilmRecord $film, Person $person): Entry
+    {
+        $facts = match ($pressed->kind) {
+            EventKind::ToppedUp => Entry::from(['ml' => $pressed->facts->number('ml')]),
+            EventKind::Happened => Entry::from(array_filter(['what' => $pressed->facts->text('what'), 'ml' => $pressed->facts->number('ml')], static fn (mixed $fact): bool => $fact !== null)),
+            default => Entry::of(),
+        };
+        $sequel = $film->poured === null ? Sequel::nothing() : $this->sequel($pressed, $film, $facts);
+
+        return $sequel->acts === [] && $sequel->insteadOf === [] ? $facts
+            : $facts->with('acts', array_map(Entry::from(...), CoatAnswer::acts($sequel->acts, $person)))->with('instead_of', array_map(static fn (ActKind $kind): string => $kind->value, $sequel->insteadOf));
+    }
+
+    private function sequel(Pressed $pressed, FilmRecord $film, Entry $facts): Sequel
+    {
+        $answer = $film->poured?->facts->at('answer', KeptCoat::class) ?? KeptCoat::of();
+        $atMin = $film->minutesAfterPour($pressed->press->correctedMs());
+        $name = substr($pressed->id, 0, 8);
+        $closesMin = $answer->torchClosesMin() ?? $answer->openMin();
+        $mishap = Mishap::tryFrom($facts->text('what') ?? '');
+
+        return match (true) {
+            $pressed->kind === EventKind::ToppedUp => $this->toppedUp($film, $name, $atMin, $facts->number('ml') ?? 0.0),
+            $pressed->kind === EventKind::Oiled => EffectOil::sequel($name, $atMin, $closesMin),
+            $mishap !== null => WhatToDo::sequel($mishap, $name, $atMin, $closesMin, $answer->gelsMin() ?? $closesMin),
+            default => Sequel::nothing(),
+        };
+    }
+
+    private function toppedUp(FilmRecord $film, string $name, float $atMin, float $ml): Sequel
+    {
+        $is = $this->schedule->toppedUp($film, $atMin, $ml);
+        $passes = array_filter($film->schedule(), static fn (Entry $act): bool => $act->text('kind') === ActKind::Pass->value
+            && ! isset($film->acts[$act->text('id') ?? '']) && ($act->number('due_min') ?? 0.0) > $atMin);
+
+        return $is === null ? Sequel::nothing() : ToppingUp::sequel($is, $name, $atMin, $passes !== []);
+    }
+}

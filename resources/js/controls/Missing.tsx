@@ -1,0 +1,99 @@
+import { useState, type ReactNode } from 'react'
+import { useAttempt } from '../lib/attempt'
+import { digits, joined, span, thickness, volume, volumeMix, weightMix } from '../lib/format'
+import { ask } from '../lib/http'
+import { useUnits } from '../lib/pages'
+import type { Short } from '../types/page'
+import { Field } from './Field'
+import * as words from '@words/happened'
+
+/** How much is missing on a film, and the two ways out with their figures. */
+export function Missing({
+    film,
+    onMissing,
+}: {
+    film: { id: string }
+    onMissing: (written: string) => void
+}): ReactNode {
+    const units = useUnits()
+    const [typed, setTyped] = useState('')
+    const [short, setShort] = useState<Short | null>(null)
+    const { attempt, sentences } = useAttempt()
+    const say = async (): Promise<void> => {
+        const written = typed.trim()
+        if (written === '') return
+        const said = await attempt(() => ask<Short>('GET', `/pours/${film.id}/short?ml=${encodeURIComponent(written)}`))
+        // without an answer it is written down all the same, and worked out when the studio hears of it
+        if (said !== null || sentences.ml === undefined) onMissing(written)
+        setShort(said)
+    }
+    return (
+        <div className="mt-4 border-t ruled pt-3">
+            <form
+                className="flex items-end gap-2"
+                onSubmit={(event) => {
+                    event.preventDefault()
+                    void say()
+                }}
+            >
+                <Field
+                    label={words.howMuchIsMissing}
+                    value={typed}
+                    onChange={setTyped}
+                    unit={units === 'metric' ? 'ml' : 'fl oz'}
+                    sentence={sentences.ml ?? sentences.form}
+                    inputMode="decimal"
+                    large
+                    className="min-w-0 flex-1"
+                />
+                <button
+                    type="submit"
+                    disabled={typed.trim() === ''}
+                    className="min-h-16 rounded border border-line bg-bench px-5 text-lg font-semibold disabled:opacity-40"
+                >
+                    {words.whatNow}
+                </button>
+            </form>
+            {short !== null && (
+                <div className="mt-3 grid gap-4 sm:grid-cols-2" role="status" data-testid="short">
+                    {short.stretched_mm !== null && short.asked_mm !== null && (
+                        <section>
+                            <h3 className="text-lg text-soft">{words.leaveItSo}</h3>
+                            <p className="figure text-4xl">{joined(thickness(short.stretched_mm, units))}</p>
+                            <p className="text-lg">
+                                {words.insteadOf(joined(thickness(short.asked_mm, units)))}{' '}
+                                {short.levels !== null &&
+                                    short.thinnest_mm !== null &&
+                                    (short.levels
+                                        ? words.stillLevels(joined(thickness(short.thinnest_mm, units)))
+                                        : words.tooThinToLevel(joined(thickness(short.thinnest_mm, units))))}
+                            </p>
+                        </section>
+                    )}
+                    <section>
+                        <h3 className="text-lg text-soft">
+                            {words.mixTheRest(joined(volume(short.mix.total_ml, units)))}
+                        </h3>
+                        <Two mix={short.mix} />
+                        <p className={`text-lg ${short.in_time ? '' : 'font-bold text-danger'}`}>
+                            {short.in_time
+                                ? words.inTime(digits(short.takes_min, 0), span(short.left_min))
+                                : words.tooLate(digits(short.takes_min, 0), span(short.left_min))}
+                        </p>
+                    </section>
+                </div>
+            )}
+        </div>
+    )
+}
+
+/** Both parts of it, by weight where they can be weighed. */
+function Two({ mix }: { mix: Short['mix'] }): ReactNode {
+    const units = useUnits()
+    const two = mix.b_g === null ? volumeMix(mix.a_ml, mix.b_ml, units) : weightMix(mix.a_g, mix.a_g + mix.b_g)
+    return (
+        <p className="figure text-3xl">
+            A {joined(two.a)}, B {joined(two.b)}
+        </p>
+    )
+}
