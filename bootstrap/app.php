@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\KeepDoorsShut;
 use App\Http\Middleware\NameSession;
 use App\Http\Middleware\OwnToken;
+use App\Http\Middleware\Rehearse;
 use App\Http\Middleware\ShareWithPages;
 use App\Http\Problems;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -37,11 +38,11 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(ValidatePostSize::class);
         // what every page knows comes before all that may refuse: a page that says so knows it too
         $middleware->group('web', [
-            NameSession::class, EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ShareErrorsFromSession::class,
+            Rehearse::class, NameSession::class, EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ShareErrorsFromSession::class,
             ShareWithPages::class, OwnToken::class, SubstituteBindings::class, ValidatePostSize::class,
         ]);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: ShareWithPages::class);
-        $middleware->encryptCookies(except: ['units']);
+        $middleware->encryptCookies(except: ['units', Rehearse::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -12,6 +12,7 @@ use App\Http\Controllers\OutlineController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PourController;
+use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StackController;
@@ -85,6 +86,14 @@ Route::post('/scale/hand', [MixingController::class, 'hand']);
 
 Route::get('/run', [RunController::class, 'show'])->name('run');
 Route::get('/run/state', [RunController::class, 'state']);
+
+Route::post('/rehearsals', [RehearsalController::class, 'begin']);
+Route::get('/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal');
+Route::get('/rehearsal/state', [RehearsalController::class, 'state']);
+Route::post('/rehearsal/pace', [RehearsalController::class, 'pace']);
+Route::post('/rehearsal/door', [RehearsalController::class, 'door']);
+Route::post('/rehearsal/end', [RehearsalController::class, 'end']);
+Route::post('/rehearsal/leave', [RehearsalController::class, 'leave']);
 
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);

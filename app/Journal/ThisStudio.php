@@ -25,6 +25,12 @@ final class ThisStudio
         return $this->id ?? '';
     }
 
+    /** Another database is asked from now on. */
+    public function forget(): void
+    {
+        $this->id = null;
+    }
+
     /** Enough of it to tell one of this machine's studios from another. */
     public function shortId(): string
     {

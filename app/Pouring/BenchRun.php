@@ -46,7 +46,7 @@ final readonly class BenchRun
         $toPour = array_filter($pours, static fn (Pour $pour): bool => $pour->poured_at === null);
         // what was computed of them says how long each takes
         Collection::make($toPour)->load('begun');
-        $acts = array_merge(...array_values(array_map(static fn (Pour $pour): array => self::actsOf($pour, $now), $pours)));
+        $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now), $pours, array_keys(array_values($pours))));
 
         return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)));
     }
@@ -111,7 +111,7 @@ final readonly class BenchRun
     }
 
     /** @return list<RoundAct> what it still wants, on a clock that begins now */
-    private static function actsOf(Pour $pour, CarbonImmutable $now): array
+    private static function actsOf(Pour $pour, int $turn, CarbonImmutable $now): array
     {
         $zero = Moment::ms($pour->poured_at);
         if ($zero === null) {
@@ -119,7 +119,7 @@ final readonly class BenchRun
             $mixed = (Moment::ms($pour->started_at) - (int) Moment::ms($now)) / 60_000;
             $gels = $pour->shown()->number('gels_min');
 
-            return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, min(self::POUR_AT_A_TIME_MIN, self::layingMin($pour)))];
+            return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, min(self::POUR_AT_A_TIME_MIN, self::layingMin($pour)), $turn)];
         }
         $since = ((int) Moment::ms($now) - $zero) / 60_000;
         $tool = $pour->tool();
@@ -128,7 +128,7 @@ final readonly class BenchRun
             $id = $act->text('id') ?? '';
             $until = $act->number('until_min');
             if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {
-                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, ($act->number('due_min') ?? 0.0) - $since, $until === null ? null : $until - $since, PourState::lastsMin($act));
+                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, ($act->number('due_min') ?? 0.0) - $since, $until === null ? null : $until - $since, PourState::lastsMin($act), $turn);
             }
         }
 

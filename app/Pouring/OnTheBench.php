@@ -22,7 +22,7 @@ final class OnTheBench
     /** @return list<Pour> the last that began first */
     public static function pours(CarbonImmutable $now): array
     {
-        $pours = Pour::query()->onTheBench($now)->latest('started_at')->get();
+        $pours = Pour::query()->onTheBench($now)->latest('started_at')->latest('rowid')->get();
         $later = self::later($pours);
 
         return array_values($pours->reject(fn (Pour $pour): bool => self::isCoatedOver($pour, $later))->all());

@@ -15,15 +15,19 @@ use App\Journal\Words;
 use App\Mixing\CupRules;
 use App\Models\Plan;
 use App\Pouring\FilmRules;
+use App\Rehearsing\DeadScale;
+use App\Rehearsing\Stage;
 use App\Scale\Scale;
 use App\Scale\SocketScale;
 use App\Sensing\SocketSensor;
 use App\Stock\LotRules;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use OpenGlaze\Core\Rehearsal\Accident;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -37,11 +41,12 @@ final class AppServiceProvider extends ServiceProvider
                 return new LineSocket(is_string($path) && $path !== '' ? $path : null);
             });
         }
-        $this->app->bind(Scale::class, SocketScale::class);
-        $this->app->bind(StudioClock::class, static function (): StudioClock {
+        $this->app->scoped(Stage::class);
+        $this->app->bind(Scale::class, static fn (Application $app): Scale => in_array(Accident::DeadScale, $app->make(Stage::class)->rehearsal()?->accidents() ?? [], true) ? new DeadScale : $app->make(SocketScale::class));
+        $this->app->bind(StudioClock::class, static function (Application $app): StudioClock {
             $path = config('studio.clock');
 
-            return new StudioClock(is_string($path) && $path !== '' ? $path : null);
+            return new StudioClock(is_string($path) && $path !== '' ? $path : null, $app->make(Stage::class)->pace());
         });
         $this->app->scoped(ThisStudio::class);
         $this->app->tag([CupRules::class, FilmRules::class, LotRules::class], SubjectRules::class);

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Shell } from './controls/Shell'
 import { followVisits } from './lib/again'
+import { goAtPace } from './lib/clock'
 import { deviceHeader, nameStudio, tokenHeader } from './lib/http'
 import { openQueue } from './lib/journal/useJournal'
 import { followNetwork } from './lib/unreached'
@@ -23,7 +24,8 @@ void createInertiaApp({
         return view.default
     },
     setup({ el, App, props }) {
-        const studio = (props.initialPage.props as unknown as SharedProps).studio_id
+        const { studio_id: studio, rehearsal } = props.initialPage.props as unknown as SharedProps
+        goAtPace(rehearsal === null ? 1 : rehearsal.ended ? 0 : rehearsal.pace)
         nameStudio(studio)
         openQueue(studio)
         void openWorker()

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Browser\Support\AsksAxe;
 use Tests\Browser\Support\Page;
 
 /** axe, on every page, with dialogs open, in both lights, on a laptop and a phone. */
 final class AccessTest extends BrowserTestCase
 {
+    use AsksAxe;
+
     private const PAGES = [
         '/', '/pieces', '/pieces/new', '/pieces/autumn', '/pieces/winter/history', '/coats/autumn-flood', '/coats/ridge-trial-boards-flood', '/coats/comet-flood/mix',
         '/run', '/pours/autumn-flood', '/pours/moon-study-flood', '/pours/moon-study-flood/finish', '/evening', '/plans/1/batches/batch-3', '/plans/1/evening/sheet', '/shelf?tab=vessels', '/shelf?tab=recipes', '/coats/table-deep', '/coats/pendants-dome', '/pieces/fox', '/pieces/vases', '/shelf', '/studio', '/swatches', '/nowhere',
@@ -99,20 +102,5 @@ final class AccessTest extends BrowserTestCase
             JS);
         self::assertSame([], $small);
         self::assertLessThanOrEqual(844, (float) $page->js('return document.querySelector("[data-testid=next]").getBoundingClientRect().bottom'));
-    }
-
-    private function assertAxeFindsNothing(Page $page, string $where): void
-    {
-        if ($page->js('return typeof axe === "undefined"') === true) {
-            $page->js((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
-        }
-        $found = $page->driver->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1]
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then(
-                (result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.map((node) => node.html + ' ' + node.failureSummary).join(' | '))),
-                (error) => done([String(error)]),
-            )
-            JS);
-        self::assertSame([], $found, $where);
     }
 }

@@ -25,7 +25,7 @@ final class HouseTest extends TestCase
             ['Coating'],
             ['Batch', 'Steps'],
             ['Run'],
-            ['Judging', 'Round', 'Stock', 'Weighing'],
+            ['Judging', 'Rehearsal', 'Round', 'Stock', 'Weighing'],
             ['Answer', 'Trace'],
             ['Keeping', 'Range'],
         ],
@@ -38,13 +38,14 @@ final class HouseTest extends TestCase
             ['Planning'],
             ['Mixing', 'Stock'],
             ['Pouring'],
+            ['Rehearsing'],
             ['Console', 'Http', 'Providers'],
         ],
     ];
 
     public function test_the_application_under_http_knows_no_requests(): void
     {
-        foreach (['PlanFile', 'Planning', 'Pouring', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Device', 'Sensing', 'Models', 'Database', 'Typed'] as $room) {
+        foreach (['PlanFile', 'Planning', 'Pouring', 'Rehearsing', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Device', 'Sensing', 'Models', 'Database', 'Typed'] as $room) {
             $this->assertNothingUses('app/'.$room, '/use App\\\\Http|use Illuminate\\\\Http\\\\Request|use Inertia/');
         }
     }

@@ -9,32 +9,17 @@ use App\Models\Mixing;
 use App\Models\Piece;
 use App\Models\Pour;
 use Database\Seeders\DatabaseSeeder;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use stdClass;
-use Symfony\Component\Process\Process;
+use Tests\Support\HoldsPages;
 use Tests\TestCase;
 
 /** What pages are handed is what they say that they are handed: of the demo, and of a studio with nothing in it. */
 final class PagePropsTest extends TestCase
 {
+    use HoldsPages;
+
     protected string $studio = DatabaseSeeder::class;
-
-    /** What every page knows, and Inertia's own. */
-    private const SHARED = ['units', 'studio_id', 'studio', 'no_substitute', 'said', 'undo', 'errors'];
-
-    private static ?stdClass $pages = null;
-
-    public static function setUpBeforeClass(): void
-    {
-        parent::setUpBeforeClass();
-        $root = __DIR__.'/../..';
-        $text = (new Process(['node', 'tests/Feature/Pages/schema.mjs'], $root))->mustRun()->getOutput();
-        $pages = json_decode($text, flags: JSON_THROW_ON_ERROR);
-        self::assertInstanceOf(stdClass::class, $pages);
-        self::$pages = $pages;
-    }
 
     /** @return iterable<string, array{callable(): list<string>}> */
     public static function addresses(): iterable
@@ -68,21 +53,5 @@ final class PagePropsTest extends TestCase
         $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => new stdClass, 'reason' => 'to see it'])->assertRedirect();
         $this->hold('/');
         $this->hold('/pours/'.$mixing->pours()->firstOrFail()->id);
-    }
-
-    private function hold(string $url): void
-    {
-        $page = $this->get($url)->assertOk()->viewData('page');
-        self::assertIsArray($page);
-        $props = json_decode((string) json_encode($page['props'], JSON_PRESERVE_ZERO_FRACTION), flags: JSON_THROW_ON_ERROR);
-        self::assertInstanceOf(stdClass::class, $props);
-        foreach (self::SHARED as $shared) {
-            unset($props->{$shared});
-        }
-        $says = self::$pages->properties->{$page['component']} ?? null;
-        self::assertInstanceOf(stdClass::class, $says, $page['component']);
-        self::assertSame([], array_values(array_diff(array_keys(get_object_vars($props)), array_keys(get_object_vars($says->properties)))), "$url: handed and never asked for");
-        $error = (new Validator)->validate($props, $says)->error();
-        self::assertSame('', $error === null ? '' : $url.' '.json_encode((new ErrorFormatter)->format($error), JSON_UNESCAPED_SLASHES));
     }
 }

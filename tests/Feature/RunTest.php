@@ -30,7 +30,7 @@ final class RunTest extends TestCase
         $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect('/run');
         $run = $this->bench();
         $ours = array_values(array_filter($run['films'], static fn (array $film): bool => $film['from_cup']));
-        self::assertSame(['Autumn sky', 'Winter sky'], array_column($ours, 'title'));
+        self::assertEqualsCanonicalizing(['Autumn sky', 'Winter sky'], array_column($ours, 'title'));
         foreach ($ours as $film) {
             self::assertGreaterThan(100, $film['to_pour']['ml']);
             self::assertNotSame('', $film['to_pour']['how']);
@@ -38,6 +38,16 @@ final class RunTest extends TestCase
         }
         $this->press($ours[0]['id'], 'poured');
         self::assertSame([null, true], array_map(static fn (?array $toPour): ?bool => $toPour === null ? null : true, array_column(array_filter($this->bench()['films'], static fn (array $film): bool => $film['from_cup']), 'to_pour')));
+    }
+
+    public function test_pieces_out_of_one_cup_are_poured_in_the_order_of_its_plan(): void
+    {
+        $mixing = $this->mixed(['autumn-flood', 'winter-flood', 'ridge-trial-boards-flood']);
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
+        $planned = Pour::query()->where('mixing_id', $mixing->id)->orderBy('rowid')->pluck('id')->all();
+        self::assertGreaterThan(1, count($planned));
+        $laid = array_filter(array_merge(...array_column($this->bench()['rounds'], 'acts')), static fn (array $one): bool => $one['act'] === 'pour');
+        self::assertSame($planned, array_column($laid, 'film'));
     }
 
     public function test_acts_of_two_films_are_laid_in_rounds_and_every_one_of_them_once(): void

@@ -19,6 +19,7 @@ use App\Models\Mixing;
 use App\Models\Plan;
 use App\Planning\CoatAnswer;
 use App\Planning\RangeAnswer;
+use App\Rehearsing\RehearsalDesk;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
@@ -64,6 +65,7 @@ final readonly class EveningController
             'choices' => Inertia::optional(fn (): array => $choices->of(Arrival::of($request), Person::of($request))),
             ...$this->kept($request, $plan)[0],
             'mixings' => (object) $this->mixings($plan),
+            'rehearse' => RehearsalDesk::choices(Person::of($request)),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Journal\ThisStudio;
 use App\Models\Plan;
+use App\Rehearsing\Stage;
 use App\Saying\Person;
 use Closure;
 use Illuminate\Http\Request;
@@ -18,8 +19,10 @@ final class ShareWithPages extends Middleware
 {
     protected $rootView = 'app';
 
-    public function __construct(private readonly ThisStudio $studio)
-    {
+    public function __construct(
+        private readonly ThisStudio $studio,
+        private readonly Stage $stage,
+    ) {
     }
 
     /** Says which studio a page is of: what is kept of it elsewhere is named by that. */
@@ -40,6 +43,7 @@ final class ShareWithPages extends Middleware
             'studio_id' => fn (): string => $this->studio->id(),
             'studio' => fn (): ?string => Plan::query()->oldest('id')->first()?->name,
             'no_substitute' => Person::of($request)->say(Caution::noSubstitute()),
+            'rehearsal' => fn (): ?array => $this->stage->rehearsal() === null ? null : ['pace' => $this->stage->rehearsal()->pace, 'ended' => $this->stage->rehearsal()->ended_ms !== null],
             'said' => fn (): mixed => $request->session()->get('said'),
             'undo' => fn (): mixed => $request->session()->get('undo'),
         ];

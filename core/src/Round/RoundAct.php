@@ -29,16 +29,18 @@ final readonly class RoundAct
         public ?float $untilMin,
         /** how long the hands are at it */
         public float $lastsMin,
+        /** of its film among those on the bench */
+        public int $turn = 0,
     ) {
         $this->gloves = $kind->gloves($tool);
         $this->earliestMin = $dueMin - $kind->earlyByMin();
         $this->latestMin = min($dueMin + $kind->lateByMin(), $untilMin ?? INF);
     }
 
-    /** @return array{float, bool, string, string} what it is sorted by: of what is due at once, a cover comes last */
+    /** @return array{float, bool, int, string, string} what it is sorted by: of what is due at once, a cover comes last, and films in their turn */
     public function place(): array
     {
-        return [$this->dueMin, $this->kind === ActKind::Cover, $this->film, $this->act];
+        return [$this->dueMin, $this->kind === ActKind::Cover, $this->turn, $this->film, $this->act];
     }
 
     /** Whether that must wait for it, where it is due earlier: pours come in their order, of one film each kind in its turn, and its cover last. */

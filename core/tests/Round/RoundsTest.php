@@ -35,6 +35,14 @@ final class RoundsTest extends TestCase
         self::assertSame([1, 1, []], [$rounds->changes(), $rounds->pairsToLayer(), $rounds->late()]);
     }
 
+    public function test_what_is_due_at_once_is_done_in_the_turn_of_its_films_whatever_these_are_called(): void
+    {
+        $films = ['winter', 'autumn', 'spring', 'moon'];
+        $pour = static fn (string $film, int $turn): RoundAct => new RoundAct($film, 'pour', ActKind::Pour, HeatTool::None, 0, 90, 2, $turn);
+        $rounds = Rounds::lay(array_map($pour, $films, array_keys($films)), 0, Gloves::Sticky);
+        self::assertSame($films, array_map(static fn (LaidAct $laid): string => $laid->act->film, $rounds->acts()));
+    }
+
     public function test_what_is_far_apart_is_not_drawn_together(): void
     {
         $rounds = Rounds::lay([self::act('autumn', ActKind::Wipe, 10), self::act('winter', ActKind::Wipe, 40)], 0, Gloves::Sticky);

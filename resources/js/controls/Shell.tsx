@@ -1,6 +1,6 @@
 import { Link, router, usePage } from '@inertiajs/react'
 import { MoonIcon, SunIcon } from '@phosphor-icons/react'
-import { useState, type ReactNode } from 'react'
+import { lazy, Suspense, useState, type ReactNode } from 'react'
 import { PhasePatterns } from '../drawings/phases'
 import { changeUnits, useShared } from '../lib/pages'
 import type { Units } from '../types/page'
@@ -8,6 +8,9 @@ import { QueueStrip } from './QueueStrip'
 import { Shortcuts } from './Shortcuts'
 import { FirstStart } from './FirstStart'
 import * as words from '@words/controls'
+
+// only who rehearses fetches it
+const RehearsalBar = lazy(() => import('./RehearsalBar'))
 
 const PLACES = [
     { href: '/', word: words.now },
@@ -20,7 +23,7 @@ const PLACES = [
 /** What stands round every page: where one can go, the person's units, the light of the room. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
     const { url } = usePage()
-    const { said, undo, no_substitute: noSubstitute } = useShared()
+    const { said, undo, no_substitute: noSubstitute, rehearsal } = useShared()
     const here = (href: string): boolean =>
         href === '/'
             ? url === '/'
@@ -53,6 +56,11 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
                     <LightSwitch />
                 </div>
             </header>
+            {rehearsal !== null && (
+                <Suspense>
+                    <RehearsalBar ended={rehearsal.ended} />
+                </Suspense>
+            )}
             <FirstStart text={noSubstitute} />
             <QueueStrip />
             {said !== null && (

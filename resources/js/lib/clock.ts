@@ -7,7 +7,20 @@ import { useEffect, useSyncExternalStore } from 'react'
  */
 let anchor: { serverMs: number; sinceMs: number; tookMs: number } | null = null
 
-const MEASURED = 'server-ahead-ms'
+/** How many seconds of the studio's clock go by in one: more than one in a rehearsal. */
+let pace = 1
+
+const MEASURED = 'server-clock'
+
+/** The studio's clock goes so fast from now on; where it is known, from that moment of it on. */
+export function goAtPace(to: number, serverMs: number | null = null): void {
+    if (anchor !== null) anchor = { serverMs: serverMs ?? serverNow(), sinceMs: performance.now(), tookMs: 0 }
+    pace = to
+}
+
+export function paceNow(): number {
+    return pace
+}
 
 /** How much two clocks part in a second at most: an older measuring is trusted so much less. */
 const DRIFT = 0.0002
@@ -19,9 +32,9 @@ const DRIFT = 0.0002
 export function hearServerTime(serverMs: number, tookMs: number): void {
     const now = performance.now()
     if (anchor !== null && tookMs > anchor.tookMs + DRIFT * (now - anchor.sinceMs)) return
-    anchor = { serverMs: serverMs + tookMs / 2, sinceMs: now, tookMs }
+    anchor = { serverMs: serverMs + (pace * tookMs) / 2, sinceMs: now, tookMs }
     try {
-        localStorage.setItem(MEASURED, String(measuredOffset()))
+        localStorage.setItem(MEASURED, JSON.stringify({ deviceMs: Date.now(), serverMs: serverNow(), pace }))
     } catch {
         // the browser keeps nothing
     }
@@ -33,11 +46,11 @@ export function hearPageTime(serverMs: number): void {
     const [load] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
     if (load === undefined) return
     // it was said when the answer began
-    hearServerTime(serverMs + performance.now() - load.responseStart, load.responseStart - load.requestStart)
+    hearServerTime(serverMs + pace * (performance.now() - load.responseStart), load.responseStart - load.requestStart)
 }
 
 export function serverNow(): number {
-    return anchor === null ? Date.now() + lastMeasured() : anchor.serverMs + (performance.now() - anchor.sinceMs)
+    return anchor === null ? lastMeasured() : anchor.serverMs + pace * (performance.now() - anchor.sinceMs)
 }
 
 /** How much the server's clock is ahead of the device's own, ms. */
@@ -45,11 +58,16 @@ export function measuredOffset(): number {
     return Math.round(serverNow() - Date.now())
 }
 
+/** By the device's date and what was last measured beside it. */
 function lastMeasured(): number {
+    const now = Date.now()
     try {
-        return Number(localStorage.getItem(MEASURED) ?? 0) || 0
+        const last = JSON.parse(localStorage.getItem(MEASURED) ?? '') as Record<string, unknown>
+        const { deviceMs, serverMs, pace: then } = last
+        if (typeof deviceMs !== 'number' || typeof serverMs !== 'number' || typeof then !== 'number') return now
+        return serverMs + then * (now - deviceMs)
     } catch {
-        return 0
+        return now
     }
 }
 
@@ -58,7 +76,7 @@ function everySecond(changed: () => void): () => void {
     let timer = 0
     const tick = (): void => {
         clearTimeout(timer)
-        timer = window.setTimeout(tick, 1000 - (serverNow() % 1000) + 5)
+        timer = window.setTimeout(tick, pace === 1 ? 1000 - (serverNow() % 1000) + 5 : 1000)
         changed()
     }
     tick()

@@ -220,10 +220,15 @@ export function countdown(ms: number): string {
     return hours < 48 ? `${hours} h ${two(minutes % 60)}` : `${Math.floor(hours / 24)} d ${hours % 24} h`
 }
 
+/** What the studio's wall clock says then, whatever the day. */
+export function wallClock(ms: number): string {
+    return new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+}
+
 /** A moment of the day by the studio's wall clock; the day too when it is not today. */
 export function moment(ms: number, nowMs: number): string {
     const at = new Date(ms)
-    const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+    const time = wallClock(ms)
     if (at.toDateString() === new Date(nowMs).toDateString()) return time
     return `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${time}`
 }

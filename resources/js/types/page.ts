@@ -216,6 +216,8 @@ export interface SharedProps {
     /** The studio's own name in the journal. */
     studio_id: string
     no_substitute: string
+    /** Null off the stage. */
+    rehearsal: { pace: number; ended: boolean } | null
     said: string | null
     undo: string | null
     [key: string]: unknown
@@ -226,6 +228,26 @@ export interface RunFilm extends PourState {
     /** The cup that it is poured from. */
     cup: string | null
     to_pour: { ml: number | null; count: number | null; how: string; laying_min: number } | null
+}
+
+/** A rehearsal as it goes. */
+export interface RehearsalState {
+    now: number
+    pace: number
+    paces: number[]
+    ended: boolean
+    /** What went wrong so far. */
+    news: { accident: string; at: number; text: string; asks: boolean }[]
+    /** How many films are really wet meanwhile. */
+    wet: number
+}
+
+/** What an evening came to. */
+export interface RehearsalScore {
+    ml: number
+    late_min: number
+    faults: number
+    risk: number
 }
 
 /** What nobody planned, and what to do about it at once. */

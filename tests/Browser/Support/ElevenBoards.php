@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use App\Http\Presses;
+use App\Models\Coat;
 use App\Models\Plan;
 use App\Models\Pour;
 use App\PlanFile\Json;
@@ -29,11 +30,17 @@ final class ElevenBoards extends Seeder
     {
         $this->call(DatabaseSeeder::class);
         Pour::query()->update(['off_at' => CarbonImmutable::now()]);
-        $spec = '{"name": "Moon board %d", "kind": "board", "outline": {"shape": "circle", "diameter_mm": 200}, "edge_depth_mm": 12, "coated_edges": "all", "surface": "sealed", "quantity": 1}';
-        for ($board = 1; $board <= self::COUNT; $board++) {
-            $coat = $pieces->takeIn(Plan::own(), Json::read(sprintf($spec, $board), PieceEntry::class))->coats()->firstOrFail();
+        foreach (self::boards($pieces) as $coat) {
             $press = $presses->byStudio(EventKind::PourBegun, (string) Str::uuid(), CarbonImmutable::now());
             $pours->begin($coat->refresh(), Entry::from(['temperature_c' => 21, 'humidity_pct' => 50]), null, $press, new Person(UnitSystem::Metric));
         }
+    }
+
+    /** @return list<Coat> the coats of eleven boards that were taken in */
+    public static function boards(PieceDesk $pieces): array
+    {
+        $spec = '{"name": "Moon board %d", "kind": "board", "outline": {"shape": "circle", "diameter_mm": 200}, "edge_depth_mm": 12, "coated_edges": "all", "surface": "sealed", "quantity": 1}';
+
+        return array_map(static fn (int $board): Coat => $pieces->takeIn(Plan::own(), Json::read(sprintf($spec, $board), PieceEntry::class))->coats()->firstOrFail(), range(1, self::COUNT));
     }
 }

@@ -42,8 +42,7 @@ final class Pictures
             $this->atTheBench();
             $this->run();
             $this->cup();
-            $this->page->light('dark');
-            $this->open('/coats/table-deep', 'likely')->take('coat-dark');
+            $this->rehearsal();
         } finally {
             $this->page->quit();
             $this->scale->remove();
@@ -106,6 +105,22 @@ final class Pictures
         $this->page->press('button', 'It is all on the piece');
         $this->open('/run', 'heals for another')->take('run-phone');
         $this->page->size(1280, 800);
+    }
+
+    /** A rehearsal of the first cup, played to its end with nothing else done, and looked back on in the dark. */
+    private function rehearsal(): void
+    {
+        $this->open('/evening', 'Rehearse it')->page->press('button', 'Rehearse it');
+        $this->page->press('button', '×60');
+        $this->page->press('button', 'Begin');
+        $this->page->untilSees('nothing of it is written');
+        for ($presses = 0; $presses < 14; $presses++) {
+            $this->page->until(fn (): bool => $this->page->js('const next = document.querySelector("[data-testid=next]"); const is = performance.now() - (window.pressedAt ?? -1e9) > 2500; if (is) { window.pressedAt = performance.now(); if (document.querySelector("[data-step]")) next.click() } return is') === true, 'a steady hand');
+        }
+        $this->page->press('button', 'End');
+        $this->page->untilSees('looked back on');
+        $this->page->light('dark');
+        $this->take('rehearsal');
     }
 
     /** @param  string|null  $picture  of its first step */

@@ -9,6 +9,7 @@ import type { Props as MixSheetProps } from '../../../resources/js/views/MixShee
 import type { Props as NowProps } from '../../../resources/js/views/Now'
 import type { Props as PiecesProps } from '../../../resources/js/views/Pieces'
 import type { Props as PourProps } from '../../../resources/js/views/Pour'
+import type { Props as RehearsalProps } from '../../../resources/js/views/Rehearsal'
 import type { Props as RunProps } from '../../../resources/js/views/Run'
 import type { Props as ShelfProps } from '../../../resources/js/views/Shelf'
 import type { Props as StudioProps } from '../../../resources/js/views/Studio'
@@ -27,6 +28,7 @@ export interface Pages {
     Now: NowProps
     Pieces: PiecesProps
     Pour: PourProps
+    Rehearsal: RehearsalProps
     Run: RunProps
     Shelf: ShelfProps
     Studio: StudioProps

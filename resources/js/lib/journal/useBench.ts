@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { CupOnBench, PourState } from '../../types/page'
-import { hearPageTime } from '../clock'
+import { hearPageTime, paceNow } from '../clock'
 import { heardOf, useOften } from '../often'
 import { mixedBy } from './cup'
 import type { Press } from './events'
@@ -39,10 +39,12 @@ export function useBench<T extends { now: number }, F extends PourState>(
     const isNew = (press: Press): boolean => !since.current.some((one) => one.id === press.id)
     since.current = [...since.current, ...waiting.filter(isNew)]
     const look = useCallback(async (): Promise<void> => {
+        // what it has taken by now is in its answer; what it takes meanwhile may not be
         const unheard = theQueue().look().waiting
+        const told = since.current.filter((one) => !unheard.some((waits) => waits.id === one.id))
         try {
             const heard = await heardOf<T>(url)
-            since.current = unheard
+            since.current = since.current.filter((one) => !told.includes(one))
             onHeard?.(heard)
             setBench(heard)
             setCutOff(false)
@@ -54,7 +56,8 @@ export function useBench<T extends { now: number }, F extends PourState>(
     const taken = waiting.map((one) => one.id).join()
     useEffect(() => void look(), [look, taken])
     useEffect(() => hearPageTime(first.now), [first.now])
-    useOften(look, everyMs)
+    // an evening that goes fast is looked at more often
+    useOften(look, everyMs / Math.min(5, Math.max(1, paceNow())))
     const pressed = (id: string) => since.current.filter((one) => one.subject === id)
     return {
         bench,

@@ -1,6 +1,6 @@
 import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { Head, router } from '@inertiajs/react'
-import { ArrowCounterClockwiseIcon, PrinterIcon } from '@phosphor-icons/react'
+import { ArrowCounterClockwiseIcon, FastForwardIcon, PrinterIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button, LinkButton } from '../../controls/Button'
 import { span } from '../../lib/format'
@@ -12,6 +12,7 @@ import type { Read } from '../../lib/http'
 import { MoveSheet } from './MoveSheet'
 import { useEvening } from './useEvening'
 import { NewCup } from './NewCup'
+import { RehearseSheet, type Rehearsable } from './RehearseSheet'
 import { KEYS, announcements } from './told'
 import * as texts from '@words/evening'
 
@@ -24,6 +25,8 @@ export interface Props {
     answer: EveningFigures | null
     sentences: Sentences | null
     mixings: Mixings
+    /** How it can be rehearsed. */
+    rehearse: Rehearsable
 }
 
 const DAY_MIN = 24 * 60
@@ -36,6 +39,7 @@ export default function Evening(props: Props): ReactNode {
         props.sentences,
     )
     const [choosing, setChoosing] = useState(false)
+    const [rehearsing, setRehearsing] = useState(false)
     const [picked, setPicked] = useState<Block | null>(null)
     const sensors = useSensors(
         useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -91,6 +95,11 @@ export default function Evening(props: Props): ReactNode {
                             <PrinterIcon size={18} /> {texts.mixSheets}
                         </LinkButton>
                     )}
+                    {batches.length > 0 && (
+                        <Button onClick={() => setRehearsing(true)}>
+                            <FastForwardIcon size={18} /> {texts.rehearseIt}
+                        </Button>
+                    )}
                     <Button look={batches.length === 0 ? 'next' : 'plain'} onClick={choose}>
                         {texts.chooseWhatIsPoured}
                     </Button>
@@ -140,6 +149,7 @@ export default function Evening(props: Props): ReactNode {
                     if (await evening.propose(coats)) setChoosing(false)
                 }}
             />
+            <RehearseSheet open={rehearsing} onClose={() => setRehearsing(false)} choices={props.rehearse} />
             <MoveSheet
                 block={picked}
                 batches={batches}

@@ -34,6 +34,7 @@ export const isOver = (active: Said, over: Said) => `${active} is over ${over}.`
 export const isLetGoOver = (active: Said, over: Said) => `${active} is let go over ${over}.`
 export const isPutBack = (active: Said) => `${active} is put back.`
 export const tonight = 'Tonight'
+export const rehearseIt = 'Rehearse it'
 export const nothingToMixTonight = 'Nothing to mix tonight'
 export const thatIsLongerThanADayChooseFewerCoats = 'That is longer than a day: choose fewer coats for one evening.'
 export const aStopWantsAChange = 'A stop wants a change.'

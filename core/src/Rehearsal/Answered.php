@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Rehearsal;
+
+/** An accident as it came, min after the rehearsal began, and whether it was answered. */
+final readonly class Answered
+{
+    /**
+     * @param  float  $untilMin  how long there was time to answer it
+     * @param  float|null  $answeredMin  null where it never was
+     * @param  float  $ml  that it cost whoever did not answer it
+     * @param  float  $riskAfter  points of risk for not answering it
+     * @param  string  $thing  the film or the cup that it met; empty where it met the room
+     */
+    public function __construct(
+        public Accident $accident,
+        public float $atMin,
+        public float $untilMin,
+        public ?float $answeredMin,
+        public string $thing = '',
+        public float $ml = 0.0,
+        public float $riskAfter = 0.0,
+    ) {
+    }
+
+    public function isLost(): bool
+    {
+        return $this->answeredMin === null || $this->answeredMin > $this->untilMin;
+    }
+
+    /** The same by somebody who knew of it. */
+    public function atOnce(): self
+    {
+        return new self($this->accident, $this->atMin, $this->untilMin, $this->atMin, $this->thing, $this->ml, $this->riskAfter);
+    }
+}

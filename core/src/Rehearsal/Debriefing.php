@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Rehearsal;
+
+use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
+
+/** A rehearsal looked back on, beside the same evening by somebody who knew of the accidents and did every act at its minute. */
+final readonly class Debriefing
+{
+    /** @param  list<Loss>  $losses  in the order in which they came */
+    private function __construct(
+        public Score $yours,
+        public Score $theirs,
+        public array $losses,
+    ) {
+    }
+
+    /**
+     * @param  list<Deed>  $deeds
+     * @param  list<Answered>  $accidents
+     * @param  float  $endMin  when the rehearsal ended, min after it began
+     */
+    public static function of(array $deeds, array $accidents, float $endMin): self
+    {
+        $losses = [];
+        foreach ($deeds as $deed) {
+            if ($deed->isLost($endMin)) {
+                $losses[] = self::ofDeed($deed, $deeds, $accidents);
+            }
+        }
+        foreach ($accidents as $one) {
+            if ($one->isLost()) {
+                $losses[] = new Loss($one->untilMin, Message::of("rehearsal.{$one->accident->value}.lost", thing: $one->thing), $one->accident->wanted(), $one->thing);
+            }
+        }
+        foreach (Score::stickyFlames($deeds) as $flame) {
+            $losses[] = new Loss($flame->doneMin ?? 0.0, Message::of('rehearsal.sticky.lost', act: $flame->title, film: $flame->film), Message::of('rehearsal.sticky.saved'), $flame->film);
+        }
+        usort($losses, static fn (Loss $a, Loss $b): int => $a->atMin <=> $b->atMin);
+        $knew = array_map(static fn (Deed $deed): Deed => $deed->lostAtMin() < $endMin || $deed->doneMin !== null ? $deed->atItsMinute() : $deed, $deeds);
+
+        return new self(
+            Score::of($deeds, $accidents, $endMin),
+            Score::of($knew, array_map(static fn (Answered $one): Answered => $one->atOnce(), $accidents), $endMin),
+            $losses,
+        );
+    }
+
+    /**
+     * @param  list<Deed>  $deeds
+     * @param  list<Answered>  $accidents
+     */
+    private static function ofDeed(Deed $lost, array $deeds, array $accidents): Loss
+    {
+        if ($lost->isEarly()) {
+            return new Loss($lost->doneMin ?? 0.0, Message::of('rehearsal.early.lost', act: $lost->title, film: $lost->film), Message::of('rehearsal.early.saved', wait: Measure::minutes($lost->dueMin - ($lost->doneMin ?? 0.0))), $lost->film);
+        }
+        $what = Message::of('rehearsal.lost.'.$lost->kind->value, act: $lost->title, film: $lost->film);
+        $other = self::couldHaveWaited($lost, $deeds);
+        $saved = match (true) {
+            $other !== null => Message::of('rehearsal.saved.waited', act: $other->title, film: $other->film, wait: Measure::minutes($other->waitsUntilMin() - ($other->doneMin ?? 0.0))),
+            self::wasAtTheDoor($lost, $accidents) => Message::of('rehearsal.saved.door'),
+            default => Message::of('rehearsal.saved.press', wait: Measure::minutes(max(0.0, $lost->lostAtMin() - $lost->dueMin))),
+        };
+
+        return new Loss($lost->lostAtMin(), $what, $saved, $lost->film);
+    }
+
+    /**
+     * What was done while it could still have been, and had more time than it: the one with most.
+     *
+     * @param  list<Deed>  $deeds
+     */
+    private static function couldHaveWaited(Deed $lost, array $deeds): ?Deed
+    {
+        $most = null;
+        foreach ($deeds as $deed) {
+            $isBetween = $deed->doneMin !== null && $deed->doneMin >= $lost->dueMin - $lost->kind->earlyByMin() && $deed->doneMin <= $lost->lostAtMin();
+            if ($deed !== $lost && $isBetween && $deed->waitsUntilMin() > $lost->lostAtMin() && $deed->waitsUntilMin() > ($most?->waitsUntilMin() ?? 0.0)) {
+                $most = $deed;
+            }
+        }
+
+        return $most;
+    }
+
+    /** @param  list<Answered>  $accidents */
+    private static function wasAtTheDoor(Deed $lost, array $accidents): bool
+    {
+        foreach ($accidents as $one) {
+            if ($one->accident === Accident::Visitor && $one->isLost() && $one->atMin <= $lost->lostAtMin() && $one->untilMin >= $lost->dueMin) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PDO;
+use Tests\Browser\Support\AsksAxe;
+use Tests\Browser\Support\ElevenBoards;
+use Tests\Browser\Support\ElevenPlanned;
+use Tests\Browser\Support\Page;
+
+/** A whole evening of eleven pieces at sixty times its pace, with the network cut in the middle and the server killed once. */
+final class RehearsalTest extends BrowserTestCase
+{
+    use AsksAxe;
+
+    protected const SEEDER = ElevenPlanned::class;
+
+    /** A hand presses no sooner: what comes within 700 ms counts once. */
+    private const STEADY_MS = 720;
+
+    private const MOST_PRESSES = 120;
+
+    protected function tearDown(): void
+    {
+        $this->offline(self::$page, false);
+        self::$studio->kill();
+        self::$studio->serve();
+    }
+
+    public function test_an_evening_of_eleven_pieces_at_sixty_times_its_pace_ends_in_its_debriefing_with_its_log_whole(): void
+    {
+        $before = self::$studio->rows('select count(*) as events, (select count(*) from pours) as pours from events');
+        $page = $this->open('/evening');
+        $page->press('button', 'Rehearse it');
+        foreach (['A dead scale', 'A smoking cup', 'A visitor', 'A short cup', 'A hair in the film'] as $accident) {
+            $page->press('button', $accident);
+        }
+        $page->press('button', '×60');
+        $page->press('button', 'Begin');
+        $page->untilSees('nothing of it is written in your log');
+        $page->untilSees('Pour piece 1 of 11');
+        $page->until(static fn (): bool => $page->js('return navigator.serviceWorker.ready.then(() => true)') === true, 'the worker');
+        $pressed = [];
+        for ($board = 1; $board <= ElevenBoards::COUNT; $board++) {
+            $page->untilSees("Pour piece $board of 11");
+            $pressed[] = $this->pressNext($page);
+        }
+        // a few acts, then the network is cut, then the server dies
+        for ($acts = 0; $acts < 4; $acts++) {
+            $pressed[] = $this->pressNext($page);
+        }
+        $this->offline($page, true);
+        for ($acts = 0; $acts < 4; $acts++) {
+            $pressed[] = $this->pressNext($page);
+        }
+        self::$studio->kill();
+        $this->offline($page, false);
+        $pressed[] = $this->pressNext($page);
+        self::$studio->serve();
+        $page->js("window.dispatchEvent(new Event('online'))");
+        $log = $this->log();
+        $count = static fn (): int => (int) $log->query("select count(*) from events where kind in ('poured', 'act_done') and heard_ms > (select begun_ms from rehearsals)")->fetchColumn();
+        $page->until(static fn (): bool => $count() >= count($pressed), count($pressed).' presses to be heard');
+        // to the end: until nothing wants a hand
+        for ($acts = 0; $acts < self::MOST_PRESSES && $this->step($page) !== ''; $acts++) {
+            $pressed[] = $this->pressNext($page);
+        }
+        $page->until(static fn (): bool => $count() === count($pressed), 'none lost, none twice');
+
+        $rows = $log->query("select subject, kind, json_extract(facts, '$.act') as act, pressed_ms + offset_ms as at, heard_ms from events where kind in ('poured', 'act_done') and heard_ms > (select begun_ms from rehearsals) order by sequence")->fetchAll(PDO::FETCH_ASSOC);
+        self::assertCount(ElevenBoards::COUNT, array_filter($rows, static fn (array $row): bool => $row['kind'] === 'poured'));
+        self::assertCount(count($rows), array_unique(array_map(static fn (array $row): string => $row['subject'].$row['act'], $rows)));
+        $at = array_map(intval(...), array_column($rows, 'at'));
+        $sorted = $at;
+        sort($sorted);
+        self::assertSame($sorted, $at, 'in the order of pressing');
+        foreach ($rows as $index => $row) {
+            // sixty times as fast: a second of the device is a minute of the evening
+            $evening = ((int) $row['at'] - (int) $rows[0]['at']) / 60;
+            self::assertEqualsWithDelta($pressed[$index] - $pressed[0], $evening, 1500, 'each at its own time');
+        }
+        self::assertSame($before, self::$studio->rows('select count(*) as events, (select count(*) from pours) as pours from events'), 'and nothing of it in the studio');
+
+        $page->press('button', 'End');
+        $page->untilSees('looked back on');
+        $this->assertAxeFindsNothing($page, 'the debriefing');
+        self::assertCount(ElevenBoards::COUNT, array_filter(range(1, ElevenBoards::COUNT), static fn (int $board): bool => $page->sees("Moon board $board")));
+        $page->size(390, 844);
+        self::assertLessThanOrEqual(390, (int) $page->js('return document.documentElement.scrollWidth'));
+        $page->press('button', 'Leave');
+        $page->untilSees('Rehearse it');
+        self::assertFalse($page->sees('nothing of it is written'));
+    }
+
+    /** The rehearsal's own database. */
+    private function log(): PDO
+    {
+        $files = glob(self::$studio->folder.'/app/rehearsals/*/*.sqlite') ?: [];
+        self::assertCount(1, $files);
+
+        return new PDO('sqlite:'.$files[0], options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+    }
+
+    /** @return int when it was pressed, ms since 1970 by the device */
+    private function pressNext(Page $page): int
+    {
+        $page->until(static fn (): bool => $page->js('return performance.now() - (window.pressedAt ?? -1e9) > arguments[0]', self::STEADY_MS) === true, 'a steady hand');
+        // what is pressed is what stands there then: minutes go by in a second
+        $pressed = $page->js('window.pressedAt = performance.now(); const step = document.querySelector("[data-step]").dataset.step; document.querySelector("[data-testid=next]").click(); return [step, Date.now()]');
+        self::assertIsArray($pressed);
+        $page->until(fn (): bool => $this->step($page) !== $pressed[0], "what comes after $pressed[0], at once");
+
+        return (int) $pressed[1];
+    }
+
+    private function step(Page $page): string
+    {
+        $step = $page->js('return document.querySelector("[data-step]")?.dataset.step ?? ""');
+
+        return is_string($step) ? $step : '';
+    }
+
+    private function offline(Page $page, bool $is): void
+    {
+        $page->devtools('Network.enable');
+        $page->devtools('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+}
