@@ -23,7 +23,7 @@ final readonly class Presses
     private const PRESSABLE = [
         EventKind::Weighed, EventKind::PartsTurned, EventKind::StirringBegun, EventKind::Mixed, EventKind::RestSeenTo, EventKind::Discarded,
         EventKind::Poured, EventKind::ActDone, EventKind::ActSkipped, EventKind::ToppedUp, EventKind::Observed, EventKind::Oiled, EventKind::Happened, EventKind::Took, EventKind::TakenOff,
-        EventKind::Opened, EventKind::Counted, EventKind::ThrownAway, EventKind::Undone,
+        EventKind::Opened, EventKind::Counted, EventKind::ThrownAway, EventKind::Checked, EventKind::Undone,
     ];
 
     private const FARTHEST_MS = 9_000_000_000_000;

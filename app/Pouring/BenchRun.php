@@ -34,10 +34,11 @@ final readonly class BenchRun
         private array $pours,
         private CarbonImmutable $now,
         private Rounds $rounds,
+        private BeforeTheEvening $before,
     ) {
     }
 
-    public static function at(CarbonImmutable $now): self
+    public static function at(CarbonImmutable $now, BeforeTheEvening $before): self
     {
         $pours = [];
         foreach (array_reverse(OnTheBench::pours($now)) as $pour) {
@@ -48,16 +49,18 @@ final readonly class BenchRun
         Collection::make($toPour)->load('begun');
         $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now), $pours, array_keys(array_values($pours))));
 
-        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)));
+        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)), $before);
     }
 
     /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
     public function state(Person $person): array
     {
+        $cups = OnTheBench::cups($this->now);
+
         return [
             'now' => Moment::ms($this->now),
             'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'cup' => $pour->mixing_id, 'to_pour' => self::toPour($pour)], array_values($this->pours)),
-            'cups' => OnTheBench::cups($this->now),
+            'cups' => $cups,
             'room' => RoomLog::last($this->now)?->state(),
             'rounds' => array_map(fn (Round $round): array => [
                 'gloves' => $round->gloves->value,
@@ -70,6 +73,8 @@ final readonly class BenchRun
             ], $this->rounds->rounds),
             'pairs' => $this->rounds->pairsToLayer(),
             'warnings' => array_map($person->say(...), $this->warnings()),
+            // the last checks, while nothing is mixed yet
+            'before' => $this->pours === [] && $cups === [] ? $this->before->of($this->now, $person) : null,
         ];
     }
 

@@ -14,6 +14,7 @@ use App\Journal\ThisStudio;
 use App\Journal\Words;
 use App\Mixing\CupRules;
 use App\Models\Plan;
+use App\Pouring\EveningRules;
 use App\Pouring\FilmRules;
 use App\Rehearsing\DeadScale;
 use App\Rehearsing\Stage;
@@ -49,7 +50,7 @@ final class AppServiceProvider extends ServiceProvider
             return new StudioClock(is_string($path) && $path !== '' ? $path : null, $app->make(Stage::class)->pace());
         });
         $this->app->scoped(ThisStudio::class);
-        $this->app->tag([CupRules::class, FilmRules::class, LotRules::class], SubjectRules::class);
+        $this->app->tag([CupRules::class, FilmRules::class, LotRules::class, EveningRules::class], SubjectRules::class);
         $this->app->when([Bench::class, Words::class])->needs('$rules')->giveTagged(SubjectRules::class);
     }
 

@@ -26,7 +26,7 @@ final class HouseTest extends TestCase
             ['Batch', 'Steps'],
             ['Run'],
             ['Judging', 'Rehearsal', 'Round', 'Stock', 'Weighing'],
-            ['Answer', 'Trace'],
+            ['Answer', 'Before', 'Trace'],
             ['Keeping', 'Range'],
         ],
         'app' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
+use App\Pouring\BeforeTheEvening;
 use App\Pouring\BenchRun;
 use App\Pouring\Unexpected;
 use App\Saying\Person;
@@ -16,15 +17,19 @@ use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Safety\Caution;
 
 /** The evening at the bench: one run over all that is wet, one next act. */
-final class RunController
+final readonly class RunController
 {
+    public function __construct(private BeforeTheEvening $before)
+    {
+    }
+
     public function show(Request $request): Response
     {
         $person = Person::of($request);
         $say = static fn (Caution $caution): array => array_map($person->say(...), $caution->said());
 
         return Inertia::render('Run', [
-            'run' => BenchRun::at(Arrival::of($request))->state($person),
+            'run' => BenchRun::at(Arrival::of($request), $this->before)->state($person),
             'unexpected' => Unexpected::all($person),
             'cautions' => [
                 'pour' => $say(Caution::Mix),
@@ -35,6 +40,6 @@ final class RunController
 
     public function state(Request $request): JsonResponse
     {
-        return response()->json(BenchRun::at(Arrival::of($request))->state(Person::of($request)));
+        return response()->json(BenchRun::at(Arrival::of($request), $this->before)->state(Person::of($request)));
     }
 }

@@ -31,6 +31,8 @@ enum EventKind: string
     case Taken = 'taken';
     case ThrownAway = 'thrown_away';
 
+    case Checked = 'checked';
+
     case Undone = 'undone';
 
     /** The one kind of thing that it can happen to; null where it happens to any. */
@@ -40,6 +42,7 @@ enum EventKind: string
             self::MixingBegun, self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::RestSeenTo, self::Discarded => SubjectKind::Cup,
             self::PourBegun, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Oiled, self::Happened, self::Took, self::TakenOff => SubjectKind::Film,
             self::Opened, self::Counted, self::Taken, self::ThrownAway => SubjectKind::Lot,
+            self::Checked => SubjectKind::Evening,
             self::Undone => null,
         };
     }

@@ -44,7 +44,7 @@ export function BenchBar(props: {
                 <button
                     type="button"
                     data-testid="next"
-                    className="flex min-h-20 flex-1 items-center justify-center gap-3 rounded bg-act px-4 text-2xl font-bold text-act-ink"
+                    className="flex min-h-20 min-w-0 flex-1 items-center justify-center gap-3 rounded bg-act px-4 text-2xl font-bold text-act-ink"
                     onClick={props.onNext}
                 >
                     {props.next}

@@ -284,6 +284,18 @@ export interface RoomNow {
 }
 
 /** All that is on the bench as one run. */
+/** What is looked at before the first cup of an evening. */
+export interface BeforeEvening {
+    /** What the ticks happen to. */
+    evening: string
+    /** The page of its first cup. */
+    first: string
+    /** In the order of the room; off is what is not as it should be. */
+    checks: { id: string; title: string; how: string; off: boolean; event: string | null }[]
+    /** What holds a clock until it is changed, or answered in writing. */
+    stops: { text: string; to: string }[]
+}
+
 export interface RunState {
     now: number
     /** In the order in which they were begun. */
@@ -295,4 +307,6 @@ export interface RunState {
     pairs: number
     /** What one pair of hands does not come to in time. */
     warnings: string[]
+    /** While nothing is mixed. */
+    before: BeforeEvening | null
 }

@@ -15,6 +15,7 @@ export type EventKind =
     | 'oiled'
     | 'happened'
     | 'taken_off'
+    | 'checked'
     | 'undone'
 
 export interface Press {

@@ -13,6 +13,8 @@ interface Heard<T, F extends PourState> {
     /** The same with what was pressed here and it did not know of. */
     films: (all: F[]) => F[]
     cups: (all: CupOnBench[]) => CupOnBench[]
+    /** What was pressed here and it did not know of. */
+    since: Press[]
     /** Whether the studio did not answer the last time. */
     cutOff: boolean
     /** Takes another word for it, where that is newer. */
@@ -69,6 +71,7 @@ export function useBench<T extends { now: number }, F extends PourState>(
             all
                 .filter((cup) => !pressed(cup.id).some((one) => one.kind === 'discarded'))
                 .map((cup) => pressed(cup.id).reduce(mixedBy, cup)),
+        since: since.current,
         cutOff,
         take,
     }

@@ -1,6 +1,7 @@
 import { becameOf } from '../../lib/pour'
 import * as words from '@words/run'
-import type { CupOnBench, Gloves, PourActState, RunFilm, RunState } from '../../types/page'
+import type { Press } from '../../lib/journal/events'
+import type { BeforeEvening, CupOnBench, Gloves, PourActState, RunFilm, RunState } from '../../types/page'
 
 /** One thing that the hands come to. */
 export type Step =
@@ -103,6 +104,22 @@ export function cupsAtHand(films: RunFilm[], cups: CupOnBench[]): { id: string; 
     const poured = films.filter((film) => film.poured_at === null && film.cup !== null)
     const all = [...cups, ...poured.map((film) => ({ id: film.cup ?? '', title: words.theCupOf(film.title) }))]
     return all.filter((cup, at) => all.findIndex((one) => one.id === cup.id) === at)
+}
+
+/** The checks before the evening with what was ticked here and is not heard of. */
+export function withTicks(before: BeforeEvening | null, waiting: Press[]): BeforeEvening | null {
+    if (before === null) return null
+    const ticks = waiting.filter((press) => press.subject === before.evening)
+    const ticked = (check: string): string | null =>
+        ticks.find((press) => press.kind === 'checked' && press.facts.check === check)?.id ?? null
+    const undone = new Set(ticks.filter((press) => press.kind === 'undone').map((press) => press.facts.of))
+    return {
+        ...before,
+        checks: before.checks.map((check) => {
+            const event = check.event ?? ticked(check.id)
+            return { ...check, event: event === null || undone.has(event) ? null : event }
+        }),
+    }
 }
 
 /** The press that was the last on any of these films, as far as it is known when it was. */

@@ -2,7 +2,8 @@ import { useEffect } from 'react'
 import type { EventKind } from '../../lib/journal/events'
 import { useBench } from '../../lib/journal/useBench'
 import { theQueue } from '../../lib/journal/useJournal'
-import type { CupOnBench, PourState, RunFilm, RunState } from '../../types/page'
+import { withTicks } from './steps'
+import type { BeforeEvening, CupOnBench, PourState, RunFilm, RunState } from '../../types/page'
 
 const EVERY_MS = 10_000
 
@@ -13,6 +14,8 @@ interface Run {
     run: RunState
     films: RunFilm[]
     cups: CupOnBench[]
+    /** The last checks, while nothing is mixed. */
+    before: BeforeEvening | null
     cutOff: boolean
     press: (kind: EventKind, film: string, facts: Record<string, unknown>, of: string) => void
 }
@@ -24,6 +27,7 @@ export function useRun(first: RunState): Run {
         films,
         cups,
         cutOff,
+        since,
         take,
     } = useBench<RunState, RunFilm>(first, '/run/state', EVERY_MS, remember)
     useEffect(() => {
@@ -39,6 +43,7 @@ export function useRun(first: RunState): Run {
         run,
         films: films(run.films.map((film) => newer(film, theQueue().heard(film.id) as PourState | undefined))),
         cups: cups(run.cups),
+        before: withTicks(run.before, since),
         cutOff,
         press: (kind, film, facts, of) => void theQueue().press(kind, film, facts, of),
     }

@@ -19,6 +19,13 @@ export const takesSoLong = (time: Said) => `About ${time}.`
 export const seconds = (seconds: Said) => `${seconds} s`
 export const healsForAnother = (time: Said) => `This film heals for another ${time}.`
 export const hasClosed = 'This film has closed: heat now leaves a scar.'
+export const tonight = 'Tonight'
+export const beforeTheFirstCup = 'Before the first cup'
+export const allChecked = 'All checked'
+export const checksLeft = (checks: number) => (checks === 1 ? 'One check left' : `${checks} checks left`)
+export const resolveIt = 'Change it,'
+export const orAnswerIt = 'or write down why when its clock begins.'
+export const toTheFirstCup = 'To the first cup'
 export const afterThat = 'Then'
 export const pour = 'pour'
 export const andMore = (count: Said) => `and ${count} more`
