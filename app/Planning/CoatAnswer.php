@@ -19,6 +19,7 @@ use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Run\EffectWindow;
 use OpenGlaze\Core\Run\Fill;
 use OpenGlaze\Core\Run\HowTo;
+use OpenGlaze\Core\Run\Later;
 use OpenGlaze\Core\Run\Pace;
 use OpenGlaze\Core\Run\Warmings;
 use OpenGlaze\Core\Trace\Trace;
@@ -42,7 +43,7 @@ final class CoatAnswer
             'phases' => self::phases($result->phases()),
             'acts' => self::acts(Acts::of($result), $say),
             'stir' => $say->say(HowTo::stir($case->resin)),
-            'pour' => $say->say(HowTo::pour($case->coat->isHeld())),
+            'pour' => $say->say(HowTo::pour($case)),
             'dew_point_c' => DewPoint::celsius($case->airC(), $case->studio->room->humidityPct->value),
             'in_force' => [
                 'edge_film_mm' => $case->coat->asked->edge->filmMm->value,
@@ -61,7 +62,7 @@ final class CoatAnswer
 
     /**
      * @param  list<Act>  $acts
-     * @return list<array{id: string, kind: string, due_min: float, until_min: float|null, title: string, how: string, lasts_min: float}>
+     * @return list<array{id: string, kind: string, due_min: float, until_min: float|null, title: string, how: string, lasts_min: float, left_ml?: float}>
      */
     public static function acts(array $acts, Speaker $say): array
     {
@@ -73,6 +74,7 @@ final class CoatAnswer
             'title' => $say->say($act->title),
             'how' => $say->say($act->how),
             'lasts_min' => $act->lastsMin,
+            ...($act->leftMl === null ? [] : ['left_ml' => $act->leftMl]),
         ], $acts);
     }
 
@@ -141,6 +143,7 @@ final class CoatAnswer
                 return ['pace' => $pace->value, 'from_min' => $window->fromMin, 'to_min' => $window->toMin, 'fits' => $window->fits()];
             }, Pace::cases()),
             'fill' => ['judge_from_min' => $fill->judgeFromMin, 'pass_until_min' => $fill->passUntilMin],
+            'later' => array_map(static fn (Later $one): array => ['what' => $one->what, 'from_min' => $one->fromMin, 'to_min' => $one->toMin], Later::of($result)),
             'warmings' => array_map(static fn (array $one): array => [
                 'tool' => $one[0]->value, 'seconds' => $one[1], 'gain_k' => $one[2]->gainK, 'viscosity_factor' => $one[2]->viscosityFactor, 'age_min' => $one[2]->ageSpentMin, 'cools_min' => $one[2]->coolsInMin,
             ], Warmings::of($result)),

@@ -62,6 +62,7 @@ final readonly class FilmSchedule
             'phases' => $answer->phases(),
             'acts' => $answer->acts(),
             'effects' => $answer->effects(),
+            'later' => $answer->later(),
             'warmings' => $answer->warmings(),
             'fill' => $answer->fill(),
         ]);

@@ -16,6 +16,7 @@ use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Film\MeasuredRoom;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Run\Later;
 
 /** Folds the clocks of what is setting from the room as it was measured; what was planned stays beside that. */
 final readonly class FollowTheRoom
@@ -34,7 +35,7 @@ final readonly class FollowTheRoom
         foreach ($pours as $pour) {
             $followed = $this->of($pour, $room);
             if ($followed?->raw() != $pour->followed?->raw()) {
-                $pour->update(['followed' => $followed]);
+                $pour->update(['followed' => $followed, 'handle_at' => self::handleAt($pour, $followed ?? $pour->schedule)]);
             }
         }
     }
@@ -59,6 +60,19 @@ final readonly class FollowTheRoom
         }
 
         return FilmSchedule::moved(CoatAnswer::kept($result, new Person(UnitSystem::Metric)))->with('of', $pour->poured_event);
+    }
+
+    /** When it can be handled by these times; as it was known where they do not say. */
+    private static function handleAt(Pour $pour, Entry $times): ?CarbonImmutable
+    {
+        foreach ($times->entries('later') as $one) {
+            $min = $one->text('what') === Later::UNTOUCHED ? $one->number('to_min') : null;
+            if ($min !== null) {
+                return $pour->poured_at?->addMilliseconds((int) round(60_000 * $min));
+            }
+        }
+
+        return $pour->handle_at;
     }
 
     private static function in(PlanDocument $plan, MeasuredRoom $room): PlanDocument

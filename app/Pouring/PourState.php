@@ -67,6 +67,7 @@ final class PourState
                 'fits' => $one->whole('fits') ?? 0,
             ], $schedule->entries('effects')),
             'warmings' => $schedule->entries('warmings'),
+            'later' => array_map(static fn (Entry $one): array => ['what' => $one->text('what'), 'from_at' => $at($one->number('from_min')), 'to_at' => $at($one->number('to_min'))], $schedule->entries('later')),
             'fill' => ['judge_from' => $at($schedule->number('fill.judge_from_min')), 'pass_until' => $at($schedule->number('fill.pass_until_min'))],
             'acts' => array_map(static fn (array $act): array => self::act($pour, $act[0], $act[1], $now), $pour->acts()),
         ];
@@ -91,6 +92,7 @@ final class PourState
             'title' => $act->text('title'),
             'how' => $act->text('how'),
             'lasts_min' => self::lastsMin($act),
+            'left_ml' => $act->number('left_ml'),
             'gloves' => self::kind($act)->gloves($pour->tool())->value,
             'due_min' => $dueMin,
             'due_at' => $at($dueMin),

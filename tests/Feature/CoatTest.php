@@ -19,9 +19,9 @@ final class CoatTest extends TestCase
         $passes = fn (): array => $this->postJson("/coats/{$coat->id}/live", [])->assertOk()->json('coat.torch.passes_min');
         $usual = $passes();
         self::assertLessThan(12, $usual[0]);
-        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => '12', 'second_torch_min' => '10']])->assertRedirect();
+        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => '12', 'second_torch_min' => '10', 'heat_tool' => 'heat_gun', 'look_every_min' => '6']])->assertRedirect();
         self::assertEquals([12, 22], $passes());
-        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => '', 'second_torch_min' => '']])->assertRedirect();
+        $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => '', 'second_torch_min' => '', 'heat_tool' => null, 'look_every_min' => '']])->assertRedirect();
         self::assertSame($usual, $passes());
         $this->putJson('/studio', ['name' => 'Halfmoon Bench', 'studio' => ['spread_min' => 'a while']])->assertStatus(422)->assertJsonStructure(['sentences' => ['studio.spread_min']]);
     }

@@ -12,6 +12,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Document\PlanDocument;
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
@@ -83,7 +84,7 @@ final class SchemasTest extends TestCase
     {
         $schema = Json::read((string) file_get_contents(resource_path('schema/plan.schema.json')));
         foreach (['Surface' => Surface::class, 'PieceKind' => PieceKind::class, 'CoatKind' => CoatKind::class, 'Containment' => Containment::class, 'Dam' => Dam::class, 'Laying' => Laying::class,
-            'OverHard' => OverHard::class, 'StepState' => StepState::class, 'ResinFamily' => ResinFamily::class, 'EdgeTurn' => EdgeTurn::class, 'WayName' => MeasuredBy::class, 'Counted' => Counted::class] as $title => $enum) {
+            'OverHard' => OverHard::class, 'StepState' => StepState::class, 'ResinFamily' => ResinFamily::class, 'EdgeTurn' => EdgeTurn::class, 'WayName' => MeasuredBy::class, 'HeatTool' => HeatTool::class, 'Counted' => Counted::class] as $title => $enum) {
             self::assertEqualsCanonicalizing(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema->texts("\$defs.$title.enum"), $title);
         }
     }

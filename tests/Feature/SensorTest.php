@@ -123,6 +123,8 @@ final class SensorTest extends TestCase
         self::assertGreaterThan($before['open_until'], $after['open_until'], 'cold resin stays open longer');
         self::assertEqualsCanonicalizing(array_column($before['acts'], 'title'), array_column($after['acts'], 'title'));
         self::assertSame([$before['tool'], $before['late'], $before['warmings']], [$after['tool'], $after['late'], $after['warmings']], 'only times move, and no words');
+        self::assertGreaterThan($before['handle_at'] + 3_600_000, $after['handle_at'], 'and it is handled later');
+        self::assertSame($after['handle_at'], $after['later'][0]['to_at']);
         $look = static fn (array $state): array => collect($state['acts'])->firstWhere('id', 'look');
         self::assertGreaterThan($look($before)['due_at'] + 2 * 60_000, $look($after)['due_at']);
         self::assertSame($look($before)['due_at'], $look($after)['planned_at']);

@@ -80,7 +80,7 @@ final readonly class Planner
                     $case->studio->wetting->advancingAngleDeg->value,
                     new Fluid($resin->kinetics($case->studio), $case->liquid, $case->clock),
                 ),
-                new HeatHabits($case->studio->hands->spreadMin->value, $case->studio->hands->secondTorchMin->value, $case->heatTool(), $case->airFromBelow()),
+                new HeatHabits($case->studio->hands->spreadMin->value, $case->studio->hands->secondTorchMin->value, $case->heatTool(), $case->airFromBelow(), $case->studio->hands->lookEveryMin?->value),
             ),
             $edge === null ? null : EdgeRun::of($edge, $case->coatedEdgeM()),
             $resin->labelWindows()->by($case->clock),

@@ -186,7 +186,14 @@ final readonly class CoatCase
         return $this->coat->asked->coverage->zone !== null || $this->piece->rim->lipMm === null ? 0.0 : max(0.0, $this->piece->rim->lipMm->value - $this->ground->belowMm);
     }
 
+    /** What bubbles are taken out with: the studio's habit, where the rules leave it. */
     public function heatTool(): HeatTool
+    {
+        return $this->allowedTool()->orBy($this->studio->hands->heatTool);
+    }
+
+    /** The hottest that the rules allow. */
+    public function allowedTool(): HeatTool
     {
         return HeatTool::forPiece(
             $this->coat->keepsItsShape(),

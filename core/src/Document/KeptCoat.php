@@ -100,6 +100,12 @@ final readonly class KeptCoat extends Entry
         return $this->at('fill');
     }
 
+    /** @return list<Entry> what comes after its cover is on */
+    public function later(): array
+    {
+        return $this->entries('later');
+    }
+
     /** @return list<Entry> what heat would gain it */
     public function warmings(): array
     {

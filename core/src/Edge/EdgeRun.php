@@ -7,7 +7,10 @@ namespace OpenGlaze\Core\Edge;
 /** What a coated edge keeps of an open film, what runs over it, and when to wipe. Amounts of all pieces together. */
 final readonly class EdgeRun
 {
-    /** @param  non-empty-list<float>  $wipesMin */
+    /**
+     * @param  non-empty-list<float>  $wipesMin
+     * @param  non-empty-list<float>  $leftMl  what is still to drip after each
+     */
     private function __construct(
         public float $laidMm,
         public float $keepsMm,
@@ -17,20 +20,24 @@ final readonly class EdgeRun
         /** what stays on the edge itself; null where it has no depth */
         public ?float $edgeFilmLeftMm,
         public float $drippedMl,
+        public array $leftMl,
     ) {
     }
 
     /** @param  float  $coatedEdgeM  of all pieces */
     public static function of(WetEdge $edge, float $coatedEdgeM): self
     {
+        $wipes = Wipes::min($edge);
+
         return new self(
             $edge->face->laidMm,
             $edge->face->keepsMm,
             $edge->staysMm(),
             $edge->runsOffMlPerM() * $coatedEdgeM,
-            Wipes::min($edge),
+            $wipes,
             $edge->depthMm > 0 ? $edge->filmLeftMm() : null,
             $edge->dripsMlPerM() * $coatedEdgeM,
+            array_map(static fn (float $min): float => $edge->stillToDripMlPerM($edge->clock->mobilityAfter($min)) * $coatedEdgeM, $wipes),
         );
     }
 

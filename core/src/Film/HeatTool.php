@@ -25,6 +25,12 @@ enum HeatTool: string
         };
     }
 
+    /** This one by habit, where the rules that chose the other leave it; the rules' own where they do not. */
+    public function orBy(?self $habit): self
+    {
+        return $habit !== null && in_array($habit, [self::None, ...$this->others()], true) ? $habit : $this;
+    }
+
     /**
      * @param  bool  $keepsItsShape  drops, lines and what is placed thick get no heat at all
      * @param  float  $areaCm2  0 for a small thing that is only counted

@@ -27,7 +27,7 @@ final readonly class TorchPlan
     /**
      * @param  list<float>  $passesMin  at most two
      * @param  float|null  $lookMin  the last look; null where the film is closed from the start
-     * @param  list<float>  $looksMin  those before the last: where something gives off air from below
+     * @param  list<float>  $looksMin  those before the last: where something gives off air from below, or by habit
      */
     private function __construct(
         public array $passesMin,
@@ -44,7 +44,7 @@ final readonly class TorchPlan
         $clock = $fluid->clock;
         $openMin = $clock->minutesToAge($fluid->kinetics->openMin);
         $bubbles = new Bubbles($fluid->liquid, $clock);
-        $lookEveryMin = $heat->airFromBelow ? self::LOOK_EVERY_AGE_MIN / $clock->rate() : null;
+        $lookEveryMin = $heat->airFromBelow ? min($heat->lookEveryMin ?? INF, self::LOOK_EVERY_AGE_MIN / $clock->rate()) : $heat->lookEveryMin;
         if ($openMin <= 0) {
             return new self([], null, 0.0, $heat->tool);
         }

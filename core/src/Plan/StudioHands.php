@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Quantity\Sourced;
 
@@ -21,6 +22,10 @@ final readonly class StudioHands
         public Sourced $residueFilmMm,
         /** how the two parts are measured, until a batch says otherwise; null while nobody said */
         public ?MeasuredBy $measuredBy,
+        /** what bubbles are taken out with by habit, where nothing rules it out; null without one */
+        public ?HeatTool $heatTool = null,
+        /** how often one looks until a film closes, min; null: once, at the end */
+        public ?Sourced $lookEveryMin = null,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Reading;
 
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Heating;
@@ -40,6 +41,8 @@ final class StudioReader
                 $node->numberOr('margin_pct', 5, 0, 100, '%'),
                 $node->numberOr('residue_film_mm', Residue::FILM_MM, 0.01, 5, 'mm'),
                 $node->has('measure_by') ? $node->choice('measure_by', MeasuredBy::class) : null,
+                $node->has('heat_tool') ? $node->choice('heat_tool', HeatTool::class) : null,
+                $node->optionalNumber('look_every_min', 1, 1000, 'min'),
             ),
             new StudioCounts(
                 $node->numberOr('drop_ml', 0.05, 0.001, 1, 'ml'),

@@ -19,7 +19,14 @@ final readonly class Act
         public float $lastsMin,
         /** after which it makes no sense any more; null where that never comes or is not known */
         public ?float $untilMin = null,
+        /** of a wipe: what still comes after it, ml */
+        public ?float $leftMl = null,
     ) {
+    }
+
+    public function leaving(float $ml): self
+    {
+        return new self($this->id, $this->kind, $this->dueMin, $this->title, $this->how, $this->lastsMin, $this->untilMin, $ml);
     }
 
     /**

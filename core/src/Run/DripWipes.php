@@ -19,6 +19,8 @@ final class DripWipes implements ActRule
     {
         $seconds = max(self::SHORTEST_S, self::S_PER_M * $result->case->coatedEdgeM());
 
-        return Act::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], Message::of('acts.wipe.how'), $seconds / 60, $result->film->flowing->flowsUntilMin);
+        $acts = Act::numbered('wipe', ActKind::Wipe, $result->edge->wipesMin ?? [], Message::of('acts.wipe.how'), $seconds / 60, $result->film->flowing->flowsUntilMin);
+
+        return array_map(static fn (Act $act, float $leftMl): Act => $act->leaving($leftMl), $acts, $result->edge->leftMl ?? []);
     }
 }

@@ -6,7 +6,6 @@ namespace OpenGlaze\Core\Run;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
-use OpenGlaze\Core\Message\Message;
 
 /** Heat over the film while its bubbles rise, as long as it heals. */
 final class HeatPasses implements ActRule
@@ -20,6 +19,6 @@ final class HeatPasses implements ActRule
         }
         $seconds = HeatPass::seconds($torch->tool, $result->case->volume->coveredMm2 / 100, $result->case->piece->quantity);
 
-        return Act::numbered('pass', ActKind::Pass, $torch->passesMin, Message::named('acts.heat', $torch->tool), $seconds / 60, $torch->closesMin);
+        return Act::numbered('pass', ActKind::Pass, $torch->passesMin, HowTo::heat($result->case), $seconds / 60, $torch->closesMin);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Run;
 
+use OpenGlaze\Core\Coating\CoatCase;
+use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Dam;
 use OpenGlaze\Core\Plan\ResinSheet;
 
 /** How the hands do what comes before the film's clock: stirring and pouring. */
@@ -19,9 +22,44 @@ final class HowTo
             : Message::of('acts.stir.minutes', time: Measure::minutes($resin->times->mixMin->value));
     }
 
-    /** A held film is pushed up to the rim, an open one over it. */
-    public static function pour(bool $held): Message
+    /** By its way of laying; a held film is pushed up to the rim, an open one over it, a dammed one into its corners. */
+    public static function pour(CoatCase $case): Message
     {
-        return Message::of($held ? 'acts.pour.held' : 'acts.pour.open');
+        $laying = $case->coat->manner->laying;
+        $isMould = $case->coat->asked->edge->dam === Dam::Mould;
+        $first = Message::of($isMould ? 'acts.pour.mould' : "acts.pour.$laying->value");
+        if ($laying->keepsItsShape()) {
+            return $first;
+        }
+
+        return Message::of('acts.pour.both', first: $first, then: Message::of(match (true) {
+            $case->coat->isHeld() => 'acts.pour.held',
+            $case->coat->isDammed() => 'acts.pour.dammed',
+            default => 'acts.pour.open',
+        }));
+    }
+
+    /** What a pass is done with, and why not with a flame where one is ruled out. */
+    public static function heat(CoatCase $case): Message
+    {
+        $tool = $case->heatTool();
+        $how = Message::named('acts.heat', $tool);
+        $why = $tool === HeatTool::Flame ? null : self::noFlame($case);
+
+        return $why === null ? $how : Message::of('acts.heat.because', how: $how, why: $why);
+    }
+
+    private static function noFlame(CoatCase $case): ?Message
+    {
+        $over = $case->noFlameOver();
+        $burns = $case->flammable();
+
+        return match (true) {
+            $case->isPolyester() => Message::of('acts.heat.polyester'),
+            $burns !== null => Message::of('acts.heat.burns', what: $burns->name),
+            $case->thinner->forbidsFlame() => Message::of('acts.heat.thinned'),
+            $over !== null => Message::of('acts.heat.over', what: $over),
+            default => null,
+        };
     }
 }

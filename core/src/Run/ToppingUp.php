@@ -55,7 +55,7 @@ final class ToppingUp
             };
             if ($wanted) {
                 $title = $isFirstPass ? Message::of('acts.pass.more') : $act->title;
-                $acts[] = new Act("$act->id-$name", $act->kind, $atMin + $act->dueMin, $title, $act->how, $act->lastsMin, $act->untilMin === null ? null : $atMin + $act->untilMin);
+                $acts[] = new Act("$act->id-$name", $act->kind, $atMin + $act->dueMin, $title, $act->how, $act->lastsMin, $act->untilMin === null ? null : $atMin + $act->untilMin, $act->leftMl);
             }
         }
 

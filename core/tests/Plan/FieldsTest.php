@@ -32,6 +32,7 @@ final class FieldsTest extends TestCase
             ['/studio/surface_c', -10, 60],
             ['/studio/spread_min', 0.1, 1000],
             ['/studio/second_torch_min', 0.1, 1000],
+            ['/studio/look_every_min', 1, 1000],
             ['/studio/advancing_angle_deg', 1, 180],
             ['/studio/residue_film_mm', 0.01, 5],
             ['/studio/activation_kj_mol', 1, 300],

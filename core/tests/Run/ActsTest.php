@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Run;
 
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Plan\Laying;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Acts;
+use OpenGlaze\Core\Run\HowTo;
 use OpenGlaze\Core\Safety\Caution;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
@@ -48,12 +50,61 @@ final class ActsTest extends TestCase
 
     public function test_no_flame_is_said_over_what_takes_none(): void
     {
-        foreach (Acts::of(Plans::computed(['/pieces/0/surface' => 'printed_plastic'])) as $act) {
-            self::assertStringNotContainsStringIgnoringCase('flame', English::say($act->title).English::say($act->how));
+        $passes = array_filter(Acts::of(Plans::computed(['/pieces/0/surface' => 'printed_plastic'])), static fn (Act $act): bool => $act->kind === ActKind::Pass);
+        self::assertNotSame([], $passes);
+        foreach ($passes as $act) {
+            self::assertStringStartsWith('Held well off and moving', English::say($act->how), 'a heat gun');
+            self::assertStringContainsString('No flame over printed plastic', English::say($act->how), 'and why');
         }
         $small = Plans::computed(['/pieces/0/outline' => (object) ['shape' => 'circle', 'diameter_mm' => 24]]);
         self::assertSame(HeatTool::Breath, $small->film->torch->tool);
         self::assertStringContainsString('straw', English::say(Acts::of($small)[0]->how));
+    }
+
+    public function test_a_film_is_laid_as_its_coat_says_and_ends_as_it_is_held(): void
+    {
+        $said = static fn (array $changes): string => English::say(HowTo::pour(Plans::computed($changes)->case));
+        self::assertSame('In the middle; push, do not brush. The wet edge out to the rim last, and over it. Every spot and the sides touched wet.', $said([]));
+        self::assertStringStartsWith('In ribbons', $said(['/coats/0/laying' => 'ribbons']));
+        self::assertStringNotContainsString('push', $said(['/coats/0/laying' => 'drops']));
+        self::assertStringContainsString('not over it', $said(['/pieces/0/coated_edges' => 'none', '/coats/0/containment' => 'held']));
+        self::assertStringStartsWith('From one side, corners', $said(['/pieces/0/coated_edges' => 'none', '/pieces/0/kind' => 'mould', '/coats/0/containment' => 'dammed', '/coats/0/dam' => 'mould']));
+        foreach (Laying::cases() as $laying) {
+            self::assertStringNotContainsString('acts.', $said(['/coats/0/laying' => $laying->value]));
+        }
+    }
+
+    public function test_a_habit_is_taken_where_the_rules_leave_it_and_never_where_they_forbid(): void
+    {
+        $tool = static fn (array $changes): HeatTool => Plans::computed($changes)->film->torch->tool;
+        foreach (HeatTool::cases() as $habit) {
+            self::assertSame($habit, $tool(['/studio/heat_tool' => $habit->value]), 'a flame may be anything less');
+            self::assertNotSame(HeatTool::Flame, $tool(['/studio/heat_tool' => $habit->value, '/pieces/0/surface' => 'printed_plastic']));
+            self::assertContains($tool(['/studio/heat_tool' => $habit->value, '/pieces/0/outline' => (object) ['shape' => 'circle', 'diameter_mm' => 24]]), [HeatTool::Breath, HeatTool::None]);
+        }
+        self::assertSame([], array_filter(Acts::of(Plans::computed(['/studio/heat_tool' => 'none'])), static fn (Act $act): bool => $act->kind === ActKind::Pass), 'who waits passes with nothing');
+    }
+
+    public function test_who_looks_every_so_often_has_looks_until_the_film_is_about_to_close(): void
+    {
+        $looks = static fn (array $changes): array => array_values(array_map(static fn (Act $act): float => $act->dueMin, array_filter(Acts::of(Plans::computed($changes)), static fn (Act $act): bool => $act->kind === ActKind::Look)));
+        self::assertCount(1, $looks([]));
+        $often = $looks(['/studio/look_every_min' => 6]);
+        self::assertGreaterThan(3, count($often));
+        $apart = array_map(static fn (float $one, float $next): float => $next - $one, array_slice($often, 0, -2), array_slice($often, 1, -1));
+        self::assertEqualsWithDelta(array_fill(0, count($apart), 6.0), $apart, 1e-9);
+        self::assertLessThanOrEqual(0.8 * Plans::computed()->film->torch->closesMin + 1e-9, max($often));
+    }
+
+    public function test_each_wipe_leaves_less_to_come_and_the_last_next_to_nothing(): void
+    {
+        $result = Plans::computed();
+        $left = array_values(array_map(static fn (Act $act): ?float => $act->leftMl, array_filter(Acts::of($result), static fn (Act $act): bool => $act->kind === ActKind::Wipe)));
+        $sorted = $left;
+        rsort($sorted);
+        self::assertSame($sorted, $left);
+        self::assertLessThanOrEqual(0.2 * $result->case->coatedEdgeM() + 1e-6, end($left));
+        self::assertLessThan($result->edge?->drippedMl, $left[0]);
     }
 
     public function test_every_tool_that_is_hot_has_its_cautions(): void

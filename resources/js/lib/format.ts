@@ -225,11 +225,14 @@ export function wallClock(ms: number): string {
     return new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 }
 
-/** A moment of the day by the studio's wall clock; the day too when it is not today. */
+/** So near a moment is told from others by its time alone, also past midnight, ms. */
+const NEAR_MS = 6 * 3_600_000
+
+/** A moment of the day by the studio's wall clock; the day too when it is neither today nor near. */
 export function moment(ms: number, nowMs: number): string {
     const at = new Date(ms)
     const time = wallClock(ms)
-    if (at.toDateString() === new Date(nowMs).toDateString()) return time
+    if (Math.abs(ms - nowMs) < NEAR_MS || at.toDateString() === new Date(nowMs).toDateString()) return time
     return `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}, ${time}`
 }
 

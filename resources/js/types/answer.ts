@@ -66,7 +66,7 @@ export interface Answer {
 }
 
 /** The room as it is computed with, entered or assumed. */
-export type RoomInForce = Required<Omit<RoomSpec, 'measure_by'>>
+export type RoomInForce = Required<Omit<RoomSpec, 'measure_by' | 'heat_tool' | 'look_every_min'>>
 
 export interface CoatInForce extends RoomInForce {
     edge_film_mm: number

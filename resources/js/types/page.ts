@@ -65,6 +65,8 @@ export interface PourActState {
     how: string
     /** How long the hands are at it. */
     lasts_min: number
+    /** Of a wipe: what still comes after it. */
+    left_ml: number | null
     gloves: Gloves
     due_min: number
     /** Null before the film is poured. */
@@ -125,6 +127,8 @@ export interface PourState {
     effects: { pace: Pace; from_at: number | null; to_at: number | null; fits: number }[]
     /** When its fill can be judged, and until when what is added still gets a pass. */
     fill: { judge_from: number | null; pass_until: number | null }
+    /** What comes after its cover is on. */
+    later: { what: 'untouched' | 'tape_off' | 'trim'; from_at: number | null; to_at: number | null }[]
     /** What heat as a tool gains, by each tool that its rules allow. */
     warmings: {
         tool: HeatTool

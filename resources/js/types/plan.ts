@@ -1,6 +1,6 @@
 /** What the plan file says; names and units are its own. */
 
-import type { CoatKind, Containment, SideName } from './generated/choices'
+import type { CoatKind, Containment, HeatTool, SideName } from './generated/choices'
 
 export type { CoatKind, Containment, SideName } from './generated/choices'
 
@@ -87,6 +87,10 @@ export interface RoomSpec {
     second_torch_min?: number
     /** How its people measure, where they have said so. */
     measure_by?: string
+    /** What they take bubbles out with by habit. */
+    heat_tool?: HeatTool
+    /** How often they look until a film closes. */
+    look_every_min?: number
 }
 
 export type SizeField =

@@ -65,6 +65,7 @@ function expected(pour: PourState, at: number, event: string): PourState {
         acts: pour.acts.map((act) => ({ ...act, due_at: from(act.due_min), until_at: from(act.until_min) })),
         // when it will hold something the studio says when it hears how old the mix is
         effects: [],
+        later: [],
         fill: { judge_from: null, pass_until: null },
     }
 }

@@ -1,5 +1,6 @@
 /* Written by bin/types from the schema. */
 
+export type HeatTool = 'flame' | 'heat_gun' | 'breath' | 'none'
 export type WayName = 'cups' | 'one_cup' | 'pen_lines' | 'fills' | 'scale' | 'scale_untared'
 export type ResinFamily = 'coating' | 'casting' | 'fast' | 'dome' | 'polyester'
 export type RatioBy = 'volume' | 'weight'
@@ -47,6 +48,7 @@ export type OverHard = 'sand' | 'wipe'
 export type StepState = 'open' | 'done' | 'skipped'
 
 export interface PlanChoices {
+    HeatTool: HeatTool
     WayName: WayName
     ResinFamily: ResinFamily
     RatioBy: RatioBy

@@ -15,6 +15,19 @@ export function ActList({ pour, now }: { pour: PourState; now: number }): ReactN
             {pour.acts.map((act) => (
                 <Act key={act.id} act={act} now={now} current={act === current} />
             ))}
+            {pour.later
+                .filter((one) => one.what !== 'untouched' && one.from_at !== null)
+                .map((one) => (
+                    <li key={one.what} className="flex items-baseline gap-3 py-1.5 text-lg" data-later={one.what}>
+                        <span className="w-6 shrink-0" />
+                        <span className="flex-1">{words.later[one.what]}</span>
+                        <span className="text-right text-soft">
+                            {one.to_at === null
+                                ? moment(one.from_at ?? now, now)
+                                : words.fromTo(moment(one.from_at ?? now, now), moment(one.to_at, now))}
+                        </span>
+                    </li>
+                ))}
             {pour.phases.slice(1).map((phase) => (
                 <li key={phase.phase} className="flex items-center gap-3 py-1.5 text-lg">
                     <span className="w-6 shrink-0">

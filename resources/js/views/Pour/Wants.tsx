@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
 import { DueIn } from '../../controls/DueIn'
+import { LeftAfter } from '../../controls/LeftAfter'
+import { Untouched } from '../../controls/Untouched'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { countdown, joined, moment, span, volume, volumeMix, weightMix } from '../../lib/format'
@@ -54,6 +56,7 @@ export function Wants({
                     <p className="text-3xl font-bold">{want.act.title}</p>
                     <DueIn ms={want.dueIn} />
                     <p className="text-xl">{want.act.how}</p>
+                    <LeftAfter act={want.act} />
                     <p className="mt-3 text-lg text-soft">
                         {pour.closes_at !== null && now < pour.closes_at
                             ? words.theFilmHealsForAnother(span((pour.closes_at - now) / 60_000))
@@ -72,6 +75,9 @@ export function Wants({
                         <BigTime testId="next-phase-in" text={countdown(want.next.in)} late={false} />
                     )}
                     <p className="text-xl">{PHASES[want.phase].means}</p>
+                    <p className="mt-3 text-xl">
+                        <Untouched pour={pour} now={now} />
+                    </p>
                     {want.next !== null && (
                         <p className="mt-3 text-lg text-soft">
                             {words.phaseAt(PHASES[want.next.phase].word, moment(now + want.next.in, now))}

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
 import { DueIn } from '../../controls/DueIn'
 import { GlovesSign } from '../../controls/GlovesSign'
+import { LeftAfter } from '../../controls/LeftAfter'
 import { FilmLane } from '../../drawings/FilmLane'
 import { countdown, joined, moment, span, volume } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -98,6 +99,7 @@ function AnAct({ step, now }: { step: Extract<Step, { kind: 'act' }>; now: numbe
                 {act.kind === 'pass' && <strong>{words.takesSoLong(seconds(act.lasts_min))} </strong>}
                 {act.how}
             </p>
+            <LeftAfter act={act} />
             {act.planned_at !== null && (
                 <p className="mt-1 text-lg text-soft">{ofPour.plannedAtButMoved(moment(act.planned_at, now))}</p>
             )}

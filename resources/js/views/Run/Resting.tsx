@@ -1,5 +1,6 @@
 import { Link } from '@inertiajs/react'
 import type { ReactNode } from 'react'
+import { Untouched } from '../../controls/Untouched'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
 import { moment } from '../../lib/format'
 import { phaseOf } from '../../lib/pour'
@@ -25,11 +26,12 @@ export function Resting({ films, now }: { films: RunFilm[]; now: number }): Reac
                 {films.map((film) => {
                     const { phase, next } = phaseOf(film, now)
                     return (
-                        <li key={film.id} className="flex items-center gap-3 py-1.5 text-lg">
+                        <li key={film.id} className="flex flex-wrap items-center gap-x-4 py-1.5 text-lg">
                             <PhaseIcon phase={phase} />
                             <Link href={`/pours/${film.id}`} className="min-w-0 flex-1 truncate font-semibold">
                                 {film.title}
                             </Link>
+                            <Untouched pour={film} now={now} />
                             <span className="text-soft">
                                 {next === null
                                     ? PHASES[phase].word

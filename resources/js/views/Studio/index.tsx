@@ -3,12 +3,13 @@ import { Head, Link, router } from '@inertiajs/react'
 import { UploadSimpleIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
-import { Switch } from '../../controls/Choice'
+import { Choice, Switch } from '../../controls/Choice'
 import { StaleStrip } from '../../controls/StaleStrip'
 import { Field } from '../../controls/Field'
 import { fieldNumber, fieldSlope, fieldTemperature } from '../../lib/format'
 import { changeUnits, useUnits } from '../../lib/pages'
 import { useSending } from '../../lib/sending'
+import { choices, TOOLS } from '../../lib/words'
 import type { RoomInForce } from '../../types/answer'
 import type { RoomSpec } from '../../types/plan'
 
@@ -28,7 +29,7 @@ export interface Props {
 export default function Studio({ name, room, read, in_force: inForce, plans }: Props): ReactNode {
     const units = useUnits()
     const [typedName, setTypedName] = useState(name)
-    const [typed, setTyped] = useState<Record<string, string>>({})
+    const [typed, setTyped] = useState<Record<string, string | null>>({})
     const { sending, sentences, setSentences, options } = useSending()
     const save = (known: Read = read): void =>
         router.put('/studio', { name: typedName, studio: typed, read: known } as never, {
@@ -115,6 +116,24 @@ export default function Studio({ name, room, read, in_force: inForce, plans }: P
                         fieldNumber(inForce.second_torch_min),
                     )}
                 </div>
+                <div className="grid grid-cols-2 items-end gap-6">
+                    <Choice
+                        label={texts.heatByHabit}
+                        value={(typed.heat_tool === undefined ? room.heat_tool : typed.heat_tool) ?? ''}
+                        options={[{ value: '', label: texts.asTheRulesSay }, ...choices(TOOLS)]}
+                        onChange={(value) =>
+                            setTyped((before) => ({ ...before, heat_tool: value === '' ? null : value }))
+                        }
+                    />
+                    {field(
+                        'look_every_min',
+                        texts.lookEvery,
+                        fieldNumber(room.look_every_min),
+                        'min',
+                        texts.onceAtTheEnd,
+                    )}
+                </div>
+                <p className="text-sm text-soft">{texts.heatRulesStillForbid}</p>
                 <Switch
                     label={texts.howYouMeasure}
                     value={typed.measure_by ?? room.measure_by ?? ''}

@@ -96,6 +96,10 @@ export const onePassMoreUntil = (at: Said) => `What is added brings bubbles: one
 export const noMorePass = 'Too late for heat on what is added: pick its bubbles.'
 export const oilTouchedIn = 'Oil touched in'
 export const oilTouchedInto = (title: Said) => `Oil touched in, ${title}`
+export const leftAfterWipe = (ml: Said) => `After it ${ml} still come: left alone they hang and set.`
+export const nothingAfterWipe = 'After it nothing is to be seen.'
+export const doNotTouchTill = (at: Said) => `Do not touch till ${at}`
+export const later = { untouched: 'Do not touch', tape_off: 'Pull the tape', trim: 'Cut drips that were left' }
 export const howMany = 'How many?'
 export const beginNow = 'Begin at once.'
 export const beginBy = (at: Said) => `Begin by ${at}.`
