@@ -98,6 +98,7 @@ Route::post('/rehearsal/leave', [RehearsalController::class, 'leave']);
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);
 Route::get('/pours/{pour}/pace/{pace}', [PourController::class, 'pace']);
+Route::get('/pours/{pour}/pool', [PourController::class, 'pool']);
 Route::get('/pours/{pour}/short', [PourController::class, 'short']);
 Route::get('/pours/{pour}/trace/{figure}', [PourController::class, 'trace']);
 Route::get('/pours/{pour}/finish', [PourController::class, 'finishing'])->name('pours.finish');

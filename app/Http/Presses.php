@@ -22,7 +22,7 @@ final readonly class Presses
     /** What a device may write down by itself; the rest begins with a form, or follows. */
     private const PRESSABLE = [
         EventKind::Weighed, EventKind::PartsTurned, EventKind::StirringBegun, EventKind::Mixed, EventKind::RestSeenTo, EventKind::Discarded,
-        EventKind::Poured, EventKind::ActDone, EventKind::ActSkipped, EventKind::ToppedUp, EventKind::Observed, EventKind::Oiled, EventKind::Happened, EventKind::Took, EventKind::TakenOff,
+        EventKind::Staged, EventKind::Poured, EventKind::ActDone, EventKind::ActSkipped, EventKind::ToppedUp, EventKind::Observed, EventKind::Oiled, EventKind::Happened, EventKind::Took, EventKind::TakenOff,
         EventKind::Opened, EventKind::Counted, EventKind::ThrownAway, EventKind::Checked, EventKind::Undone,
     ];
 

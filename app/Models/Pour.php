@@ -43,6 +43,7 @@ use OpenGlaze\Core\Film\HeatTool;
  * @property float|null $used_b_ml
  * @property string|null $used_a_how
  * @property string|null $used_b_how
+ * @property Entry|null $stages  planned_ml, entries: what was poured so far, where it is poured in stages
  * @property float $added_ml
  * @property bool $oiled  effect oil was touched into it
  * @property float|null $tray_g
@@ -70,6 +71,7 @@ final class Pour extends Model
         'followed' => JsonObject::class,
         'marks' => JsonObject::class,
         'seen' => JsonObject::class,
+        'stages' => JsonObject::class,
         'started_at' => 'immutable_datetime',
         'poured_at' => 'immutable_datetime',
         'handle_at' => 'immutable_datetime',

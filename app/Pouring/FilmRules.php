@@ -21,6 +21,7 @@ use OpenGlaze\Core\Journal\FilmRecord;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Plan\Dam;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\VolumeParser;
 
@@ -46,7 +47,7 @@ final readonly class FilmRules implements SubjectRules
     {
         $record = FilmRecord::of($before);
         $facts = match (true) {
-            $pressed->kind === EventKind::ToppedUp => self::added($pressed->facts, $person),
+            in_array($pressed->kind, [EventKind::ToppedUp, EventKind::Staged], true) => self::added($pressed->facts, $person),
             $pressed->kind === EventKind::Happened && $pressed->facts->text('written') !== null => self::added($pressed->facts, $person)->with('what', $pressed->facts->text('what')),
             default => $pressed->facts,
         };
@@ -56,7 +57,7 @@ final readonly class FilmRules implements SubjectRules
         }
 
         return match ($pressed->kind) {
-            EventKind::PourBegun => $facts,
+            EventKind::PourBegun, EventKind::Staged => $facts,
             EventKind::ToppedUp, EventKind::Oiled, EventKind::Happened => $this->sequels->of($pressed->saying($facts), $record, $person),
             EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
             EventKind::ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool'])),
@@ -112,6 +113,7 @@ final readonly class FilmRules implements SubjectRules
             'seen' => Entry::from(['entries' => array_map(static fn (Event $event): array => [
                 'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what') ?? ($event->kind === EventKind::Oiled ? $event->kind->value : null), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
             ], $film->seen)]),
+            'stages' => self::stages($film, $begun),
             'tray_g' => $took->trayG,
             'note' => $took->note === '' ? null : $took->note,
             'photo' => $took->photo,
@@ -124,6 +126,20 @@ final readonly class FilmRules implements SubjectRules
     {
         Coat::withTrashed()->where('oiled', true)->update(['oiled' => false]);
         Pour::query()->delete();
+    }
+
+    /** What was poured so far of a body that holds nobody knows how much, and what its cup was to hold; null once it is all in, and of any other. */
+    private static function stages(FilmRecord $film, Event $begun): ?Entry
+    {
+        $result = $begun->facts->at('result', KeptCoat::class);
+        if ($film->poured !== null || ($film->stages === [] && $result->room()->text('dam') !== Dam::Drape->value)) {
+            return null;
+        }
+
+        return Entry::from([
+            'planned_ml' => ($begun->facts->entry('share') ?? $result->mix($begun->facts->whole('lift')))->number('total_ml'),
+            'entries' => array_map(static fn (Event $event): array => ['event' => $event->id, 'at' => $event->atMs, 'ml' => $event->facts->number('ml')], $film->stages),
+        ]);
     }
 
     /** @param  class-string<Piece|Coat>  $model */

@@ -61,6 +61,8 @@ final readonly class FilmSequels
         $passes = array_filter($film->schedule(), static fn (Entry $act): bool => $act->text('kind') === ActKind::Pass->value
             && ! isset($film->acts[$act->text('id') ?? '']) && ($act->number('due_min') ?? 0.0) > $atMin);
 
-        return $is === null ? Sequel::nothing() : ToppingUp::sequel($is, $name, $atMin, $passes !== []);
+        $passed = array_filter($film->schedule(), static fn (Entry $act): bool => $act->text('kind') === ActKind::Pass->value && ($film->acts[$act->text('id') ?? ''] ?? null)?->isDone() === true);
+
+        return $is === null ? Sequel::nothing() : ToppingUp::sequel($is, $name, $atMin, $passes !== [], count($passed));
     }
 }

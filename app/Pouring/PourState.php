@@ -54,6 +54,7 @@ final class PourState
             'tool' => $pour->tool()->value,
             'other_tools' => array_map(static fn (HeatTool $tool): string => $tool->value, $pour->tool()->others()),
             'seen' => $pour->seen->entries('entries'),
+            'staged' => self::staged($pour),
             'phases' => array_map(static fn (Entry $span): array => [
                 'phase' => $span->text('phase'),
                 'from_min' => $span->number('from_min'),
@@ -71,6 +72,19 @@ final class PourState
             'fill' => ['judge_from' => $at($schedule->number('fill.judge_from_min')), 'pass_until' => $at($schedule->number('fill.pass_until_min'))],
             'acts' => array_map(static fn (array $act): array => self::act($pour, $act[0], $act[1], $now), $pour->acts()),
         ];
+    }
+
+    /** @return array{entries: list<Entry>, poured_ml: float, in_cup_ml: float|null}|null of what holds nobody knows how much: what was poured so far, and what the cup still holds */
+    private static function staged(Pour $pour): ?array
+    {
+        if ($pour->stages === null) {
+            return null;
+        }
+        $entries = $pour->stages->entries('entries');
+        $poured = (float) array_sum(array_map(static fn (Entry $one): float => $one->number('ml') ?? 0.0, $entries));
+        $planned = $pour->stages->number('planned_ml');
+
+        return ['entries' => $entries, 'poured_ml' => $poured, 'in_cup_ml' => $planned === null ? null : max(0.0, $planned - $poured)];
     }
 
     /** @return array<string, mixed> */

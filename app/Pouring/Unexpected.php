@@ -10,6 +10,7 @@ use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Journal\Mishap;
 use OpenGlaze\Core\Message\Speaker;
+use OpenGlaze\Core\Run\Pooling;
 use OpenGlaze\Core\Run\ShortOfResin;
 use OpenGlaze\Core\Run\WhatToDo;
 
@@ -29,6 +30,21 @@ final readonly class Unexpected
             'title' => $say->say(WhatToDo::title($mishap)),
             'now' => array_map($say->say(...), WhatToDo::now($mishap)),
         ], Mishap::cases());
+    }
+
+    /**
+     * A pool on a film: what to take off, or how long to tilt it; null where it is none.
+     *
+     * @return array{take_off_ml: float, tilt_min: float|null, tilt_mm_per_m: float}|null
+     *
+     * @throws FieldException when its copy cannot be computed
+     */
+    public function pool(Pour $pour, float $depthMm, float $share, CarbonImmutable $now): ?array
+    {
+        $since = ((int) Moment::ms($now) - (int) Moment::ms($pour->poured_at ?? $now)) / 60_000;
+        $pool = Pooling::of($this->schedule->again($pour->plan(), $pour->ageMin()), $depthMm, $share, $since);
+
+        return $pool === null ? null : ['take_off_ml' => $pool->takeOffMl, 'tilt_min' => $pool->tiltMin, 'tilt_mm_per_m' => Pooling::TILT_MM_PER_M];
     }
 
     /**

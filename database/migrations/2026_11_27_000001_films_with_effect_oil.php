@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Whether effect oil was touched into a film, and so what the next coat of its piece is laid on: folded from events. */
+/** Whether effect oil was touched into a film, and so what the next coat of its piece is laid on; what was poured of it in stages: folded from events. */
 return new class extends Migration
 {
     public function up(): void
@@ -16,5 +16,8 @@ return new class extends Migration
                 $table->boolean('oiled')->default(false);
             });
         }
+        Schema::table('pours', function (Blueprint $table): void {
+            $table->text('stages')->nullable();
+        });
     }
 };

@@ -31,6 +31,7 @@ return [
     ],
     'pass' => [
         'more' => 'One more heat pass',
+        'third' => 'Only where bubbles stand: a third pass makes dimples and waves rather than taking bubbles out; a pin does less harm. :how',
         'numbered' => 'Heat pass :number of :of',
         'title' => 'Heat pass',
     ],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What cannot be done with what was sent.
 return [
+    'share_of_face' => 'Write how much of the face it takes, from 1 to 100 %.',
     'above_nothing' => 'Write a number above 0.',
     'amount_of_lot' => 'Write a number from 0 to 1 000 000.',
     'batch_gone' => 'This batch is not planned any more.',

@@ -11,6 +11,7 @@ use App\Models\Pour;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Testing\TestResponse;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use Tests\Support\MixesCups;
 use Tests\TestCase;
@@ -129,6 +130,39 @@ final class HappenedTest extends TestCase
         self::assertEqualsWithDelta(2 * 29.5735, $this->withCredentials()->withUnencryptedCookie('units', 'imperial')->getJson("/pours/{$film->id}/short?ml=2")->json('missing_ml'), 0.001);
         foreach (['', 'nothing', '-3', '0'] as $none) {
             $this->getJson("/pours/{$film->id}/short?ml=".rawurlencode($none))->assertStatus(422);
+        }
+    }
+
+    public function test_what_holds_nobody_knows_how_much_is_poured_in_stages_with_its_total(): void
+    {
+        $coat = $this->autumnSky();
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'dammed', 'dam' => 'drape']])->assertOk();
+        $this->postJson("/coats/{$coat->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50'], 'reason' => 'to see it'])->assertRedirect();
+        $film = Pour::query()->where('coat_id', $coat->id)->firstOrFail();
+        $before = $this->state($film)['staged'];
+        self::assertSame([[], 0], [$before['entries'], $before['poured_ml']]);
+        $this->press($film->id, 'staged', ['written' => '120 ml']);
+        $this->press($film->id, 'staged', ['ml' => 80]);
+        self::assertSame('no_amount', $this->refused($film->id, 'staged', ['written' => 'some']));
+        $now = $this->state($film)['staged'];
+        self::assertEquals(200, $now['poured_ml']);
+        self::assertEqualsWithDelta($before['in_cup_ml'] - 200, $now['in_cup_ml'], 1e-6);
+        $this->press($film->id, 'undone', ['of' => $now['entries'][1]['event']]);
+        self::assertEquals(120, $this->state($film)['staged']['poured_ml']);
+        $this->press($film->id, 'poured');
+        self::assertNull($this->state($film)['staged'], 'it is all in');
+        self::assertSame('poured_already', $this->refused($film->id, 'staged', ['ml' => 10]));
+    }
+
+    public function test_a_pool_is_answered_with_what_to_take_off_and_what_is_none_is_said_so(): void
+    {
+        $film = $this->poured();
+        $pool = fn (string $depth, string $share): TestResponse => $this->getJson("/pours/{$film->id}/pool?depth=".rawurlencode($depth).'&share='.rawurlencode($share));
+        self::assertGreaterThan(0, $pool('3 mm', '25')->assertOk()->json('pool.take_off_ml'));
+        self::assertNull($pool('0.5', '25')->assertOk()->json('pool'));
+        $pool('deep', '25')->assertStatus(422)->assertJsonStructure(['sentences' => ['depth']]);
+        foreach (['0', '101', 'half'] as $none) {
+            $pool('3', $none)->assertStatus(422)->assertJsonStructure(['sentences' => ['share']]);
         }
     }
 

@@ -36,6 +36,7 @@ use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Quantity\LengthParser;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\VolumeParser;
 use OpenGlaze\Core\Run\EffectWindow;
@@ -113,6 +114,24 @@ final readonly class PourController
         }
 
         return $ml > 0 ? response()->json($unexpected->short($pour, $ml, Arrival::of($request))) : throw FieldException::at(['ml' => Refused::because(Refusal::NoAmount)->said()]);
+    }
+
+    /** A pool on it: how deep it stands, as somebody writes a length, and on which share of the face, per cent. */
+    public function pool(Request $request, Pour $pour, Unexpected $unexpected): JsonResponse
+    {
+        $written = $request->query('depth');
+        $share = $request->query('share');
+        try {
+            $depth = is_string($written) ? LengthParser::mm($written, Person::of($request)->units->lengthUnit()) : 0.0;
+        } catch (QuantityException $exception) {
+            throw FieldException::at(['depth' => $exception->said]);
+        }
+        $share = is_numeric($share) ? (float) $share / 100 : 0.0;
+        if ($share <= 0 || $share > 1) {
+            throw FieldException::at(['share' => Message::of('refused.share_of_face')]);
+        }
+
+        return response()->json(['pool' => $unexpected->pool($pour, $depth, $share, Arrival::of($request))]);
     }
 
     public function finishing(Request $request, Pour $pour): Response

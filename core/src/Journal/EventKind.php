@@ -16,6 +16,7 @@ enum EventKind: string
     case Discarded = 'discarded';
 
     case PourBegun = 'pour_begun';
+    case Staged = 'staged';
     case Poured = 'poured';
     case ActDone = 'act_done';
     case ActSkipped = 'act_skipped';
@@ -40,7 +41,7 @@ enum EventKind: string
     {
         return match ($this) {
             self::MixingBegun, self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::RestSeenTo, self::Discarded => SubjectKind::Cup,
-            self::PourBegun, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Oiled, self::Happened, self::Took, self::TakenOff => SubjectKind::Film,
+            self::PourBegun, self::Staged, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Oiled, self::Happened, self::Took, self::TakenOff => SubjectKind::Film,
             self::Opened, self::Counted, self::Taken, self::ThrownAway => SubjectKind::Lot,
             self::Checked => SubjectKind::Evening,
             self::Undone => null,

@@ -27,6 +27,8 @@ final readonly class FilmRecord
         public array $seen,
         public Took $took,
         public ?Event $off,
+        /** @var list<Event> what was poured of it so far, where it is poured in stages */
+        public array $stages,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class FilmRecord
     public static function of(iterable $events): self
     {
         $begun = $poured = $off = null;
-        $acts = $seen = [];
+        $acts = $seen = $stages = [];
         $took = Took::nothing();
         foreach (Order::standing($events) as $event) {
             switch ($event->kind) {
@@ -55,6 +57,9 @@ final readonly class FilmRecord
                 case EventKind::ActSkipped:
                     $name = $event->facts->text('act') ?? '';
                     $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null, HeatTool::tryFrom($event->facts->text('tool') ?? ''));
+                    break;
+                case EventKind::Staged:
+                    $stages[] = $event;
                     break;
                 case EventKind::ToppedUp:
                 case EventKind::Observed:
@@ -72,7 +77,7 @@ final readonly class FilmRecord
             }
         }
 
-        return new self($begun, $poured, $acts, $seen, $took, $off);
+        return new self($begun, $poured, $acts, $seen, $took, $off, $stages);
     }
 
     /** When its stirring ended, ms since 1970; null before it is begun. */
@@ -152,6 +157,11 @@ final readonly class FilmRecord
             },
             EventKind::Happened => Mishap::tryFrom($facts->text('what') ?? '')?->of() === SubjectKind::Film ? null : Refusal::Unreadable,
             EventKind::Observed => trim(($facts->text('what') ?? '').($facts->text('text') ?? '')) === '' ? Refusal::NoReason : null,
+            EventKind::Staged => match (true) {
+                $this->poured !== null => Refusal::PouredAlready,
+                ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
+                default => null,
+            },
             EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
             default => null,
         };

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Run;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Edge\WetEdge;
+use OpenGlaze\Core\Film\TorchPlan;
 use OpenGlaze\Core\Message\Message;
 
 /** Resin that is added to a film that lies: one more pass where there is time for it, and wipes for the film as it then is. */
@@ -40,8 +41,9 @@ final class ToppingUp
      * @param  string  $name  that tells this topping up from another
      * @param  float  $atMin  min after the pour
      * @param  bool  $passComes  whether a pass that was planned is still to come
+     * @param  int  $passed  how often heat went over it already
      */
-    public static function sequel(CoatResult $is, string $name, float $atMin, bool $passComes): Sequel
+    public static function sequel(CoatResult $is, string $name, float $atMin, bool $passComes, int $passed = 0): Sequel
     {
         $closes = $is->film->torch->closesMin;
         $acts = [];
@@ -55,7 +57,9 @@ final class ToppingUp
             };
             if ($wanted) {
                 $title = $isFirstPass ? Message::of('acts.pass.more') : $act->title;
-                $acts[] = new Act("$act->id-$name", $act->kind, $atMin + $act->dueMin, $title, $act->how, $act->lastsMin, $act->untilMin === null ? null : $atMin + $act->untilMin, $act->leftMl);
+                // more passes scar
+                $how = $isFirstPass && $passed >= TorchPlan::PASSES ? Message::of('acts.pass.third', how: $act->how) : $act->how;
+                $acts[] = new Act("$act->id-$name", $act->kind, $atMin + $act->dueMin, $title, $how, $act->lastsMin, $act->untilMin === null ? null : $atMin + $act->untilMin, $act->leftMl);
             }
         }
 

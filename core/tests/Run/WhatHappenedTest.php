@@ -10,9 +10,11 @@ use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\EffectOil;
+use OpenGlaze\Core\Run\Pooling;
 use OpenGlaze\Core\Run\ShortOfResin;
 use OpenGlaze\Core\Run\ToppingUp;
 use OpenGlaze\Core\Run\WhatToDo;
+use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -113,6 +115,34 @@ final class WhatHappenedTest extends TestCase
         self::assertSame(0.0, ShortOfResin::of($result, 50.0, 1, 10_000)->leftMin);
         self::assertFalse(ShortOfResin::of($result, 5000.0, 1, 0.0)->stretchLevels());
         self::assertSame(0.0, ShortOfResin::of($result, 5000.0, 1, 0.0)->stretchedMm);
+    }
+
+    public function test_a_pool_is_as_much_too_much_as_it_stands_too_deep_and_tilts_on_the_longer_the_older_it_is(): void
+    {
+        $result = Plans::computed();
+        $pool = Pooling::of($result, 3.6, 0.25, 0.0);
+        self::assertNotNull($pool);
+        self::assertEqualsWithDelta(2.0 * $result->case->volume->coveredMm2 * 0.25 / 1000, $pool->takeOffMl, 1e-9);
+        self::assertNotNull($pool->tiltMin);
+        self::assertGreaterThan($pool->tiltMin, Pooling::of($result, 3.6, 0.25, 15.0)?->tiltMin);
+        self::assertNull(Pooling::of($result, 3.6, 0.25, $result->film->flowing->openMin)?->tiltMin, 'it no longer runs');
+        self::assertNull(Pooling::of($result, 1.6, 0.25, 0.0), 'no deeper than it was to be');
+        self::assertGreaterThan($pool->takeOffMl, Pooling::of($result, 3.6, 0.5, 0.0)?->takeOffMl);
+    }
+
+    public function test_a_third_pass_is_discouraged_with_what_it_does(): void
+    {
+        $how = function (int $passed): string {
+            foreach (ToppingUp::sequel($this->toppedUp(10.0), 'one', 10.0, false, $passed)->acts as $act) {
+                if ($act->kind === ActKind::Pass) {
+                    return English::say($act->how);
+                }
+            }
+
+            return '';
+        };
+        self::assertStringNotContainsString('third', $how(1));
+        self::assertStringContainsString('a third pass makes dimples', $how(2));
     }
 
     public function test_of_several_alike_the_same_shortage_thins_each_of_them_less(): void

@@ -139,6 +139,8 @@ export interface PourState {
         cools_min: number
     }[]
     seen: Seen[]
+    /** Of what holds nobody knows how much: what was poured so far, and what the cup still holds. */
+    staged: { entries: { event: string; at: number; ml: number }[]; poured_ml: number; in_cup_ml: number | null } | null
 }
 
 /** A cup that something is in, and nothing was poured from. */

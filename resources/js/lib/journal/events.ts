@@ -7,6 +7,7 @@ export type EventKind =
     | 'mixed'
     | 'rest_seen_to'
     | 'discarded'
+    | 'staged'
     | 'poured'
     | 'act_done'
     | 'act_skipped'

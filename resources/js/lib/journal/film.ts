@@ -12,6 +12,8 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
     switch (press.kind) {
         case 'poured':
             return pour.poured_at === null ? expected(pour, at, press.id) : pour
+        case 'staged':
+            return withStage(pour, press, at)
         case 'act_done':
             return withMark(pour, press, {
                 done_at: Math.max(at, pour.poured_at ?? at),
@@ -31,6 +33,21 @@ export function withFilmPress(pour: PourState, press: Press): PourState {
             return without(pour, String(press.facts.of))
         default:
             return pour
+    }
+}
+
+/** How much "half a cup" is the studio says when it hears of it; until then plain numbers count. */
+function withStage(pour: PourState, press: Press, at: number): PourState {
+    const { staged } = pour
+    if (staged === null || staged.entries.some((one) => one.event === press.id)) return pour
+    const ml = Number(press.facts.written) || 0
+    return {
+        ...pour,
+        staged: {
+            entries: [...staged.entries, { event: press.id, at, ml }],
+            poured_ml: staged.poured_ml + ml,
+            in_cup_ml: staged.in_cup_ml === null ? null : Math.max(0, staged.in_cup_ml - ml),
+        },
     }
 }
 
@@ -87,6 +104,10 @@ function without(pour: PourState, event: string): PourState {
         ...pour,
         ...(back ? { poured_at: null, poured_event: null, closes_at: null } : {}),
         seen: pour.seen.filter((one) => one.event !== event),
+        staged: pour.staged && {
+            ...pour.staged,
+            entries: pour.staged.entries.filter((one) => one.event !== event),
+        },
         ...(pour.off_event === event ? { off_at: null, off_event: null } : {}),
         acts: pour.acts.map((act) => ({
             ...act,

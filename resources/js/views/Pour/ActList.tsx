@@ -20,11 +20,13 @@ export function ActList({ pour, now }: { pour: PourState; now: number }): ReactN
                 .map((one) => (
                     <li key={one.what} className="flex items-baseline gap-3 py-1.5 text-lg" data-later={one.what}>
                         <span className="w-6 shrink-0" />
-                        <span className="flex-1">{words.later[one.what]}</span>
-                        <span className="text-right text-soft">
-                            {one.to_at === null
-                                ? moment(one.from_at ?? now, now)
-                                : words.fromTo(moment(one.from_at ?? now, now), moment(one.to_at, now))}
+                        <span className="flex-1">
+                            {words.later[one.what]}
+                            <span className="block text-base text-soft">
+                                {one.to_at === null
+                                    ? moment(one.from_at ?? now, now)
+                                    : words.fromTo(moment(one.from_at ?? now, now), moment(one.to_at, now))}
+                            </span>
                         </span>
                     </li>
                 ))}

@@ -1,6 +1,7 @@
 import { PlusIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { Field } from '../../controls/Field'
+import { Pool } from '../../controls/Pool'
 import type { EventKind } from '../../lib/journal/events'
 import { moment } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -59,6 +60,7 @@ export function SaySeen({ press, pour, now }: Props): ReactNode {
                     </button>
                 </form>
                 <Judged pour={pour} now={now} />
+                <Pool pour={pour.id} />
                 <form
                     className="col-span-2 flex items-end gap-2"
                     onSubmit={(event) => {

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { ActCautions } from '../../controls/ActCautions'
 import { Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
+import { InStages } from '../../controls/InStages'
 import { Happened } from '../../controls/Happened'
 import { OtherTools } from '../../controls/OtherTools'
 import { SkipReasons } from '../../controls/SkipReasons'
@@ -110,6 +111,12 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
                     </div>
                 )}
                 <Wants want={want} pour={pour} now={now} planned={planned} />
+                {want.kind === 'pouring' && (
+                    <InStages
+                        pour={pour}
+                        onStage={(written) => void press('staged', { written }, words.aStageOf(written, pour.title))}
+                    />
+                )}
                 {want.kind === 'act' && (
                     <OtherTools
                         pour={pour}

@@ -2,6 +2,7 @@ import { Head, router } from '@inertiajs/react'
 import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { BenchBar } from '../../controls/BenchBar'
+import { InStages } from '../../controls/InStages'
 import { Happened } from '../../controls/Happened'
 import { OtherTools } from '../../controls/OtherTools'
 import { RoomLine } from '../../controls/RoomLine'
@@ -92,6 +93,14 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                 {before !== null && <Before before={before} onTick={tick} />}
                 {step === undefined && before === null && <Resting films={films} now={now} />}
                 {step !== undefined && <NextStep step={step} now={now} />}
+                {step?.kind === 'pour' && (
+                    <InStages
+                        pour={step.film}
+                        onStage={(written) =>
+                            press('staged', step.film.id, { written }, ofPour.aStageOf(written, step.film.title))
+                        }
+                    />
+                )}
                 {step?.kind === 'act' && (
                     <OtherTools
                         pour={step.film}

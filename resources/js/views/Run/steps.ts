@@ -129,6 +129,7 @@ export function lastPress(films: RunFilm[]): { film: RunFilm; event: string; tit
         if (event !== null && at !== null && (last === null || at >= last.at)) last = { film, event, title, at }
     }
     for (const film of films) {
+        for (const stage of film.staged?.entries ?? []) look(film, stage.event, stage.at, words.aStage)
         look(film, film.poured_event, film.poured_at, null)
         for (const act of film.acts) look(film, act.event, act.done_at, act.title)
     }

@@ -100,6 +100,23 @@ export const leftAfterWipe = (ml: Said) => `After it ${ml} still come: left alon
 export const nothingAfterWipe = 'After it nothing is to be seen.'
 export const doNotTouchTill = (at: Said) => `Do not touch till ${at}`
 export const later = { untouched: 'Do not touch', tape_off: 'Pull the tape', trim: 'Cut drips that were left' }
+export const pouredSoFar = (ml: Said) => `Poured so far: ${ml}.`
+export const stillInTheCup = (ml: Said) => `The cup still holds ${ml}.`
+export const inStages = 'Nobody knows how much it holds: pour in stages, look at the seams after each, and add up.'
+export const pouredNow = 'Poured now'
+export const addIt = 'Add it'
+export const aStageOf = (ml: Said, title: Said) => `${ml} poured, ${title}`
+export const itPools = 'It pools'
+export const itStandsSoDeep = 'It stands so deep there'
+export const onSoMuchOfTheFace = 'On'
+export const whatNow = 'What now?'
+export const thatIsNoPool = 'That is no deeper than the film was to be.'
+export const takeOff = (ml: Said) => `Take ${ml} off with a spoon or a card.`
+export const orTilt = (time: Said, slope: Said) =>
+    `Or tilt it by ${slope} for ${time}, away from the edge, then level it again.`
+export const tiltHelpsNoMore = 'It is too thick to run on when tilted.'
+export const mmInAMetre = (mm: Said) => `${mm} mm in a metre`
+export const inInAFoot = (inches: Said) => `${inches} in in a foot`
 export const howMany = 'How many?'
 export const beginNow = 'Begin at once.'
 export const beginBy = (at: Said) => `Begin by ${at}.`

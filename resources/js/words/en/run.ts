@@ -26,6 +26,7 @@ export const checksLeft = (checks: number) => (checks === 1 ? 'One check left' :
 export const resolveIt = 'Change it,'
 export const orAnswerIt = 'or write down why when its clock begins.'
 export const toTheFirstCup = 'To the first cup'
+export const aStage = 'a stage of the pouring'
 export const afterThat = 'Then'
 export const pour = 'pour'
 export const andMore = (count: Said) => `and ${count} more`
