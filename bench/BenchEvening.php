@@ -8,6 +8,7 @@ use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Round\RoundAct;
 use OpenGlaze\Core\Run\ActKind;
 use Tests\Browser\Support\ElevenBoards;
+use Tests\Browser\Support\ElevenPlanned;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
 
@@ -65,5 +66,94 @@ final class BenchEvening
             $page->quit();
             $studio->remove();
         }
+    }
+
+    /**
+     * What an evening of eleven films costs while nobody presses anything.
+     *
+     * @return array{state: list<float>, follow: list<float>, timers: float, heap: float, rehearsal: list<float>} ms, the most timers in a second, MB that the page grew by, ms
+     */
+    public static function atRest(): array
+    {
+        $studio = new Studio(ElevenBoards::class);
+        $studio->serve();
+        $page = new Page;
+        try {
+            $page->open($studio->url('/run'));
+            for ($board = 1; $board <= ElevenBoards::COUNT; $board++) {
+                $page->untilSees("Pour piece $board of");
+                usleep(self::STEADY_MS * 1000);
+                $page->js('document.querySelector("[data-testid=next]").click()');
+            }
+            $page->until(static fn (): bool => (int) $studio->value('select count(*) from pours where poured_at is not null and off_at is null') >= ElevenBoards::COUNT, 'all to be poured');
+            $state = [];
+            for ($time = 0; $time < 30; $time++) {
+                $took = $page->js('const at = performance.now(); return fetch("/run/state", { headers: { Accept: "application/json" } }).then((answer) => answer.text()).then(() => performance.now() - at)');
+                $state[] = is_numeric($took) ? (float) $took : 0.0;
+            }
+            [$timers, $heap] = self::quietMinute($page);
+
+            return ['state' => $state, 'timers' => $timers, 'heap' => $heap, 'follow' => self::numbers($studio->php('bench/follow.php')), 'rehearsal' => self::rehearsals()];
+        } finally {
+            $page->quit();
+            $studio->remove();
+        }
+    }
+
+    /** @return array{float, float} the most timers that were set in a second, and how much the page grew in a minute, MB */
+    private static function quietMinute(Page $page): array
+    {
+        $page->devtools('HeapProfiler.collectGarbage');
+        $before = $page->js('return performance.memory.usedJSHeapSize');
+        $page->js(<<<'JS'
+            window.timersSet = []
+            for (const name of ['setTimeout', 'setInterval', 'requestAnimationFrame']) {
+                const real = window[name].bind(window)
+                window[name] = (...given) => { window.timersSet.push(performance.now()); return real(...given) }
+            }
+            JS);
+        sleep(60);
+        $most = $page->js('const seconds = {}; for (const at of window.timersSet) seconds[Math.floor(at / 1000)] = (seconds[Math.floor(at / 1000)] ?? 0) + 1; return Math.max(0, ...Object.values(seconds))');
+        $page->devtools('HeapProfiler.collectGarbage');
+        $after = $page->js('return performance.memory.usedJSHeapSize');
+
+        return [is_numeric($most) ? (float) $most : 0.0, is_numeric($before) && is_numeric($after) ? ($after - $before) / 1e6 : 0.0];
+    }
+
+    /** @return list<float> ms until a rehearsal of eleven boards has begun with its first cup mixed */
+    private static function rehearsals(): array
+    {
+        $studio = new Studio(ElevenPlanned::class);
+        $studio->serve();
+        $page = new Page;
+        try {
+            $page->open($studio->url('/evening'));
+            $times = [];
+            for ($time = 0; $time < 5; $time++) {
+                $took = $page->js(<<<'JS'
+                    const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN-'))
+                    const at = performance.now()
+                    return fetch('/rehearsals', {
+                        method: 'POST',
+                        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(cookie.split('=')[1]) },
+                        body: JSON.stringify({ mixed: true, pace: 60, accidents: [] }),
+                    }).then((answer) => answer.ok ? performance.now() - at : -1)
+                    JS);
+                $times[] = is_numeric($took) ? (float) $took : 0.0;
+                $page->devtools('Network.clearBrowserCookies');
+                $page->open($studio->url('/evening'));
+            }
+
+            return $times;
+        } finally {
+            $page->quit();
+            $studio->remove();
+        }
+    }
+
+    /** @return list<float> */
+    private static function numbers(string $lines): array
+    {
+        return array_map(floatval(...), array_values(array_filter(explode("\n", $lines))));
     }
 }

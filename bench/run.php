@@ -161,6 +161,12 @@ if (in_array('run', $wanted, true)) {
     $acts = BenchEvening::twelve();
     Figures::milliseconds(sprintf('rounds over twelve pieces, %d acts', count($acts)), 30, fn () => Rounds::lay($acts, 36.0, Gloves::Sticky));
     Figures::spread('a press without a network, until the next is shown', BenchEvening::presses(), 'ms', 'aim 50 ms');
+    $rest = BenchEvening::atRest();
+    Figures::spread('the run of eleven films, asked in the browser', $rest['state'], 'ms');
+    Figures::spread('eleven clocks follow a room that cools', $rest['follow'], 'ms');
+    Figures::spread('a rehearsal of eleven boards begins', $rest['rehearsal'], 'ms');
+    Figures::line('timers set in a second at rest, at most', sprintf('%.0f', $rest['timers']), 'aim: one tick');
+    Figures::line('the page grew in a minute at rest', sprintf('%.2f MB', $rest['heap']));
 }
 
 if (in_array('size', $wanted, true)) {
