@@ -9,10 +9,12 @@ use App\Sensing\RoomLog;
 use App\Sensing\RoomReading;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
 
 require __DIR__.'/../vendor/autoload.php';
 
 $app = require __DIR__.'/../bootstrap/app.php';
+assert($app instanceof Application);
 $app->make(Kernel::class)->bootstrap();
 $from = CarbonImmutable::now();
 for ($minute = 0; $minute <= 60; $minute++) {

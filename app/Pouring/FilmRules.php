@@ -119,13 +119,22 @@ final readonly class FilmRules implements SubjectRules
             'photo' => $took->photo,
         ]);
         // what is laid on it next knows without looking through the log
-        Coat::withTrashed()->whereKey($begun->facts->whole('coat_id'))->update(['oiled' => Pour::query()->where('coat_id', $begun->facts->whole('coat_id'))->where('oiled', true)->exists()]);
+        self::oil($begun->facts->whole('coat_id'), $film->isOiled());
     }
 
     public function clear(): void
     {
         Coat::withTrashed()->where('oiled', true)->update(['oiled' => false]);
         Pour::query()->delete();
+    }
+
+    private static function oil(?int $coat, bool $isOiled): void
+    {
+        $row = Coat::withTrashed()->whereKey($coat)->where('oiled', ! $isOiled);
+        // another film of it may be one with oil
+        if ($isOiled || ($row->exists() && Pour::query()->where('coat_id', $coat)->where('oiled', true)->doesntExist())) {
+            $row->update(['oiled' => $isOiled]);
+        }
     }
 
     /** What was poured so far of a body that holds nobody knows how much, and what its cup was to hold; null once it is all in, and of any other. */

@@ -49,7 +49,7 @@ final class Debrief
             'yours' => $score($debriefing->yours),
             'theirs' => $score($debriefing->theirs),
             'losses' => array_map(static fn (Loss $loss): array => ['at' => $at($loss->atMin), 'what' => $say->say($loss->what), 'saved' => $say->say($loss->saved)], $debriefing->losses),
-            'accidents' => array_map(static fn (Answered $one): array => ['title' => $say->say($one->accident->title()), 'at' => $at($one->atMin), 'lost' => $one->isLost()], $answered),
+            'accidents' => array_map(static fn (Answered $one): array => ['title' => $say->say($one->accident->title()), 'at' => $at($one->atMin), 'lost' => $one->isLost(self::min($endMs, $rehearsal))], $answered),
             'films' => array_values($films->map(static fn (Pour $film): array => [
                 'title' => $film->title,
                 'acts' => array_values(array_map(static fn (Deed $deed): array => [

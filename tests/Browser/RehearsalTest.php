@@ -24,7 +24,7 @@ final class RehearsalTest extends BrowserTestCase
 
     protected function tearDown(): void
     {
-        $this->offline(self::$page, false);
+        self::$page->offline(false);
         self::$studio->kill();
         self::$studio->serve();
     }
@@ -51,12 +51,12 @@ final class RehearsalTest extends BrowserTestCase
         for ($acts = 0; $acts < 4; $acts++) {
             $pressed[] = $this->pressNext($page);
         }
-        $this->offline($page, true);
+        $page->offline(true);
         for ($acts = 0; $acts < 4; $acts++) {
             $pressed[] = $this->pressNext($page);
         }
         self::$studio->kill();
-        $this->offline($page, false);
+        $page->offline(false);
         $pressed[] = $this->pressNext($page);
         self::$studio->serve();
         $page->js("window.dispatchEvent(new Event('online'))");
@@ -120,11 +120,5 @@ final class RehearsalTest extends BrowserTestCase
         $step = $page->js('return document.querySelector("[data-step]")?.dataset.step ?? ""');
 
         return is_string($step) ? $step : '';
-    }
-
-    private function offline(Page $page, bool $is): void
-    {
-        $page->devtools('Network.enable');
-        $page->devtools('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 }

@@ -18,7 +18,7 @@ final class RunTest extends BrowserTestCase
     protected function tearDown(): void
     {
         // the next one finds it alive, whatever became of this one
-        $this->offline(self::$page, false);
+        self::$page->offline(false);
         self::$studio->kill();
         self::$studio->serve();
     }
@@ -40,14 +40,14 @@ final class RunTest extends BrowserTestCase
         $this->untilHeard(count($pressed));
 
         // the network is cut, and hands go on in the order as it was laid
-        $this->offline($page, true);
+        $page->offline(true);
         for ($acts = 0; $acts < 4; $acts++) {
             $pressed[] = $this->pressNext($page);
         }
         $page->untilSees('presses waiting');
         // the server dies meanwhile, and the page is loaded anew without it
         self::$studio->kill();
-        $this->offline($page, false);
+        $page->offline(false);
         $before = $this->step($page);
         $page->driver->navigate()->refresh();
         $page->until(fn (): bool => $this->step($page) === $before, 'the same next thing, from what was kept here');
@@ -102,12 +102,6 @@ final class RunTest extends BrowserTestCase
         $step = $page->js('return [...document.querySelectorAll("[data-step] p")].slice(0, 3).map((one) => one.textContent).join(", ")');
 
         return is_string($step) ? $step : '';
-    }
-
-    private function offline(Page $page, bool $is): void
-    {
-        $page->devtools('Network.enable');
-        $page->devtools('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 
     private function untilHeard(int $count): void

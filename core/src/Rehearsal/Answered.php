@@ -25,9 +25,10 @@ final readonly class Answered
     ) {
     }
 
-    public function isLost(): bool
+    /** Nobody answered it while there was time; what could still be answered when it ended is not lost. */
+    public function isLost(float $endMin): bool
     {
-        return $this->answeredMin === null || $this->answeredMin > $this->untilMin;
+        return $this->answeredMin === null ? $this->untilMin < $endMin : $this->answeredMin > $this->untilMin;
     }
 
     /** The same by somebody who knew of it. */

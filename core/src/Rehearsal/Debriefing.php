@@ -28,11 +28,11 @@ final readonly class Debriefing
         $losses = [];
         foreach ($deeds as $deed) {
             if ($deed->isLost($endMin)) {
-                $losses[] = self::ofDeed($deed, $deeds, $accidents);
+                $losses[] = self::ofDeed($deed, $deeds, $accidents, $endMin);
             }
         }
         foreach ($accidents as $one) {
-            if ($one->isLost()) {
+            if ($one->isLost($endMin)) {
                 $losses[] = new Loss($one->untilMin, Message::of("rehearsal.{$one->accident->value}.lost", thing: $one->thing), $one->accident->wanted(), $one->thing);
             }
         }
@@ -53,7 +53,7 @@ final readonly class Debriefing
      * @param  list<Deed>  $deeds
      * @param  list<Answered>  $accidents
      */
-    private static function ofDeed(Deed $lost, array $deeds, array $accidents): Loss
+    private static function ofDeed(Deed $lost, array $deeds, array $accidents, float $endMin): Loss
     {
         if ($lost->isEarly()) {
             return new Loss($lost->doneMin ?? 0.0, Message::of('rehearsal.early.lost', act: $lost->title, film: $lost->film), Message::of('rehearsal.early.saved', wait: Measure::minutes($lost->dueMin - ($lost->doneMin ?? 0.0))), $lost->film);
@@ -62,7 +62,7 @@ final readonly class Debriefing
         $other = self::couldHaveWaited($lost, $deeds);
         $saved = match (true) {
             $other !== null => Message::of('rehearsal.saved.waited', act: $other->title, film: $other->film, wait: Measure::minutes($other->waitsUntilMin() - ($other->doneMin ?? 0.0))),
-            self::wasAtTheDoor($lost, $accidents) => Message::of('rehearsal.saved.door'),
+            self::wasAtTheDoor($lost, $accidents, $endMin) => Message::of('rehearsal.saved.door'),
             default => Message::of('rehearsal.saved.press', wait: Measure::minutes(max(0.0, $lost->lostAtMin() - $lost->dueMin))),
         };
 
@@ -88,10 +88,10 @@ final readonly class Debriefing
     }
 
     /** @param  list<Answered>  $accidents */
-    private static function wasAtTheDoor(Deed $lost, array $accidents): bool
+    private static function wasAtTheDoor(Deed $lost, array $accidents, float $endMin): bool
     {
         foreach ($accidents as $one) {
-            if ($one->accident === Accident::Visitor && $one->isLost() && $one->atMin <= $lost->lostAtMin() && $one->untilMin >= $lost->dueMin) {
+            if ($one->accident === Accident::Visitor && $one->isLost($endMin) && $one->atMin <= $lost->lostAtMin() && $one->untilMin >= $lost->dueMin) {
                 return true;
             }
         }

@@ -47,7 +47,7 @@ final readonly class Score
         }
         $risk += self::STICKY_FLAME_RISK * count(self::stickyFlames($deeds));
         foreach ($accidents as $one) {
-            if ($one->isLost()) {
+            if ($one->isLost($endMin)) {
                 $faults++;
                 $ml += $one->ml;
                 $risk += $one->riskAfter;

@@ -4,7 +4,7 @@ import { digits, joined, span, thickness, volume, volumeMix, weightMix } from '.
 import { ask } from '../lib/http'
 import { useUnits } from '../lib/pages'
 import type { Short } from '../types/page'
-import { Field } from './Field'
+import { SayForm } from './SayForm'
 import * as words from '@words/happened'
 
 /** How much is missing on a film, and the two ways out with their figures. */
@@ -16,12 +16,9 @@ export function Missing({
     onMissing: (written: string) => void
 }): ReactNode {
     const units = useUnits()
-    const [typed, setTyped] = useState('')
     const [short, setShort] = useState<Short | null>(null)
     const { attempt, sentences } = useAttempt()
-    const say = async (): Promise<void> => {
-        const written = typed.trim()
-        if (written === '') return
+    const say = async (written: string): Promise<void> => {
         const said = await attempt(() => ask<Short>('GET', `/pours/${film.id}/short?ml=${encodeURIComponent(written)}`))
         // without an answer it is written down all the same, and worked out when the studio hears of it
         if (said !== null || sentences.ml === undefined) onMissing(written)
@@ -29,31 +26,15 @@ export function Missing({
     }
     return (
         <div className="mt-4 border-t ruled pt-3">
-            <form
-                className="flex items-end gap-2"
-                onSubmit={(event) => {
-                    event.preventDefault()
-                    void say()
-                }}
-            >
-                <Field
-                    label={words.howMuchIsMissing}
-                    value={typed}
-                    onChange={setTyped}
-                    unit={units === 'metric' ? 'ml' : 'fl oz'}
-                    sentence={sentences.ml ?? sentences.form}
-                    inputMode="decimal"
-                    large
-                    className="min-w-0 flex-1"
-                />
-                <button
-                    type="submit"
-                    disabled={typed.trim() === ''}
-                    className="min-h-16 rounded border border-line bg-bench px-5 text-lg font-semibold disabled:opacity-40"
-                >
-                    {words.whatNow}
-                </button>
-            </form>
+            <SayForm
+                label={words.howMuchIsMissing}
+                say={words.whatNow}
+                unit={units === 'metric' ? 'ml' : 'fl oz'}
+                sentence={sentences.ml ?? sentences.form}
+                onSay={(written) => void say(written)}
+                numbers
+                stays
+            />
             {short !== null && (
                 <div className="mt-3 grid gap-4 sm:grid-cols-2" role="status" data-testid="short">
                     {short.stretched_mm !== null && short.asked_mm !== null && (

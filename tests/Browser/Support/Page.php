@@ -106,6 +106,13 @@ final class Page
         return $this->tools->execute($command, $parameters);
     }
 
+    /** The network is cut, or whole again. */
+    public function offline(bool $is): void
+    {
+        $this->devtools('Network.enable');
+        $this->devtools('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
     public function open(string $url): void
     {
         $this->driver->get($url);

@@ -1,7 +1,7 @@
 import { PlusIcon } from '@phosphor-icons/react'
-import { useState, type ReactNode } from 'react'
-import { Field } from '../../controls/Field'
+import type { ReactNode } from 'react'
 import { Pool } from '../../controls/Pool'
+import { SayForm } from '../../controls/SayForm'
 import type { EventKind } from '../../lib/journal/events'
 import { moment } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
@@ -21,8 +21,6 @@ const WORD = 'min-h-16 rounded border border-line bg-sheet px-3 text-left text-l
 export function SaySeen({ press, pour, now }: Props): ReactNode {
     const units = useUnits()
     const { title } = pour
-    const [typed, setTyped] = useState('')
-    const [added, setAdded] = useState('')
     return (
         <details className="rounded border border-line">
             <summary className="flex min-h-16 cursor-pointer list-none items-center gap-3 px-3 text-lg">
@@ -39,50 +37,22 @@ export function SaySeen({ press, pour, now }: Props): ReactNode {
                         {word}
                     </button>
                 ))}
-                <form
-                    className="col-span-2 flex items-end gap-2"
-                    onSubmit={(event) => {
-                        event.preventDefault()
-                        if (typed.trim() === '') return
-                        setTyped('')
-                        void press('observed', { what: '', text: typed.trim() }, words.whatWasSeen(title))
-                    }}
-                >
-                    <Field
-                        label={words.somethingElse}
-                        value={typed}
-                        onChange={setTyped}
-                        large
-                        className="min-w-0 flex-1"
-                    />
-                    <button type="submit" disabled={typed.trim() === ''} className={`${WORD} disabled:opacity-40`}>
-                        {words.keepIt}
-                    </button>
-                </form>
+                <SayForm
+                    label={words.somethingElse}
+                    say={words.keepIt}
+                    onSay={(text) => void press('observed', { what: '', text }, words.whatWasSeen(title))}
+                    className="col-span-2"
+                />
                 <Judged pour={pour} now={now} />
                 <Pool pour={pour.id} />
-                <form
-                    className="col-span-2 flex items-end gap-2"
-                    onSubmit={(event) => {
-                        event.preventDefault()
-                        if (added.trim() === '') return
-                        setAdded('')
-                        void press('topped_up', { written: added.trim() }, words.toppedUpWith(added.trim(), title))
-                    }}
-                >
-                    <Field
-                        label={words.toppedUpWithField}
-                        value={added}
-                        onChange={setAdded}
-                        unit={units === 'metric' ? 'ml' : 'fl oz'}
-                        placeholder={words.addedExample}
-                        large
-                        className="min-w-0 flex-1"
-                    />
-                    <button type="submit" disabled={added.trim() === ''} className={`${WORD} disabled:opacity-40`}>
-                        {words.added}
-                    </button>
-                </form>
+                <SayForm
+                    label={words.toppedUpWithField}
+                    say={words.added}
+                    unit={units === 'metric' ? 'ml' : 'fl oz'}
+                    placeholder={words.addedExample}
+                    onSay={(written) => void press('topped_up', { written }, words.toppedUpWith(written, title))}
+                    className="col-span-2"
+                />
             </div>
         </details>
     )

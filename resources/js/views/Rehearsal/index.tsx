@@ -87,12 +87,14 @@ export default function Rehearsal(props: Props): ReactNode {
             </dl>
             <div className="grid flex-1 lg:grid-cols-[1fr_26rem]">
                 <section className="min-w-0 px-4 py-4 sm:px-6">
-                    <DueAndDone
-                        films={props.films}
-                        accidents={props.accidents}
-                        from={props.begun_at}
-                        to={props.ended_at}
-                    />
+                    {props.films.length > 0 && (
+                        <DueAndDone
+                            films={props.films}
+                            accidents={props.accidents}
+                            from={props.begun_at}
+                            to={props.ended_at}
+                        />
+                    )}
                     <p className="mt-2 max-w-xl text-soft">{words.yoursAndTheirs}</p>
                 </section>
                 <section className="px-4 py-4 sm:px-6 lg:border-l lg:ruled">

@@ -44,4 +44,4 @@ export const dueAndLost = (title: Said, due: Said) => `${title}: due ${due}, los
 export const came = 'Accidents'
 export const wasSeenTo = 'seen to'
 export const wasLetGo = 'let go'
-export const nothingPoured = 'Nothing was poured in it.'
+export const nothingPoured = 'Nothing was poured in it'
