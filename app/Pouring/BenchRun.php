@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Journal\Moment;
+use App\Mixing\CupReader;
 use App\Models\Pour;
 use App\Saying\Person;
 use App\Sensing\RoomLog;
@@ -35,10 +36,11 @@ final readonly class BenchRun
         private CarbonImmutable $now,
         private Rounds $rounds,
         private BeforeTheEvening $before,
+        private CupReader $cups,
     ) {
     }
 
-    public static function at(CarbonImmutable $now, BeforeTheEvening $before): self
+    public static function at(CarbonImmutable $now, BeforeTheEvening $before, CupReader $cups): self
     {
         $pours = [];
         foreach (array_reverse(OnTheBench::pours($now)) as $pour) {
@@ -49,13 +51,13 @@ final readonly class BenchRun
         Collection::make($toPour)->load('begun');
         $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now), $pours, array_keys(array_values($pours))));
 
-        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)), $before);
+        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)), $before, $cups);
     }
 
     /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
     public function state(Person $person): array
     {
-        $cups = OnTheBench::cups($this->now);
+        $cups = OnTheBench::cups($this->now, $this->cups);
 
         return [
             'now' => Moment::ms($this->now),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Journal\Moment;
+use App\Mixing\CupReader;
 use App\Models\Mixing;
 use App\Models\Pour;
+use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -33,11 +35,13 @@ final class OnTheBench
      *
      * @return list<array<string, mixed>>
      */
-    public static function cups(CarbonImmutable $now): array
+    public static function cups(CarbonImmutable $now, CupReader $reader): array
     {
         $cups = Mixing::query()->where('in_use', true)->whereDoesntHave('pours')->with('begun')->latest('begun_at')->get();
 
         return array_values($cups->map(static fn (Mixing $mixing): array => [
+            // nothing is left to be weighed into it or out of it
+            'ready' => $mixing->mixed_at !== null && self::isWeighed($mixing, $reader),
             'id' => $mixing->id,
             'title' => $mixing->title,
             'now' => Moment::ms($now),
@@ -47,6 +51,16 @@ final class OnTheBench
             'pot_life_min' => $mixing->result()->potLifeMin(),
             'total_ml' => $mixing->result()->totalMl(),
         ])->all());
+    }
+
+    private static function isWeighed(Mixing $mixing, CupReader $reader): bool
+    {
+        try {
+            return $reader->weighing($reader->batch($mixing), $mixing->weighed)->next() === null;
+        } catch (FieldException) {
+            // what cannot be computed any more is seen to on its own page
+            return false;
+        }
     }
 
     /**

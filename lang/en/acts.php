@@ -9,6 +9,7 @@ return [
         'title' => 'Cover it',
     ],
     'heat' => [
+        'after_oil' => 'Not before all of the alcohol of the oil wash is gone, from sides and bench too.',
         'because' => ':how :why',
         'breath' => 'Breath out through a straw, or a pin with a mask on. No flame on a piece this small.',
         'flame' => 'Sticky gloves off first. Quick passes, a few centimetres off, always moving, never still.',
@@ -20,10 +21,15 @@ return [
         'thinned' => 'No flame: what it is thinned with burns, or may.',
     ],
     'look' => [
-        'again' => 'Something gives off air from below: pick what has risen, and look again.',
+        'again' => 'Something gives off air from below: pick what has risen, and look again. In between its cover keeps dust off, touching nothing.',
+        'habit' => 'At eye level against a light. In between its cover keeps dust off, touching nothing.',
         'how' => 'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.',
         'last' => 'Last look',
         'numbered' => 'Look :number of :of',
+    ],
+    'nudge' => [
+        'how' => 'What moved goes back now, with a stick; later the film does not close behind it.',
+        'title' => 'Last nudge: :names',
     ],
     'oil' => [
         'how' => 'Oil still moves in it: look along the film for a crater that opens to the ground, and touch the rest wet again. What lies on it next wants hardening, wiping, sanding and alcohol first.',
@@ -34,6 +40,10 @@ return [
         'third' => 'Only where bubbles stand: a third pass makes dimples and waves rather than taking bubbles out; a pin does less harm. :how',
         'numbered' => 'Heat pass :number of :of',
         'title' => 'Heat pass',
+    ],
+    'place' => [
+        'how' => 'After the last heat, on a film that holds it. It cannot be moved later.',
+        'title' => 'Place :names on top',
     ],
     'pour' => [
         'both' => ':first :then',

@@ -55,6 +55,13 @@ final class AccessTest extends BrowserTestCase
         $page->press('button', 'Start the clock');
         $page->untilSees('Mixing and pouring');
         $this->assertAxeFindsNothing($page, 'while pouring');
+        $page->press('button', 'Mishap');
+        $page->find('dialog', 'What happened?');
+        $this->assertAxeFindsNothing($page, 'what happened');
+        $page->press('button', 'Short of resin');
+        $page->find('textbox', 'How much is missing');
+        $this->assertAxeFindsNothing($page, 'short of resin');
+        $page->press('button', 'Back to the bench');
         $page->press('button', 'It is all on the piece');
         $page->untilSees('Before the heat');
         $page->untilSees('Sticky gloves off');
@@ -102,5 +109,22 @@ final class AccessTest extends BrowserTestCase
             JS);
         self::assertSame([], $small);
         self::assertLessThanOrEqual(844, (float) $page->js('return document.querySelector("[data-testid=next]").getBoundingClientRect().bottom'));
+    }
+
+    public function test_axe_finds_nothing_before_the_first_cup_and_before_a_rehearsal(): void
+    {
+        self::$studio->database()->exec("update pours set off_at = '2026-01-01 00:00:00.000'");
+        self::$studio->database()->exec('update mixings set in_use = 0');
+        foreach ([[390, 844, 'light'], [1280, 800, 'dark']] as [$width, $height, $light]) {
+            self::$page->size($width, $height);
+            self::$page->light($light);
+            $page = $this->open('/run');
+            $page->untilSees('Before the first cup');
+            $this->assertAxeFindsNothing($page, "the checks, $light");
+            $page = $this->open('/evening');
+            $page->press('button', 'Rehearse it');
+            $page->find('dialog', 'Rehearse tonight');
+            $this->assertAxeFindsNothing($page, "before a rehearsal, $light");
+        }
     }
 }

@@ -36,12 +36,14 @@ final class BenchInSightTest extends BrowserTestCase
         self::assertFalse($page->sees('Nothing is setting'));
         $this->passes($cup, -4 * 60);
 
-        // being poured
-        $page->press('link', 'Cup of Even Coat');
+        // at the bench it leads to its cup while its colours are not weighed, and is poured by one press when they are
+        $this->open('/run');
+        $page->press('button', 'To the cup');
         while (! $page->has('button', 'To the pour')) {
             $this->weigh($page);
         }
-        $page->press('button', 'To the pour');
+        $this->open('/run');
+        $page->press('button', 'Pour it');
         $page->untilSees('Pour and spread');
         $page->until(static fn (): bool => str_contains($page->driver->getCurrentURL(), '/pours/'), 'its address');
         $film = basename((string) parse_url($page->driver->getCurrentURL(), PHP_URL_PATH));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
+use App\Mixing\CupReader;
 use App\Models\Coat;
 use App\Models\Piece;
 use App\Models\Pour;
@@ -24,8 +25,10 @@ final readonly class NowController
 {
     private const MOST_WAITING = 6;
 
-    public function __construct(private PieceDesk $pieces)
-    {
+    public function __construct(
+        private PieceDesk $pieces,
+        private CupReader $cups,
+    ) {
     }
 
     public function __invoke(Request $request): Response
@@ -47,7 +50,7 @@ final readonly class NowController
     /** @return array{now: int, pours: list<array<string, mixed>>, cups: list<array<string, mixed>>} */
     private function onTheBench(CarbonImmutable $now): array
     {
-        return ['now' => (int) $now->valueOf(), 'pours' => OnTheBench::films($now), 'cups' => OnTheBench::cups($now)];
+        return ['now' => (int) $now->valueOf(), 'pours' => OnTheBench::films($now), 'cups' => OnTheBench::cups($now, $this->cups)];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
+use App\Mixing\CupReader;
 use App\Pouring\BeforeTheEvening;
 use App\Pouring\BenchRun;
 use App\Pouring\Unexpected;
@@ -19,8 +20,10 @@ use OpenGlaze\Core\Safety\Caution;
 /** The evening at the bench: one run over all that is wet, one next act. */
 final readonly class RunController
 {
-    public function __construct(private BeforeTheEvening $before)
-    {
+    public function __construct(
+        private BeforeTheEvening $before,
+        private CupReader $cups,
+    ) {
     }
 
     public function show(Request $request): Response
@@ -29,7 +32,7 @@ final readonly class RunController
         $say = static fn (Caution $caution): array => array_map($person->say(...), $caution->said());
 
         return Inertia::render('Run', [
-            'run' => BenchRun::at(Arrival::of($request), $this->before)->state($person),
+            'run' => BenchRun::at(Arrival::of($request), $this->before, $this->cups)->state($person),
             'unexpected' => Unexpected::all($person),
             'cautions' => [
                 'pour' => $say(Caution::Mix),
@@ -40,6 +43,6 @@ final readonly class RunController
 
     public function state(Request $request): JsonResponse
     {
-        return response()->json(BenchRun::at(Arrival::of($request), $this->before)->state(Person::of($request)));
+        return response()->json(BenchRun::at(Arrival::of($request), $this->before, $this->cups)->state(Person::of($request)));
     }
 }

@@ -16,6 +16,10 @@ enum ActKind: string
     case Pick = 'pick';
     /** With the fingers, at what holds the film. */
     case Mend = 'mend';
+    /** What lies in the film, a last time. */
+    case Nudge = 'nudge';
+    /** What sits on top of it, with tweezers. */
+    case Place = 'place';
     case Look = 'look';
     case Cover = 'cover';
 
@@ -23,9 +27,9 @@ enum ActKind: string
     public function gloves(HeatTool $tool): Gloves
     {
         return match ($this) {
-            self::Pour, self::Wipe, self::Mend => Gloves::Sticky,
+            self::Pour, self::Wipe, self::Nudge, self::Mend => Gloves::Sticky,
             self::Look, self::Cover => Gloves::Clean,
-            self::Pick => Gloves::Either,
+            self::Pick, self::Place => Gloves::Either,
             self::Pass => $tool === HeatTool::Breath ? Gloves::Either : Gloves::Clean,
         };
     }
@@ -34,9 +38,9 @@ enum ActKind: string
     public function earlyByMin(): float
     {
         return match ($this) {
-            self::Pour, self::Pick, self::Mend => 0.0,
+            self::Pour, self::Pick, self::Place, self::Mend => 0.0,
             self::Pass => 2.0,
-            self::Wipe, self::Look, self::Cover => 5.0,
+            self::Wipe, self::Nudge, self::Look, self::Cover => 5.0,
         };
     }
 
@@ -45,7 +49,7 @@ enum ActKind: string
     {
         return match ($this) {
             self::Pour, self::Pass, self::Mend => 3.0,
-            self::Wipe, self::Look => 5.0,
+            self::Wipe, self::Nudge, self::Place, self::Look => 5.0,
             // it heals over until the film closes
             self::Pick, self::Cover => 10.0,
         };

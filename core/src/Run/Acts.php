@@ -24,6 +24,6 @@ final class Acts
     /** @return list<ActRule> */
     private static function rules(): array
     {
-        return [new HeatPasses, new DripWipes, new Looks, new Cover];
+        return [new HeatPasses, new DripWipes, new Embedded, new Looks, new Cover];
     }
 }

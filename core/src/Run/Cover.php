@@ -16,7 +16,7 @@ final class Cover implements ActRule
     public function acts(CoatResult $result): array
     {
         $handle = $result->windows->handleH === null ? null : 60 * $result->windows->handleH;
-        $from = max($result->film->torch->lookMin ?? 0.0, $result->edge?->lastWipeMin() ?? 0.0);
+        $from = max($result->film->torch->lookMin ?? 0.0, $result->edge?->lastWipeMin() ?? 0.0, ...array_map(static fn (Act $act): float => $act->dueMin, (new Embedded)->acts($result)));
 
         return [new Act('cover', ActKind::Cover, $from, Message::of('acts.cover.title'), Message::of('acts.cover.how'), self::LASTS_MIN, $handle)];
     }

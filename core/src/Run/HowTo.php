@@ -46,7 +46,10 @@ final class HowTo
         $how = Message::named('acts.heat', $tool);
         $why = $tool === HeatTool::Flame ? null : self::noFlame($case);
 
-        return $why === null ? $how : Message::of('acts.heat.because', how: $how, why: $why);
+        $said = $why === null ? $how : Message::of('acts.heat.because', how: $how, why: $why);
+
+        // it was washed with alcohol before
+        return $case->isAfterOil() ? Message::of('acts.heat.because', how: $said, why: Message::of('acts.heat.after_oil')) : $said;
     }
 
     private static function noFlame(CoatCase $case): ?Message

@@ -19,7 +19,7 @@ final class Looks implements ActRule
         $acts = [];
         foreach ($torch->looksMin as $at => $min) {
             $title = Message::of('acts.look.numbered', number: $at + 1, of: count($torch->looksMin) + 1);
-            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, $title, Message::of('acts.look.again'), self::LASTS_MIN, $torch->closesMin);
+            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, $title, Message::of($result->case->airFromBelow() ? 'acts.look.again' : 'acts.look.habit'), self::LASTS_MIN, $torch->closesMin);
         }
         if ($torch->lookMin !== null) {
             $acts[] = new Act('look', ActKind::Look, $torch->lookMin, Message::of('acts.look.last'), Message::of('acts.look.how'), self::LASTS_MIN, $torch->closesMin);

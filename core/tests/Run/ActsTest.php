@@ -96,6 +96,38 @@ final class ActsTest extends TestCase
         self::assertLessThanOrEqual(0.8 * Plans::computed()->film->torch->closesMin + 1e-9, max($often));
     }
 
+    public function test_what_is_embedded_gets_a_last_nudge_and_what_sits_on_top_comes_after_the_heat(): void
+    {
+        $shell = (object) ['name' => 'shells', 'count' => 3, 'size_mm' => 1, 'bottom_mm' => 0, 'height_mm' => 1];
+        $leaf = (object) ['name' => 'a leaf', 'count' => 1, 'size_mm' => 5, 'height_mm' => 1, 'on_top' => true, 'after_heat' => true];
+        $result = Plans::computed(['/coats/0/inclusions' => [$shell, $leaf]]);
+        $acts = [];
+        foreach (Acts::of($result) as $act) {
+            $acts[$act->id] = $act;
+        }
+        self::assertStringContainsString('shells', English::say($acts['nudge']->title));
+        self::assertLessThanOrEqual(0.8 * $result->film->torch->closesMin, $acts['nudge']->dueMin);
+        self::assertSame($result->film->torch->closesMin, $acts['nudge']->untilMin);
+        self::assertGreaterThanOrEqual($result->film->torch->lastPassMin(), $acts['place']->dueMin);
+        self::assertLessThan($result->film->torch->closesMin, $acts['place']->dueMin);
+        self::assertGreaterThanOrEqual(max($acts['nudge']->dueMin, $acts['place']->dueMin), $acts['cover']->dueMin, 'the cover comes after');
+        self::assertArrayNotHasKey('nudge', array_flip(array_map(static fn (Act $act): string => $act->id, Acts::of(Plans::computed()))));
+    }
+
+    public function test_looks_by_habit_say_nothing_of_air_from_below(): void
+    {
+        $how = static fn (array $changes): string => English::say(Acts::of(Plans::computed($changes))[array_search('look-1', array_map(static fn (Act $act): string => $act->id, Acts::of(Plans::computed($changes))), true)]->how);
+        self::assertStringNotContainsString('air from below', $how(['/studio/look_every_min' => 6]));
+        self::assertStringContainsString('air from below', $how(['/pieces/0/surface' => 'raw_ply']));
+    }
+
+    public function test_after_an_oil_wash_no_heat_before_the_alcohol_is_gone(): void
+    {
+        foreach (Acts::of(Plans::stack([], [], ['after_oil' => true])[1]) as $act) {
+            self::assertSame($act->kind === ActKind::Pass, str_contains(English::say($act->how), 'oil wash'));
+        }
+    }
+
     public function test_each_wipe_leaves_less_to_come_and_the_last_next_to_nothing(): void
     {
         $result = Plans::computed();

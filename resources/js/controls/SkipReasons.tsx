@@ -9,6 +9,8 @@ const REASONS: Record<ActKind, string[]> = {
     wipe: [words.nothingHangs, words.tapedUnderneath, words.theyAreSandedOffLater],
     pick: [words.itCameOutByItself, words.iCameTooLateForIt],
     mend: [words.itStoppedByItself],
+    nudge: [words.nothingMoved, words.iCameTooLateForIt],
+    place: [words.nothingGoesOnTop, words.iCameTooLateForIt],
     look: [words.iLookedWithTheLastPass, words.iCameTooLateForIt],
     cover: [words.theCupboardIsItsCover, words.noDustHere],
 }

@@ -45,7 +45,7 @@ export interface Act {
     how: string
 }
 
-export type ActKind = 'pass' | 'wipe' | 'pick' | 'mend' | 'look' | 'cover'
+export type ActKind = 'pass' | 'wipe' | 'pick' | 'mend' | 'nudge' | 'place' | 'look' | 'cover'
 
 export interface Answer {
     piece: PieceFigures

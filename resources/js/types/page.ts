@@ -145,6 +145,8 @@ export interface PourState {
 
 /** A cup that something is in, and nothing was poured from. */
 export interface CupOnBench {
+    /** Mixed, and nothing is left to be weighed into it or out of it. */
+    ready: boolean
     id: string
     title: string
     now: number

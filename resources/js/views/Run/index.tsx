@@ -18,6 +18,7 @@ import { Beside, type RunCautions } from './Beside'
 import { NextStep } from './NextStep'
 import { Resting } from './Resting'
 import { cupsAtHand, filmsAtHand, lastPress, stepsOf, type Step } from './steps'
+import { useBeginPours } from './useBeginPours'
 import { useRun } from './useRun'
 import * as ofPour from '@words/pour'
 import * as words from '@words/run'
@@ -52,11 +53,13 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
         const title = before?.checks.find((one) => one.id === id)?.title ?? ''
         if (before !== null) press('checked', before.evening, { check: id }, title)
     }
+    const beginPours = useBeginPours()
     const pressNext = (): void =>
         steady(() => {
             if (step?.kind === 'pour') press('poured', step.film.id, {}, ofPour.theEndOfThePouring(step.film.title))
             if (step?.kind === 'act') mark('act_done')
-            if (step?.kind === 'cup') router.visit(`/mixings/${step.cup.id}`)
+            if (step?.kind === 'cup' && step.cup.ready) void beginPours(step.cup)
+            else if (step?.kind === 'cup') router.visit(`/mixings/${step.cup.id}`)
             if (check !== undefined) tick(check.id)
             else if (step === undefined) router.visit(before?.first ?? '/')
         })
@@ -147,7 +150,7 @@ function NextWord(props: {
     const { step, check, before } = props
     if (check !== undefined) return <span className="text-xl leading-tight sm:text-2xl">{check}</span>
     if (step === undefined) return before === null ? words.now : words.toTheFirstCup
-    if (step.kind === 'cup') return words.toTheCup
+    if (step.kind === 'cup') return step.cup.ready ? words.pourIt : words.toTheCup
     if (step.kind === 'pour') return ofPour.itIsAllOnThePiece
     return (
         <>

@@ -11,6 +11,7 @@ export const glovesOffBefore = ', sticky gloves off'
 export const standsMixed = (cup: Said) => `${cup} stands mixed`
 export const ofItsPotLifeLeft = 'of its pot life left in the cup'
 export const theCupOf = (title: Said) => `The cup of ${title}`
+export const pourIt = 'Pour it'
 export const toTheCup = 'To the cup'
 export const pourPieceOf = (place: Said, of: Said) => `Pour piece ${place} of ${of}`
 export const openTimeLeft = (time: Said) => `${time} of open time left, if it goes on now`
