@@ -70,6 +70,38 @@ final class ClockTest extends BrowserTestCase
         self::assertEqualsWithDelta($due, $this->dueAt($this->open(self::POUR)), 3, 'and back');
     }
 
+    public function test_the_hour_that_summer_time_takes_moves_no_clock(): void
+    {
+        $page = $this->open('/');
+        // ten minutes before two o'clock becomes three
+        $before = strtotime('2027-03-28T00:50:00Z') - time();
+        self::$studio->pass($before / 60);
+        $page->devtools('Emulation.setTimezoneOverride', ['timezoneId' => 'Europe/Vienna']);
+        try {
+            // hears what time it is
+            $this->open('/run');
+            $page = $this->open('/coats/ridge-trial-boards-flood/mix');
+            $page->press('button', 'It is mixed');
+            $page->press('button', 'Start the clock');
+            $page->press('button', 'It is all on the piece');
+            $page->untilSees('Last look');
+            $seconds = $this->seconds($page);
+            self::assertGreaterThan(60, $seconds);
+            self::assertLessThan(20 * 60, $seconds, 'an hour more or less would show');
+            // what comes in the night itself
+            $shown = explode('Window open', $page->text('main ol'))[0];
+            self::assertMatchesRegularExpression('/Last look\s+03:\d\d/', $shown);
+            self::assertDoesNotMatchRegularExpression('/\b02:\d\d\b/', $shown, 'there is no such hour that night');
+            self::$studio->pass(15);
+            $page->driver->navigate()->refresh();
+            $page->untilSees('Last look');
+            self::assertMatchesRegularExpression('/Last look\s+03:\d\d/', $page->text('main ol'), 'nor does it move when the hour has gone');
+        } finally {
+            $page->devtools('Emulation.setTimezoneOverride', ['timezoneId' => '']);
+            self::$studio->pass(-15 - $before / 60);
+        }
+    }
+
     public function test_a_second_browser_sees_what_the_first_one_did(): void
     {
         $first = $this->open(self::POUR);

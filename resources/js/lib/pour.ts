@@ -59,6 +59,7 @@ export function lane(
             toMin: span.to === null ? null : min(span.to),
         })),
         ticks: pour.acts.map((act) => ({ atMin: act.due_min, done: act.done_at !== null })),
-        nowMin: min(now),
+        // a film that is to come by a clock that was set back lies at its beginning
+        nowMin: Math.max(0, min(now)),
     }
 }

@@ -1,5 +1,8 @@
 import { useEffect, useRef } from 'react'
 
+/** What is heard when something falls due. */
+export type Loud = 'off' | 'bell' | 'voice'
+
 let context: AudioContext | null = null
 
 /** Browsers let a page sound only after somebody has touched it. */
@@ -32,26 +35,35 @@ export function chime(): void {
  * Sounds once when something falls due, and shakes a device that can.
  *
  * @param due its name; null while nothing is due
- * @param spoken what is said aloud besides; null for nothing
+ * @param spoken what is said aloud besides, where that is wanted; null for nothing
  */
-export function useBell(due: string | null, loud: boolean, spoken: string | null = null): void {
+export function useBell(due: string | null, loud: Loud, spoken: string | null): void {
     const before = useRef(due)
     useEffect(() => {
-        if (due !== before.current && due !== null && loud) {
+        if (due !== before.current && due !== null && loud !== 'off') {
             chime()
             navigator.vibrate?.(300)
-            if (spoken !== null) say(spoken)
+            if (spoken !== null && loud === 'voice') say(spoken)
         }
         before.current = due
     }, [due, loud, spoken])
 }
 
-/** Says something by a voice of the device itself; silent where there is none. */
-function say(text: string): void {
-    if (!('speechSynthesis' in window)) return
-    const voice = speechSynthesis
+/** A voice of the device itself: none that sends what it says anywhere. */
+function ownVoice(): SpeechSynthesisVoice | undefined {
+    if (!('speechSynthesis' in window)) return undefined
+    return speechSynthesis
         .getVoices()
         .find((one) => one.localService && one.lang.startsWith(document.documentElement.lang))
+}
+
+export function hasVoice(): boolean {
+    return ownVoice() !== undefined
+}
+
+/** Says something by a voice of the device itself; silent where there is none. */
+export function say(text: string): void {
+    const voice = ownVoice()
     if (voice === undefined) return
     const words = new SpeechSynthesisUtterance(text)
     words.voice = voice

@@ -15,7 +15,7 @@ import { withFilmPress } from '../../lib/journal/film'
 import { theQueue, useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { fallsDue, wanted } from '../../lib/pour'
 import { useNextKeys, useSteady } from '../../lib/next'
-import { allowSound, useBell } from '../../lib/sound'
+import { allowSound, useBell, type Loud } from '../../lib/sound'
 import type { PlannedAndUsed, PouredFrom, PourState, Unexpected } from '../../types/page'
 import { ActList } from './ActList'
 import { SaySeen } from './SaySeen'
@@ -40,9 +40,9 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
     const now = useServerNow()
     useWakeLock()
     const want = wanted(pour, now)
-    const [loud, setLoud] = useState(false)
+    const [loud, setLoud] = useState<Loud>('off')
     const [skipping, setSkipping] = useState(false)
-    useBell(fallsDue(want), loud)
+    useBell(fallsDue(want), loud, want.kind === 'act' ? want.act.title : null)
 
     const lastMarked = pour.acts.filter((act) => act.event !== null).at(-1)
     const expected = waiting.some((one) => one.subject === pour.id && one.kind === 'poured')
@@ -72,7 +72,7 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
         <div
             className="mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_22rem] lg:grid-rows-[1fr_auto]"
             onPointerDown={() => {
-                if (loud) allowSound()
+                if (loud !== 'off') allowSound()
             }}
         >
             <Head title={pour.title} />

@@ -11,7 +11,7 @@ import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { useQueue } from '../../lib/journal/useJournal'
 import { useNextKeys, useSteady } from '../../lib/next'
-import { allowSound, useBell } from '../../lib/sound'
+import { allowSound, useBell, type Loud } from '../../lib/sound'
 import type { BeforeEvening, RunState, Unexpected } from '../../types/page'
 import { Before, untick } from './Before'
 import { Beside, type RunCautions } from './Beside'
@@ -35,7 +35,7 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
     const { waiting } = useQueue()
     const now = useServerNow()
     useWakeLock()
-    const [loud, setLoud] = useState(false)
+    const [loud, setLoud] = useState<Loud>('off')
     const [skipping, setSkipping] = useState(false)
     const [step, ...then] = stepsOf(run, films, cups, now)
     const isDue = step?.kind === 'act' && step.at <= now
@@ -68,7 +68,7 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
         <div
             className={`mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] ${before === null ? 'grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_24rem] lg:grid-rows-[1fr_auto]' : 'grid-rows-[1fr_auto]'}`}
             onPointerDown={() => {
-                if (loud) allowSound()
+                if (loud !== 'off') allowSound()
             }}
         >
             <Head title={words.theRun} />

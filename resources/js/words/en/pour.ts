@@ -52,6 +52,8 @@ export const theEndOfThePouringShort = 'the end of the pouring'
 export const takingBack = (title: Said) => `Taking back ${title}`
 export const takingBackWhatWasSeen = (title: Said) => `Taking back what was seen, ${title}`
 export const sound = 'Sound'
+export const soundAndVoice = 'Sound and voice'
+export const itSpeaks = 'It speaks'
 export const noAnswerFromTheStudioTheClockGoesOn =
     'No answer from the studio. The clock goes on; what you press is kept.'
 export const doNotPourItItHasGelledMixItAnew = 'Do not pour it: it has gelled. Mix it anew.'
