@@ -55,8 +55,13 @@ final class RehearsalTest extends BrowserTestCase
         for ($acts = 0; $acts < 4; $acts++) {
             $pressed[] = $this->pressNext($page);
         }
+        $page->untilSees('presses waiting');
+        // the page is loaded anew without a server
         self::$studio->kill();
         $page->offline(false);
+        $page->driver->navigate()->refresh();
+        $page->untilSees('Rehearsal');
+        $page->until(fn (): bool => $this->step($page) !== '', 'what comes next, from what was kept here');
         $pressed[] = $this->pressNext($page);
         self::$studio->serve();
         $page->js("window.dispatchEvent(new Event('online'))");

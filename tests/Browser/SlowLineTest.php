@@ -57,7 +57,7 @@ final class SlowLineTest extends BrowserTestCase
         $page = $this->open(self::POUR);
         $page->until(fn (): bool => $page->js('return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => true)') === true, 'the worker');
         $page = $this->open(self::POUR);
-        $this->latency($page, self::LATENCY_MS);
+        $page->latency(self::LATENCY_MS);
         $pressed = [];
 
         // one while the other is on its way
@@ -79,7 +79,7 @@ final class SlowLineTest extends BrowserTestCase
         self::assertCount(4, array_intersect_key($this->marks(), $pressed[0] + $pressed[1] + $pressed[2] + $pressed[3]));
 
         // the studio dies, and the page is loaded anew without it
-        $this->latency($page, 0);
+        $page->latency(0);
         self::$studio->kill();
         $pressed[] = $this->pressNext($page);
         $page->untilSees('1 press waiting');
@@ -219,11 +219,5 @@ final class SlowLineTest extends BrowserTestCase
         $marks = json_decode((string) ($row === false ? '{}' : $row->fetchColumn()), true);
 
         return array_map(static fn (array $mark): int => (int) $mark['at'], is_array($marks) ? $marks : []);
-    }
-
-    private function latency(Page $page, int $ms): void
-    {
-        $page->devtools('Network.enable');
-        $page->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $ms, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 }

@@ -109,8 +109,19 @@ final class Page
     /** The network is cut, or whole again. */
     public function offline(bool $is): void
     {
+        $this->line($is, 0);
+    }
+
+    /** Every answer is so much later. */
+    public function latency(int $ms): void
+    {
+        $this->line(false, $ms);
+    }
+
+    private function line(bool $isCut, int $latencyMs): void
+    {
         $this->devtools('Network.enable');
-        $this->devtools('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devtools('Network.emulateNetworkConditions', ['offline' => $isCut, 'latency' => $latencyMs, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 
     public function open(string $url): void

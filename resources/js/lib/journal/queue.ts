@@ -27,6 +27,9 @@ export interface FormPress {
 
 const MOST_AT_ONCE = 50
 
+/** A form waits no longer for what was pressed before it. */
+const SENT_WITHIN_MS = 5_000
+
 const PAUSES_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000, 30_000]
 
 /**
@@ -126,17 +129,35 @@ export class Queue {
         return new Promise((resolve) => this.results.set(press.id, resolve))
     }
 
-    /** What a form sends along, so that sending it twice does it once. */
+    /** What a form sends along, so that sending it twice does it once. It does not overtake what was pressed before it. */
     async formPress(subject?: string): Promise<FormPress> {
+        const pressed = times()
         const store = await this.store
+        await this.sent()
         return {
             id: crypto.randomUUID(),
             subject: subject ?? crypto.randomUUID(),
             studio: this.studio,
             device: await store.device(),
             sequence: await store.place(),
-            ...times(),
+            ...pressed,
         }
+    }
+
+    /** Until nothing waits here any more, or it cannot be sent now. */
+    private sent(): Promise<void> {
+        const isDone = (): boolean => this.seen.waiting.length === 0 || this.seen.trouble !== null
+        if (isDone()) return Promise.resolve()
+        this.soon()
+        return new Promise((resolve) => {
+            const done = (): void => {
+                clearTimeout(timer)
+                leave()
+                resolve()
+            }
+            const timer = setTimeout(done, SENT_WITHIN_MS)
+            const leave = this.subscribe(() => isDone() && done())
+        })
     }
 
     /** Puts something away that the studio will never take. */
