@@ -15,6 +15,8 @@ use App\Models\Rehearsal;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
+use ErrorException;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -65,11 +67,8 @@ final readonly class RehearsalDesk
         }
         $real = $this->clock->real();
         $id = (string) Str::uuid();
-        $file = $this->stage->file($id);
-        File::ensureDirectoryExists(dirname($file), 0700);
         $this->stage->tidy((int) $real->valueOf(), self::KEPT_MS);
-        DB::statement('VACUUM INTO ?', [$file]);
-        chmod($file, 0600);
+        $file = $this->copy($id);
         $this->stage->enter($id);
         try {
             $this->clear($id, $real);
@@ -80,7 +79,7 @@ final readonly class RehearsalDesk
             }
             // it begins when all is ready
             $rehearsal->update(['real_ms' => (int) $this->clock->real()->valueOf()]);
-        } catch (FieldException $exception) {
+        } catch (FieldException|QueryException $exception) {
             $this->stage->leave();
             File::delete($file);
             throw $exception;
@@ -121,6 +120,23 @@ final readonly class RehearsalDesk
     private function at(Rehearsal $rehearsal): int
     {
         return $rehearsal->clock()->ms((int) $this->clock->real()->valueOf());
+    }
+
+    /** @throws FieldException where there is no room for it */
+    private function copy(string $id): string
+    {
+        $file = $this->stage->file($id);
+        try {
+            File::ensureDirectoryExists(dirname($file), 0700);
+            DB::statement('VACUUM INTO ?', [$file]);
+            chmod($file, 0600);
+        } catch (ErrorException|QueryException $exception) {
+            report($exception);
+            File::delete($file);
+            throw FieldException::at(['form' => Message::of('rehearsal.no_room')]);
+        }
+
+        return $file;
     }
 
     /** Another studio by its name, and its bench empty: what is really wet is none of the rehearsal's business. */

@@ -36,6 +36,7 @@ return [
         'wipe' => ':act, :film: what ran over hangs there and sets.',
     ],
     'no_evening' => 'Nothing is planned for tonight: choose what is poured first, then rehearse it.',
+    'no_room' => 'A copy of the studio could not be written. Make room on the disk, then try again: nothing of the studio is changed.',
     'saved' => [
         'door' => 'You were at the door. Whoever rings can wait, or comes in with gloves.',
         'press' => 'There was time for it, for :wait after it was due, and nothing else that could not wait.',

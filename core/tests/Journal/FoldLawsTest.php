@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Tests\Journal;
 
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\CupRecord;
+use OpenGlaze\Core\Journal\EveningRecord;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\FilmRecord;
@@ -21,10 +22,12 @@ use Random\Randomizer;
 final class FoldLawsTest extends TestCase
 {
     private const FILM = [
-        EventKind::Poured, EventKind::ActDone, EventKind::ActDone, EventKind::ActSkipped, EventKind::ToppedUp, EventKind::Observed, EventKind::Took, EventKind::TakenOff,
+        EventKind::Poured, EventKind::ActDone, EventKind::ActDone, EventKind::ActSkipped, EventKind::ToppedUp, EventKind::Observed, EventKind::Oiled, EventKind::Happened, EventKind::Staged, EventKind::Took, EventKind::TakenOff,
     ];
 
     private const CUP = [EventKind::Weighed, EventKind::Weighed, EventKind::PartsTurned, EventKind::StirringBegun, EventKind::Mixed, EventKind::Discarded];
+
+    private const EVENING = [EventKind::Checked];
 
     private const LOT = [EventKind::Opened, EventKind::Counted, EventKind::Taken, EventKind::Taken, EventKind::ThrownAway];
 
@@ -102,6 +105,28 @@ final class FoldLawsTest extends TestCase
         }
     }
 
+    /** What was done stays; of what it stands in for only what is still to come goes; and what it brought stands once. */
+    #[DataProvider('seeds')]
+    public function test_what_a_film_wants_is_what_was_planned_and_what_happened_since(int $seed): void
+    {
+        $events = $this->history(new Randomizer(new Mt19937(5000 + $seed)), EventKind::PourBegun, self::FILM);
+        $film = FilmRecord::of($events);
+        $names = array_map(static fn (Entry $act): string => $act->text('id') ?? '', $film->schedule());
+        $due = array_map(static fn (Entry $act): float => $act->number('due_min') ?? 0.0, $film->schedule());
+        $sorted = $due;
+        sort($sorted);
+        self::assertSame($sorted, $due);
+        $planned = array_map(static fn (Entry $act): string => $act->text('id') ?? '', $film->poured?->facts->entries('answer.acts') ?? []);
+        foreach (array_intersect(array_keys($film->acts), $planned) as $marked) {
+            self::assertContains($marked, $names, 'what was done or skipped does not go');
+        }
+        $brought = array_filter(Order::standing($events), static fn (Event $event): bool => $event->kind === EventKind::Happened);
+        self::assertCount(count($brought), array_filter($names, static fn (string $name): bool => str_starts_with($name, 'hair-')));
+        if (array_filter(Order::standing($events), static fn (Event $event): bool => $event->kind === EventKind::ToppedUp) === []) {
+            self::assertSame([], array_diff($planned, $names));
+        }
+    }
+
     #[DataProvider('seeds')]
     public function test_a_bottle_holds_what_was_counted_less_what_was_taken_since_and_never_less_than_nothing(int $seed): void
     {
@@ -138,6 +163,7 @@ final class FoldLawsTest extends TestCase
         return [
             [$this->history($random, EventKind::PourBegun, self::FILM), self::film(...)],
             [$this->history($random, EventKind::MixingBegun, self::CUP), self::cup(...)],
+            [$this->history($random, EventKind::Checked, self::EVENING), static fn (array $events): array => array_map(static fn (Event $event): string => $event->id, self::byName(EveningRecord::of($events)->checked))],
             [$this->history($random, EventKind::Opened, self::LOT), static fn (array $events): LotRecord => LotRecord::of($events)],
         ];
     }
@@ -152,6 +178,8 @@ final class FoldLawsTest extends TestCase
 
         return [
             'poured' => [$film->poured?->id, $film->pouredMs()], 'acts' => self::byName($film->acts), 'took' => $film->took, 'off' => $film->off?->id,
+            'stages' => array_map(static fn (Event $event): string => $event->id, $film->stages), 'oiled' => $film->isOiled(),
+            'schedule' => array_map(static fn (Entry $act): array => [$act->text('id'), $act->number('due_min')], $film->schedule()),
             'seen' => array_map(static fn (Event $event): array => [$event->id, $event->atMs], $film->seen),
         ];
     }
@@ -210,7 +238,11 @@ final class FoldLawsTest extends TestCase
         return match ($kind) {
             EventKind::ActDone => ['act' => 'act-'.$random->getInt(1, 4)],
             EventKind::ActSkipped => ['act' => 'act-'.$random->getInt(1, 4), 'reason' => 'Not needed.'],
-            EventKind::ToppedUp => ['ml' => $ml],
+            EventKind::Poured => ['answer' => ['acts' => array_map(static fn (int $act): array => ['id' => "act-$act", 'kind' => $act % 2 === 0 ? 'wipe' : 'pass', 'due_min' => $act / 2], range(1, 4))]],
+            EventKind::ToppedUp => ['ml' => $ml, 'acts' => [['id' => "more-$ml", 'kind' => 'wipe', 'due_min' => 2.5]], 'instead_of' => ['wipe']],
+            EventKind::Happened => ['what' => 'hair', 'acts' => [['id' => "hair-$ml", 'kind' => 'pick', 'due_min' => 1.5]]],
+            EventKind::Staged => ['ml' => $ml],
+            EventKind::Checked => ['check' => ['dust', 'air', 'level'][$random->getInt(0, 2)]],
             EventKind::Observed => ['what' => 'dust', 'text' => ''],
             EventKind::Took => $random->getInt(0, 1) === 0 ? ['a' => ['ml' => $ml, 'how' => 'weighed']] : ['note' => "note $ml"],
             EventKind::Weighed => ['step' => ['a', 'b', 'more_a_1'][$random->getInt(0, 2)], 'grams' => $ml],
