@@ -1,7 +1,6 @@
 import { Head, Link, router } from '@inertiajs/react'
 import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
-import { ActCautions } from '../../controls/ActCautions'
 import { Strip } from '../../controls/AdviceStrip'
 import { BenchBar } from '../../controls/BenchBar'
 import { InStages } from '../../controls/InStages'
@@ -17,11 +16,7 @@ import { fallsDue, wanted } from '../../lib/pour'
 import { useNextKeys, useSteady } from '../../lib/next'
 import { allowSound, useBell, type Loud } from '../../lib/sound'
 import type { PlannedAndUsed, PouredFrom, PourState, Unexpected } from '../../types/page'
-import { ActList } from './ActList'
-import { SaySeen } from './SaySeen'
-import { SeenList } from './SeenList'
-import { TheRest } from './TheRest'
-import { ThickEnough } from './ThickEnough'
+import { Beside } from './Beside'
 import { Wants } from './Wants'
 import * as words from '@words/pour'
 
@@ -54,7 +49,7 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
             if (want.kind === 'waiting') router.visit(`/pours/${pour.id}/finish`)
         })
     useNextKeys(pressNext)
-    const undo = lastMarked?.event ?? pour.poured_event
+    const undo = lastMarked?.event ?? pour.poured_event ?? pour.staged?.entries.at(-1)?.event ?? null
     const back =
         undo === null
             ? null
@@ -66,7 +61,6 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
                       words.takingBack(lastMarked?.title ?? words.theEndOfThePouringShort),
                   )
               }
-    const takeBack = (of: string): void => void press('undone', { of }, words.takingBackWhatWasSeen(pour.title))
 
     return (
         <div
@@ -135,22 +129,7 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
                 )}
             </div>
 
-            <div className="min-w-0 space-y-4 px-4 py-3 sm:px-6 lg:row-span-2 lg:border-l lg:ruled">
-                {want.kind !== 'waiting' && (
-                    <ActCautions pour={pour} act={want.kind === 'act' ? want.act : null} cautions={cautions} />
-                )}
-                {pour.poured_at !== null && (
-                    <>
-                        {cup?.rest === null && <TheRest cup={cup} title={pour.title} />}
-                        <ActList pour={pour} now={now} />
-                        <SeenList pour={pour} now={now} onTakeBack={takeBack} />
-                        <ThickEnough pour={pour} now={now} press={press} />
-                        <SaySeen press={press} pour={pour} now={now} />
-                        {cup !== null && cup.rest !== null && <TheRest cup={cup} title={pour.title} />}
-                    </>
-                )}
-            </div>
-
+            <Beside pour={pour} want={want} now={now} cup={cup} cautions={cautions} press={press} />
             <BenchBar
                 onBack={back}
                 skipping={want.kind === 'act' ? skipping : null}
