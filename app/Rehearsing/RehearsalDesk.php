@@ -69,7 +69,7 @@ final readonly class RehearsalDesk
         $id = (string) Str::uuid();
         $this->stage->tidy((int) $real->valueOf(), self::KEPT_MS);
         $file = $this->copy($id);
-        $this->stage->enter($id);
+        $this->stage->open($id);
         try {
             $this->clear($id, $real);
             $ms = (int) $real->valueOf();

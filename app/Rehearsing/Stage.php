@@ -7,6 +7,7 @@ namespace App\Rehearsing;
 use App\Clock\Pace;
 use App\Journal\ThisStudio;
 use App\Models\Rehearsal;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
@@ -46,26 +47,37 @@ final class Stage
     /** The connection of the studio itself, also from the stage. */
     public function own(): string
     {
-        return $this->rehearsal === null ? DB::getDefaultConnection() : $this->own;
+        return $this->own === '' ? DB::getDefaultConnection() : $this->own;
     }
 
     /** Goes on the stage. @return bool whether there is such a rehearsal of this studio */
     public function enter(string $id): bool
     {
-        $file = $this->file($id);
-        if (! Str::isUuid($id) || ! is_file($file)) {
+        if (! Str::isUuid($id) || ! is_file($this->file($id))) {
             return false;
         }
+        $this->open($id);
+        $this->rehearsal = $this->row();
+        if ($this->rehearsal === null) {
+            $this->leave();
+
+            return false;
+        }
+
+        return true;
+    }
+
+    /** Has everything asked of a copy from now on, whose rehearsal is not written down yet. */
+    public function open(string $id): void
+    {
+        $file = $this->file($id);
         $this->own = DB::getDefaultConnection();
         config(['database.connections.'.self::CONNECTION => [...(array) config("database.connections.$this->own"), 'database' => $file]]);
         DB::setDefaultConnection(self::CONNECTION);
-        $this->rehearsal = Rehearsal::query()->first();
         $photos = config('filesystems.disks.local.root');
         $this->photos = is_string($photos) ? $photos : null;
         config(['filesystems.disks.local.root' => dirname($file)."/$id"]);
         $this->turned();
-
-        return $this->rehearsal !== null;
     }
 
     /** Goes off it again. */
@@ -94,6 +106,20 @@ final class Stage
             if (is_string($old) && File::lastModified($old) * 1000 < $nowMs - $olderThanMs) {
                 File::isDirectory($old) ? File::deleteDirectory($old) : File::delete($old);
             }
+        }
+    }
+
+    /** Of a copy that is whole, and of this version of the program; else nobody could leave it. */
+    private function row(): ?Rehearsal
+    {
+        try {
+            $version = static fn (string $connection): int => DB::connection($connection)->table('migrations')->count();
+
+            return $version(self::CONNECTION) === $version($this->own) ? Rehearsal::query()->first() : null;
+        } catch (QueryException $exception) {
+            report($exception);
+
+            return null;
         }
     }
 

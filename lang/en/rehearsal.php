@@ -39,6 +39,7 @@ return [
     'no_room' => 'A copy of the studio could not be written. Make room on the disk, then try again: nothing of the studio is changed.',
     'saved' => [
         'door' => 'You were at the door. Whoever rings can wait, or comes in with gloves.',
+        'helper' => 'Your hands were at what could not wait either. A second pair of hands, or fewer pieces in one cup.',
         'press' => 'There was time for it, for :wait after it was due, and nothing else that could not wait.',
         'waited' => 'You did :act, :film, meanwhile: that could have waited another :wait.',
     ],

@@ -99,6 +99,40 @@ final class RehearsalTest extends BrowserTestCase
         self::assertFalse($page->sees('nothing of it is written'));
     }
 
+    public function test_what_is_really_wet_stays_on_the_page_of_another_tab(): void
+    {
+        $page = $this->open('/');
+        $page->untilSees('Autumn sky');
+        $driver = $page->driver;
+        $own = $driver->getWindowHandle();
+        $driver->switchTo()->newWindow();
+        try {
+            $this->open('/evening');
+            $page->press('button', 'Rehearse it');
+            $page->press('button', 'Begin');
+            $page->untilSees('nothing of it is written in your log');
+            $driver->switchTo()->window($own);
+            // asked at once, and answered from the rehearsal's bench
+            $page->js("window.dispatchEvent(new Event('online'))");
+            $page->untilSees('No answer from the studio');
+            self::assertTrue($page->sees('Autumn sky'), 'the films that are really wet');
+            self::assertFalse($page->sees('Moon board'), 'and none of those that are played');
+            $this->open('/');
+            $page->untilSees('nothing of it is written in your log');
+            $page->press('button', 'End');
+            $page->untilSees('looked back on');
+            $page->press('button', 'Leave');
+            $page->untilSees('Rehearse it');
+            $this->open('/');
+            $page->untilSees('Autumn sky');
+        } finally {
+            foreach (array_diff($driver->getWindowHandles(), [$own]) as $other) {
+                $driver->switchTo()->window($other)->close();
+            }
+            $driver->switchTo()->window($own);
+        }
+    }
+
     /** The rehearsal's own database. */
     private function log(): PDO
     {

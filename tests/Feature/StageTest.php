@@ -85,6 +85,32 @@ final class StageTest extends TestCase
         self::assertSame(app(ThisStudio::class)->id(), $this->get('/')->headers->get('X-Studio'), 'who was in it is in the studio again');
     }
 
+    public function test_nobody_is_caught_in_a_copy_that_is_broken_or_of_another_version(): void
+    {
+        $own = app(ThisStudio::class)->id();
+        $id = $this->begin();
+        $file = app(Stage::class)->file($id);
+        $this->as($id);
+        self::assertSame($id, $this->get('/')->headers->get('X-Studio'));
+        (new PDO("sqlite:$file"))->exec('delete from migrations where migration = (select max(migration) from migrations)');
+        self::assertSame($own, $this->get('/')->assertOk()->headers->get('X-Studio'), 'the program was brought up to now since');
+        file_put_contents($file, 'no database at all');
+        foreach (glob($file.'-*') ?: [] as $beside) {
+            unlink($beside);
+        }
+        self::assertSame($own, $this->get('/')->assertOk()->headers->get('X-Studio'));
+        self::assertSame('sqlite', DB::getDefaultConnection());
+    }
+
+    public function test_who_begins_another_from_the_stage_hears_it_as_where_they_are(): void
+    {
+        $first = $this->begin();
+        $this->as($first);
+        $answer = $this->postJson('/rehearsals', ['accidents' => [], 'pace' => 10, 'mixed' => true])->assertOk();
+        self::assertSame($first, $answer->headers->get('X-Studio'), 'its page takes the answer');
+        self::assertNotSame($first, $answer->getCookie(Rehearse::COOKIE, false)?->getValue());
+    }
+
     public function test_where_it_cannot_be_copied_that_is_said_and_nothing_is_left_behind(): void
     {
         $this->folder = dirname(app(Stage::class)->file('any'));

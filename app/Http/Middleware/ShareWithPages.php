@@ -28,8 +28,10 @@ final class ShareWithPages extends Middleware
     /** Says which studio a page is of: what is kept of it elsewhere is named by that. */
     public function handle(Request $request, Closure $next): Response
     {
+        // whose it was when it was asked: who goes on a stage with it is not there yet
+        $studio = $this->studio->id();
         $response = parent::handle($request, $next);
-        $response->headers->set('X-Studio', $this->studio->id());
+        $response->headers->set('X-Studio', $studio);
 
         return $response;
     }

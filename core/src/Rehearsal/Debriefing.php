@@ -10,6 +10,9 @@ use OpenGlaze\Core\Message\Message;
 /** A rehearsal looked back on, beside the same evening by somebody who knew of the accidents and did every act at its minute. */
 final readonly class Debriefing
 {
+    /** So long is said in hours. */
+    private const HOURS_FROM_MIN = 90.0;
+
     /** @param  list<Loss>  $losses  in the order in which they came */
     private function __construct(
         public Score $yours,
@@ -61,9 +64,10 @@ final readonly class Debriefing
         $what = Message::of('rehearsal.lost.'.$lost->kind->value, act: $lost->title, film: $lost->film);
         $other = self::couldHaveWaited($lost, $deeds);
         $saved = match (true) {
-            $other !== null => Message::of('rehearsal.saved.waited', act: $other->title, film: $other->film, wait: Measure::minutes($other->waitsUntilMin() - ($other->doneMin ?? 0.0))),
+            $other !== null => Message::of('rehearsal.saved.waited', act: $other->title, film: $other->film, wait: self::span($other->waitsUntilMin() - ($other->doneMin ?? 0.0))),
             self::wasAtTheDoor($lost, $accidents, $endMin) => Message::of('rehearsal.saved.door'),
-            default => Message::of('rehearsal.saved.press', wait: Measure::minutes(max(0.0, $lost->lostAtMin() - $lost->dueMin))),
+            self::between($lost, $deeds) !== [] => Message::of('rehearsal.saved.helper'),
+            default => Message::of('rehearsal.saved.press', wait: self::span(max(0.0, $lost->lostAtMin() - $lost->dueMin))),
         };
 
         return new Loss($lost->lostAtMin(), $what, $saved, $lost->film);
@@ -77,14 +81,30 @@ final readonly class Debriefing
     private static function couldHaveWaited(Deed $lost, array $deeds): ?Deed
     {
         $most = null;
-        foreach ($deeds as $deed) {
-            $isBetween = $deed->doneMin !== null && $deed->doneMin >= $lost->dueMin - $lost->kind->earlyByMin() && $deed->doneMin <= $lost->lostAtMin();
-            if ($deed !== $lost && $isBetween && $deed->waitsUntilMin() > $lost->lostAtMin() && $deed->waitsUntilMin() > ($most?->waitsUntilMin() ?? 0.0)) {
+        foreach (self::between($lost, $deeds) as $deed) {
+            if ($deed->waitsUntilMin() > $lost->lostAtMin() && $deed->waitsUntilMin() > ($most?->waitsUntilMin() ?? 0.0)) {
                 $most = $deed;
             }
         }
 
         return $most;
+    }
+
+    /**
+     * What was done while it could have been.
+     *
+     * @param  list<Deed>  $deeds
+     * @return list<Deed>
+     */
+    private static function between(Deed $lost, array $deeds): array
+    {
+        return array_values(array_filter($deeds, static fn (Deed $deed): bool => $deed !== $lost && $deed->doneMin !== null
+            && $deed->doneMin >= $lost->dueMin - $lost->kind->earlyByMin() && $deed->doneMin <= $lost->lostAtMin()));
+    }
+
+    private static function span(float $min): Measure
+    {
+        return $min < self::HOURS_FROM_MIN ? Measure::minutes($min) : Measure::hours($min / 60);
     }
 
     /** @param  list<Answered>  $accidents */

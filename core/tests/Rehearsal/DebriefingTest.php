@@ -11,6 +11,7 @@ use OpenGlaze\Core\Rehearsal\Deed;
 use OpenGlaze\Core\Rehearsal\Loss;
 use OpenGlaze\Core\Rehearsal\Script;
 use OpenGlaze\Core\Run\ActKind;
+use OpenGlaze\Core\Tests\Support\English;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -54,6 +55,17 @@ final class DebriefingTest extends TestCase
         ], [], self::END)->losses;
         self::assertSame('rehearsal.saved.waited', $losses[0]->saved->key);
         self::assertSame('Hare', $losses[0]->saved->values['film']);
+    }
+
+    public function test_where_nothing_else_could_wait_a_helper_is_named_and_where_nothing_was_done_a_press(): void
+    {
+        $fox = self::deed(ActKind::Pass, 10, 20, null);
+        $saved = static fn (Deed ...$others): string => Debriefing::of([$fox, ...$others], [], self::END)->losses[0]->saved->key;
+        self::assertSame('rehearsal.saved.helper', $saved(self::deed(ActKind::Pass, 12, 18, 12, 'Owl')));
+        self::assertSame('rehearsal.saved.press', $saved());
+        self::assertSame('rehearsal.saved.press', $saved(self::deed(ActKind::Pass, 40, 50, 40, 'Owl')));
+        $waited = Debriefing::of([$fox, self::deed(ActKind::Wipe, 12, 400, 12, 'Hare')], [], self::END)->losses[0]->saved;
+        self::assertStringContainsString('6.5 h', English::say($waited), 'so long is said in hours');
     }
 
     public function test_who_was_at_the_door_hears_of_it(): void

@@ -23,9 +23,12 @@ export class Unreachable extends Error {}
 
 let tokenCookie = 'XSRF-TOKEN'
 
+let studioOfPage: string | null = null
+
 /** Says which studio the pages are of: its token lies in a cookie of its own. */
 export function nameStudio(studio: string): void {
     tokenCookie = `XSRF-TOKEN-${studio.slice(0, 8)}`
+    studioOfPage = studio
 }
 
 /** Which studio's page it is that asks. */
@@ -76,6 +79,9 @@ async function put<T>(method: string, url: string, type: string, body: string | 
     } catch {
         throw new Unreachable(words.theStudioCannotBeReached)
     }
+    // another tab rehearses, or another studio was started here: what that says is not of this page
+    const of = response.headers.get('X-Studio')
+    if (of !== null && studioOfPage !== null && of !== studioOfPage) throw new Unreachable(words.anotherStudioAnswers)
     if (response.ok) return (await response.json()) as T
     if (response.status === 419 && again) {
         await newToken()

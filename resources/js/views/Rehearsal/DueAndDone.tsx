@@ -21,6 +21,9 @@ export interface FilmPlayed {
 
 const ROW = 46
 
+/** Half of what a time takes. */
+const WRITTEN_PX = 22
+
 const TOP = 26
 
 const MINUTES = [5, 10, 15, 30, 60, 120]
@@ -40,7 +43,9 @@ export function DueAndDone(props: {
     const x = linear([from, to], [4, width - 4])
     const each = MINUTES.find((min) => (to - from) / (min * 60_000) <= width / 70) ?? 240
     const first = Math.ceil(from / (each * 60_000)) * each * 60_000
-    const marks = Array.from({ length: 40 }, (_, at) => first + at * each * 60_000).filter((at) => at < to)
+    const marks = Array.from({ length: 40 }, (_, at) => first + at * each * 60_000).filter(
+        (at) => x(at) > WRITTEN_PX && x(at) < width - WRITTEN_PX,
+    )
     const height = TOP + films.length * ROW + 8
     return (
         <div ref={setFrame} className="w-full">

@@ -7,6 +7,8 @@ export const days = (days: Said) => `${days} days`
 export const daysH = (days: Said, hours: Said) => `${days} days ${hours} h`
 export const each = (ml: Said) => `${ml} each`
 export const holds = (ml: Said) => `holds ${ml}`
+export const anotherStudioAnswers =
+    'Another studio is served here now, or a rehearsal in another tab. This page goes on when its own answers again.'
 export const theStudioCannotBeReached = 'The studio cannot be reached.'
 export const somethingWentWrongHereReloadThePageAnd = 'Something went wrong here. Reload the page and try again.'
 export const toppedUpWith = (written: Said) => `Topped up with ${written}`
