@@ -42,6 +42,7 @@ return [
         'helper' => 'Your hands were at what could not wait either. A second pair of hands, or fewer pieces in one cup.',
         'press' => 'There was time for it, for :wait after it was due, and nothing else that could not wait.',
         'waited' => 'You did :act, :film, meanwhile: that could have waited another :wait.',
+        'waited_long' => 'You did :act, :film, meanwhile: that could have waited, and this could not.',
     ],
     'short_cup' => [
         'title' => 'A short cup',

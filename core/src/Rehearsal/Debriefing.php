@@ -10,8 +10,8 @@ use OpenGlaze\Core\Message\Message;
 /** A rehearsal looked back on, beside the same evening by somebody who knew of the accidents and did every act at its minute. */
 final readonly class Debriefing
 {
-    /** So long is said in hours. */
-    private const HOURS_FROM_MIN = 90.0;
+    /** What waits so long gets no better by it: no figure is given. */
+    private const LONG_MIN = 60.0;
 
     /** @param  list<Loss>  $losses  in the order in which they came */
     private function __construct(
@@ -64,10 +64,10 @@ final readonly class Debriefing
         $what = Message::of('rehearsal.lost.'.$lost->kind->value, act: $lost->title, film: $lost->film);
         $other = self::couldHaveWaited($lost, $deeds);
         $saved = match (true) {
-            $other !== null => Message::of('rehearsal.saved.waited', act: $other->title, film: $other->film, wait: self::span($other->waitsUntilMin() - ($other->doneMin ?? 0.0))),
+            $other !== null => self::waited($other, $other->waitsUntilMin() - ($other->doneMin ?? 0.0)),
             self::wasAtTheDoor($lost, $accidents, $endMin) => Message::of('rehearsal.saved.door'),
             self::between($lost, $deeds) !== [] => Message::of('rehearsal.saved.helper'),
-            default => Message::of('rehearsal.saved.press', wait: self::span(max(0.0, $lost->lostAtMin() - $lost->dueMin))),
+            default => Message::of('rehearsal.saved.press', wait: Measure::minutes(max(0.0, $lost->lostAtMin() - $lost->dueMin))),
         };
 
         return new Loss($lost->lostAtMin(), $what, $saved, $lost->film);
@@ -102,9 +102,11 @@ final readonly class Debriefing
             && $deed->doneMin >= $lost->dueMin - $lost->kind->earlyByMin() && $deed->doneMin <= $lost->lostAtMin()));
     }
 
-    private static function span(float $min): Measure
+    private static function waited(Deed $other, float $min): Message
     {
-        return $min < self::HOURS_FROM_MIN ? Measure::minutes($min) : Measure::hours($min / 60);
+        return $min < self::LONG_MIN
+            ? Message::of('rehearsal.saved.waited', act: $other->title, film: $other->film, wait: Measure::minutes($min))
+            : Message::of('rehearsal.saved.waited_long', act: $other->title, film: $other->film);
     }
 
     /** @param  list<Answered>  $accidents */

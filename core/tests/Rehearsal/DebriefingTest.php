@@ -53,7 +53,7 @@ final class DebriefingTest extends TestCase
         $losses = Debriefing::of([
             self::deed(ActKind::Pass, 10, 20, null, 'Fox'), self::deed(ActKind::Wipe, 12, 60, 12, 'Owl'), self::deed(ActKind::Wipe, 14, 90, 14, 'Hare'), self::deed(ActKind::Wipe, 50, 90, 50, 'Later'),
         ], [], self::END)->losses;
-        self::assertSame('rehearsal.saved.waited', $losses[0]->saved->key);
+        self::assertSame('rehearsal.saved.waited_long', $losses[0]->saved->key);
         self::assertSame('Hare', $losses[0]->saved->values['film']);
     }
 
@@ -65,7 +65,7 @@ final class DebriefingTest extends TestCase
         self::assertSame('rehearsal.saved.press', $saved());
         self::assertSame('rehearsal.saved.press', $saved(self::deed(ActKind::Pass, 40, 50, 40, 'Owl')));
         $waited = Debriefing::of([$fox, self::deed(ActKind::Wipe, 12, 400, 12, 'Hare')], [], self::END)->losses[0]->saved;
-        self::assertStringContainsString('6.5 h', English::say($waited), 'so long is said in hours');
+        self::assertStringContainsString('could have waited, and this could not', English::say($waited), 'for longer than it is good for');
     }
 
     public function test_who_was_at_the_door_hears_of_it(): void
