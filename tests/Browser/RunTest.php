@@ -21,6 +21,19 @@ final class RunTest extends BrowserTestCase
         $page->until(fn (): bool => (int) self::$studio->value("select count(*) from events where kind = 'undone'") > 0, 'it to be taken back');
     }
 
+    public function test_a_piece_is_dropped_from_the_run_and_put_back_and_counts_as_not_poured_meanwhile(): void
+    {
+        $page = $this->open('/run');
+        $page->untilSees('Pour piece');
+        $film = explode(' ', (string) $page->js('return document.querySelector("[data-step]").dataset.step'))[0];
+        $page->press('button', 'Skip');
+        $page->press('button', 'is not poured tonight');
+        $page->until(static fn (): bool => $page->js('return document.querySelector("[data-step]").dataset.step') !== $film, 'the next piece');
+        $page->until(static fn (): bool => self::$studio->value("select off_at from pours where id = '$film'") !== '', 'it to be off the bench');
+        $page->press('button', 'Take the last press back');
+        $page->until(static fn (): bool => self::$studio->value("select off_at from pours where id = '$film'") === '', 'it to be back');
+    }
+
     public function test_nothing_is_smaller_than_a_glove_and_the_phone_needs_no_second_hand(): void
     {
         $page = $this->open('/run');

@@ -19,6 +19,7 @@ import { NextStep } from './NextStep'
 import { Resting } from './Resting'
 import { cupsAtHand, filmsAtHand, lastPress, stepsOf, type Step } from './steps'
 import { useBeginPours } from './useBeginPours'
+import { useDrop } from './useDrop'
 import { useRun } from './useRun'
 import * as ofPour from '@words/pour'
 import * as words from '@words/run'
@@ -54,8 +55,10 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
         if (before !== null) press('checked', before.evening, { check: id }, title)
     }
     const beginPours = useBeginPours()
+    const dropping = useDrop()
     const pressNext = (): void =>
         steady(() => {
+            dropping.forget()
             if (step?.kind === 'pour') press('poured', step.film.id, {}, ofPour.theEndOfThePouring(step.film.title))
             if (step?.kind === 'act') mark('act_done')
             if (step?.kind === 'cup' && step.cup.ready) void beginPours(step.cup)
@@ -117,7 +120,8 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
             )}
             <BenchBar
                 onBack={
-                    last === null
+                    dropping.back ??
+                    (last === null
                         ? untick(before, press)
                         : () => {
                               setSkipping(false)
@@ -127,13 +131,29 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                                   { of: last.event },
                                   ofPour.takingBack(last.title ?? ofPour.theEndOfThePouringShort),
                               )
-                          }
+                          })
                 }
-                skipping={step?.kind === 'act' ? skipping : null}
+                skipping={step?.kind === 'act' || step?.kind === 'pour' ? skipping : null}
                 onSkipping={setSkipping}
                 onNext={pressNext}
                 next={<NextWord step={step} check={check?.title} before={before} />}
             >
+                {skipping && step?.kind === 'pour' && (
+                    <div className="border-b ruled bg-sheet px-4 py-3 sm:px-6">
+                        <button
+                            type="button"
+                            className="min-h-16 w-full rounded border border-line bg-bench px-4 text-left text-lg"
+                            onClick={() =>
+                                steady(() => {
+                                    setSkipping(false)
+                                    dropping.drop(step.film)
+                                })
+                            }
+                        >
+                            {words.notPouredTonight(step.film.title)}
+                        </button>
+                    </div>
+                )}
                 {skipping && step?.kind === 'act' && (
                     <SkipReasons act={step.act} onReason={(reason) => steady(() => mark('act_skipped', { reason }))} />
                 )}

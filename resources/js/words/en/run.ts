@@ -11,6 +11,8 @@ export const glovesOffBefore = ', sticky gloves off'
 export const standsMixed = (cup: Said) => `${cup} stands mixed`
 export const ofItsPotLifeLeft = 'of its pot life left in the cup'
 export const theCupOf = (title: Said) => `The cup of ${title}`
+export const offTheBench = (title: Said) => `Off the bench, ${title}`
+export const notPouredTonight = (title: Said) => `${title} is not poured tonight`
 export const pourIt = 'Pour it'
 export const toTheCup = 'To the cup'
 export const pourPieceOf = (place: Said, of: Said) => `Pour piece ${place} of ${of}`
