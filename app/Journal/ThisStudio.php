@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 final class ThisStudio
 {
     /** Raised with a migration when rows have to be folded anew from what happened, since the folding changed. */
-    private const FOLDING = 2;
+    private const FOLDING = 3;
 
     private ?string $id = null;
 

@@ -18,6 +18,7 @@ use OpenGlaze\Core\Rehearsal\Script;
  * @property int $seed
  * @property Entry $accidents  its names
  * @property Entry $told  what came of them so far, by their names: at, until, thing, ml, answered; ms since 1970
+ * @property bool $is_mixed  it began with its first cup mixed
  * @property int $real_ms
  * @property int $at_ms
  * @property float $pace
@@ -35,7 +36,7 @@ final class Rehearsal extends Model
 
     protected $keyType = 'string';
 
-    protected $casts = ['accidents' => JsonObject::class, 'told' => JsonObject::class, 'seed' => 'integer', 'real_ms' => 'integer', 'at_ms' => 'integer', 'pace' => 'float', 'begun_ms' => 'integer', 'ended_ms' => 'integer'];
+    protected $casts = ['accidents' => JsonObject::class, 'told' => JsonObject::class, 'seed' => 'integer', 'is_mixed' => 'boolean', 'real_ms' => 'integer', 'at_ms' => 'integer', 'pace' => 'float', 'begun_ms' => 'integer', 'ended_ms' => 'integer'];
 
     public function clock(): Pace
     {

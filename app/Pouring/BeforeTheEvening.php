@@ -44,7 +44,7 @@ final readonly class BeforeTheEvening
         $plan = Plan::own();
         $batches = $this->evenings->kept($plan);
         try {
-            $evening = $batches === [] ? null : $this->planner->compute($this->measured($plan, $now), $batches);
+            $evening = $batches === [] ? null : $this->planner->compute(self::measured($plan, $now), $batches);
         } catch (FieldException) {
             return null;
         }
@@ -65,15 +65,11 @@ final readonly class BeforeTheEvening
         ];
     }
 
-    /** The plan in the room as it was measured last. */
-    private function measured(Plan $plan, CarbonImmutable $now): Plan
+    /** The plan in the room as it was measured last; its row is not touched. */
+    private static function measured(Plan $plan, CarbonImmutable $now): Plan
     {
-        $room = RoomLog::last($now);
-        if ($room === null) {
-            return $plan;
-        }
         $measured = clone $plan;
-        $measured->document = $plan->document->withStudio($room->over($plan->studio()));
+        $measured->document = $plan->document->withStudio(RoomLog::over($plan->studio(), $now));
 
         return $measured;
     }

@@ -111,7 +111,7 @@ final readonly class FilmRules implements SubjectRules
             'added_ml' => $film->addedMl(),
             'oiled' => $film->isOiled(),
             'seen' => Entry::from(['entries' => array_map(static fn (Event $event): array => [
-                'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what') ?? ($event->kind === EventKind::Oiled ? $event->kind->value : null), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
+                'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what') ?? self::oiled($event), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
             ], $film->seen)]),
             'stages' => self::stages($film, $begun),
             'tray_g' => $took->trayG,
@@ -126,6 +126,12 @@ final readonly class FilmRules implements SubjectRules
     {
         Coat::withTrashed()->where('oiled', true)->update(['oiled' => false]);
         Pour::query()->delete();
+    }
+
+    /** "oiled_drops"; without how where nobody said; null of anything else. */
+    private static function oiled(Event $event): ?string
+    {
+        return $event->kind === EventKind::Oiled ? implode('_', array_filter([$event->kind->value, $event->facts->text('how')])) : null;
     }
 
     private static function oil(?int $coat, bool $isOiled): void

@@ -21,6 +21,8 @@ use OpenGlaze\Core\Run\WhatToDo;
 /** What a film wants because of what was pressed, worked out when it is written down: what was added, touched in, or happened to it. */
 final readonly class FilmSequels
 {
+    private const LONGEST_WHERE = 120;
+
     public function __construct(private FilmSchedule $schedule)
     {
     }
@@ -30,6 +32,7 @@ final readonly class FilmSequels
     {
         $facts = match ($pressed->kind) {
             EventKind::ToppedUp => Entry::from(['ml' => $pressed->facts->number('ml')]),
+            EventKind::Oiled => Entry::from(array_filter(['how' => $pressed->facts->text('how'), 'text' => mb_substr(trim($pressed->facts->text('where') ?? ''), 0, self::LONGEST_WHERE)])),
             EventKind::Happened => Entry::from(array_filter(['what' => $pressed->facts->text('what'), 'ml' => $pressed->facts->number('ml')], static fn (mixed $fact): bool => $fact !== null)),
             default => Entry::of(),
         };

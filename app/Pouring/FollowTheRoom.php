@@ -16,6 +16,7 @@ use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Film\MeasuredRoom;
 use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Quantity\UnitSystem;
+use OpenGlaze\Core\Run\ByAge;
 use OpenGlaze\Core\Run\Later;
 
 /** Folds the clocks of what is setting from the room as it was measured; what was planned stays beside that. */
@@ -33,7 +34,7 @@ final readonly class FollowTheRoom
         $first = $pours->sortBy('poured_at')->first()?->poured_at;
         $room = $first === null ? [] : RoomLog::between($first, $now);
         foreach ($pours as $pour) {
-            $followed = $this->of($pour, $room);
+            $followed = $this->of($pour, $room, ((int) Moment::ms($now) - (int) Moment::ms($pour->poured_at)) / 60_000);
             if ($followed?->raw() != $pour->followed?->raw()) {
                 $pour->update(['followed' => $followed, 'handle_at' => self::handleAt($pour, $followed ?? $pour->schedule)]);
             }
@@ -44,13 +45,16 @@ final readonly class FollowTheRoom
      * Its times as the room made them; null while the room is as it was planned with.
      *
      * @param  list<array{int, float}>  $readings  ms since 1970 and °C
+     * @param  float  $nowMin  after its pour
      */
-    private function of(Pour $pour, array $readings): ?Entry
+    private function of(Pour $pour, array $readings, float $nowMin): ?Entry
     {
         $zero = Moment::ms($pour->poured_at) ?? 0;
         $room = MeasuredRoom::of(array_map(static fn (array $one): array => [($one[0] - $zero) / 3_600_000, $one[1]], $readings));
         try {
-            if ($room->points === [] || $room->isNear($this->schedule->again($pour->plan(), $pour->ageMin())->case->studio->room->temperatures)) {
+            $planned = $this->schedule->again($pour->plan(), $pour->ageMin())->case;
+            // what was followed once stays so: what was judged by then keeps its times
+            if ($room->points === [] || ($pour->followed === null && $room->isNear($planned->studio->room->temperatures))) {
                 return null;
             }
             $result = $this->schedule->again(self::in($pour->plan(), $room), $pour->ageMin());
@@ -59,7 +63,44 @@ final readonly class FollowTheRoom
             return null;
         }
 
-        return FilmSchedule::moved(CoatAnswer::kept($result, new Person(UnitSystem::Metric)))->with('of', $pour->poured_event);
+        $moved = FilmSchedule::moved(CoatAnswer::kept($result, new Person(UnitSystem::Metric)));
+
+        return $moved->with('acts', self::stillToCome($pour, [...$moved->entries('acts'), ...self::since($pour, new ByAge($planned->clock, $result->case->clock))], $nowMin))->with('of', $pour->poured_event);
+    }
+
+    /**
+     * The times of what is still to come; what was done, skipped or missed is judged by those that were shown then.
+     *
+     * @param  list<Entry>  $moved
+     * @return list<Entry>
+     */
+    private static function stillToCome(Pour $pour, array $moved, float $nowMin): array
+    {
+        $judged = [];
+        foreach ($pour->acts() as [$act]) {
+            $until = $act->number('until_min');
+            if ($pour->marks->has($act->text('id') ?? '') || ($until !== null && $until < $nowMin)) {
+                $judged[$act->text('id') ?? ''] = Entry::from(['id' => $act->text('id'), 'due_min' => $act->number('due_min'), 'until_min' => $until]);
+            }
+        }
+
+        return array_map(static fn (Entry $act): Entry => $judged[$act->text('id') ?? ''] ?? $act, $moved);
+    }
+
+    /** @return list<Entry> the times of what a film wants because of what happened to it */
+    private static function since(Pour $pour, ByAge $by): array
+    {
+        $acts = [];
+        foreach ($pour->schedule->entries('acts') as $act) {
+            $since = $act->number('since_min');
+            $until = $act->number('until_min');
+            if ($since !== null) {
+                $due = $by->dueMin($since, $act->number('due_min') ?? $since);
+                $acts[] = Entry::from(['id' => $act->text('id'), 'due_min' => $due, 'until_min' => $until === null ? null : max($due, $by->untilMin($until))]);
+            }
+        }
+
+        return $acts;
     }
 
     /** When it can be handled by these times; as it was known where they do not say. */

@@ -72,7 +72,7 @@ final readonly class PourDesk
     public function ready(Coat $coat, Entry $room, ?string $overrideReason, Person $person, ?int $lift = null): Entry
     {
         $document = $this->assembler->forCoat($coat);
-        $studio = RoomLog::last($this->clock->now())?->over($document->studio()) ?? $document->studio();
+        $studio = RoomLog::over($document->studio(), $this->clock->now());
         $document = $document->withStudio(Room::measured($studio, $room));
         $result = $this->coats->computeLast($document);
         $reason = trim((string) $overrideReason);

@@ -21,12 +21,13 @@ final readonly class Unexpected
     {
     }
 
-    /** @return list<array{what: string, of: string, title: string, now: list<string>}> each with what to do at once */
+    /** @return list<array{what: string, of: string, lacks: bool, title: string, now: list<string>}> each with what to do at once */
     public static function all(Speaker $say): array
     {
         return array_map(static fn (Mishap $mishap): array => [
             'what' => $mishap->value,
             'of' => $mishap->of()->value,
+            'lacks' => $mishap->lacksResin(),
             'title' => $say->say(WhatToDo::title($mishap)),
             'now' => array_map($say->say(...), WhatToDo::now($mishap)),
         ], Mishap::cases());

@@ -27,17 +27,16 @@ use OpenGlaze\Core\Run\ActKind;
 /** Looks back on a rehearsal: what was pressed in it, beside what was due. */
 final class Debrief
 {
-    /** Points for letting it go. Source: the studio's judgement. */
-    private const RISKS = ['smoking_cup' => 5.0, 'visitor' => 1.0];
-
     /** @return array<string, mixed> as its page shows it; moments in ms since 1970 */
     public static function of(Rehearsal $rehearsal, int $nowMs, Speaker $say): array
     {
-        $films = WhatGoesWrong::films($rehearsal);
-        $deeds = array_merge(...array_values($films->map(static fn (Pour $film): array => self::deeds($film, $rehearsal->begun_ms))->all()));
+        $films = WhatGoesWrong::films($rehearsal)->load(['begun', 'poured']);
+        $played = array_values($films->map(static fn (Pour $film): array => [$film->title, self::deeds($film, $rehearsal->begun_ms)])->all());
+        $deeds = array_merge(...array_column($played, 1));
         $answered = self::answered($rehearsal, $films);
         $endMs = $rehearsal->ended_ms ?? $nowMs;
-        $debriefing = Debriefing::of($deeds, $answered, self::min($endMs, $rehearsal));
+        $endMin = self::min($endMs, $rehearsal);
+        $debriefing = Debriefing::of($deeds, $answered, $endMin);
         $at = static fn (float $min): int => $rehearsal->begun_ms + (int) round($min * 60_000);
         $score = static fn (Score $score): array => ['ml' => $score->ml, 'late_min' => $score->lateMin, 'faults' => $score->faults, 'risk' => $score->risk];
 
@@ -45,18 +44,20 @@ final class Debrief
             'begun_at' => $rehearsal->begun_ms,
             'ended_at' => $endMs,
             'seed' => $rehearsal->seed,
+            'mixed' => $rehearsal->is_mixed,
+            'pace' => $rehearsal->pace,
             'script' => array_map(static fn (Accident $one): string => $one->value, $rehearsal->accidents()),
             'yours' => $score($debriefing->yours),
             'theirs' => $score($debriefing->theirs),
             'losses' => array_map(static fn (Loss $loss): array => ['at' => $at($loss->atMin), 'what' => $say->say($loss->what), 'saved' => $say->say($loss->saved)], $debriefing->losses),
-            'accidents' => array_map(static fn (Answered $one): array => ['title' => $say->say($one->accident->title()), 'at' => $at($one->atMin), 'lost' => $one->isLost(self::min($endMs, $rehearsal))], $answered),
-            'films' => array_values($films->map(static fn (Pour $film): array => [
-                'title' => $film->title,
-                'acts' => array_values(array_map(static fn (Deed $deed): array => [
+            'accidents' => array_map(static fn (Answered $one): array => ['title' => $say->say($one->accident->title()), 'at' => $at($one->atMin), 'lost' => $one->isLost($endMin)], $answered),
+            'films' => array_map(static fn (array $film): array => [
+                'title' => $film[0],
+                'acts' => array_map(static fn (Deed $deed): array => [
                     'title' => $deed->title, 'kind' => $deed->kind->value, 'due_at' => $at($deed->dueMin), 'done_at' => $deed->doneMin === null ? null : $at($deed->doneMin),
-                    'lost' => $deed->isLost(self::min($endMs, $rehearsal)), 'skipped' => $deed->isSkipped,
-                ], array_filter($deeds, static fn (Deed $deed): bool => $deed->film === $film->title))),
-            ])->all()),
+                    'lost' => $deed->isLost($endMin), 'skipped' => $deed->isSkipped,
+                ], $film[1]),
+            ], $played),
         ];
     }
 
@@ -110,7 +111,7 @@ final class Debrief
             $untilMs = $came->number('until');
             $all[] = new Answered(
                 $accident, self::min((int) $atMs, $rehearsal), $untilMs === null ? INF : self::min((int) $untilMs, $rehearsal), $answered === null ? null : self::min($answered, $rehearsal),
-                $came->text('title') ?? '', $came->number('ml') ?? 0.0, self::RISKS[$accident->value] ?? 0.0,
+                $came->text('title') ?? '', $came->number('ml') ?? 0.0,
             );
         }
         usort($all, static fn (Answered $a, Answered $b): int => $a->atMin <=> $b->atMin);

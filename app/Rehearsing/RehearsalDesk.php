@@ -73,7 +73,7 @@ final readonly class RehearsalDesk
         try {
             $this->clear($id, $real);
             $ms = (int) $real->valueOf();
-            $rehearsal = Rehearsal::query()->create(['id' => $id, 'seed' => $seed, 'accidents' => Entry::from(['names' => array_map(static fn (Accident $one): string => $one->value, $accidents)]), 'told' => Entry::of(), 'real_ms' => $ms, 'at_ms' => $ms, 'pace' => $pace, 'begun_ms' => $ms]);
+            $rehearsal = Rehearsal::query()->create(['id' => $id, 'seed' => $seed, 'accidents' => Entry::from(['names' => array_map(static fn (Accident $one): string => $one->value, $accidents)]), 'told' => Entry::of(), 'is_mixed' => $isMixed, 'real_ms' => $ms, 'at_ms' => $ms, 'pace' => $pace, 'begun_ms' => $ms]);
             if ($isMixed) {
                 $this->cup->mix(Plan::own(), $evening[0]->id(), $real, $person);
             }

@@ -20,17 +20,13 @@ use Illuminate\Database\Eloquent\Collection;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Rehearsal\Accident;
+use OpenGlaze\Core\Rehearsal\ColdNight;
 use OpenGlaze\Core\Rehearsal\Cue;
 use OpenGlaze\Core\Run\ActKind;
 
 /** Lets the accidents of a rehearsal come when it is their time: what comes of them is kept in its row. */
 final readonly class WhatGoesWrong
 {
-    /** How much colder a cold night gets, K, and how fast. */
-    private const COLDER_K = 6.0;
-
-    private const COOLS_IN_MIN = 25.0;
-
     /** A room is read once a minute; of longer breaks fewer readings are made up. */
     private const MOST_READINGS = 60;
 
@@ -42,14 +38,14 @@ final readonly class WhatGoesWrong
 
     public function until(Rehearsal $rehearsal, int $nowMs): void
     {
-        $films = self::films($rehearsal);
         $told = $rehearsal->told;
-        foreach ($rehearsal->cues() as $cue) {
-            $name = $cue->accident->value;
-            $came = $told->has($name) ? null : $this->comes($cue, $rehearsal, $films, $nowMs);
-            $told = $came === null ? $told : $told->with($name, $came);
+        $toCome = array_filter($rehearsal->cues(), static fn (Cue $cue): bool => ! $told->has($cue->accident->value));
+        $films = $toCome === [] ? new Collection : self::films($rehearsal);
+        foreach ($toCome as $cue) {
+            $came = $this->comes($cue, $rehearsal, $films, $nowMs);
+            $told = $came === null ? $told : $told->with($cue->accident->value, $came);
         }
-        if ($told->raw() != $rehearsal->told->raw()) {
+        if ($told !== $rehearsal->told) {
             $rehearsal->update(['told' => $told]);
         }
         if ($told->has(Accident::ColdNight->value)) {
@@ -61,7 +57,7 @@ final readonly class WhatGoesWrong
     public static function films(Rehearsal $rehearsal): Collection
     {
         return Pour::query()->whereIn('begun_event', JournalEvent::query()->where('kind', EventKind::PourBegun)->where('heard_ms', '>=', $rehearsal->begun_ms)->select('id'))
-            ->with(['begun', 'poured'])->orderBy('started_at')->orderBy('rowid')->get();
+            ->orderBy('started_at')->orderBy('rowid')->get();
     }
 
     /**
@@ -79,7 +75,7 @@ final readonly class WhatGoesWrong
             Accident::DeadScale => self::came($cue, $rehearsal->begun_ms),
             Accident::ColdNight, Accident::Visitor => $isTime ? self::came($cue, $at) : null,
             Accident::ShortCup => self::shortOf($cue, $films),
-            Accident::SmokingCup => $isTime ? self::smoking($cue, $films, max($at, $nowMs)) : null,
+            Accident::SmokingCup => $isTime ? self::smoking($cue, $films, $nowMs) : null,
             Accident::Hair => $isTime ? self::seen($cue, $films, $at) : null,
         };
     }
@@ -104,15 +100,15 @@ final readonly class WhatGoesWrong
         if ($film === null || $before->count() < $cue->at($films->count())) {
             return null;
         }
-        $ml = (UsedBesidePlanned::planned($film)->number('total_ml') ?? 0.0) * $cue->size;
-
+        // what it was to take stands in its beginning
+        $ml = (UsedBesidePlanned::planned($film->load('begun'))->number('total_ml') ?? 0.0) * $cue->size;
         $last = $before->max(static fn (Pour $one): ?int => Moment::ms($one->poured_at));
 
         return self::came($cue, is_int($last) ? $last : (int) Moment::ms($film->started_at), ['thing' => $film->id, 'title' => $film->title, 'ml' => $ml]);
     }
 
     /**
-     * It smokes while something is still to be poured from it: who pours early has an empty cup.
+     * It smokes from when it is told, while something is still to be poured from it: who pours early has an empty cup.
      *
      * @param  Collection<int, Pour>  $films
      */
@@ -151,7 +147,7 @@ final readonly class WhatGoesWrong
         }
         $step = max(1, (int) ceil(($nowMs - $next) / 60_000 / self::MOST_READINGS)) * 60_000;
         for (; $next <= $nowMs; $next += $step) {
-            RoomLog::write(new RoomReading($room - self::COLDER_K * (1 - exp(-($next - $fromMs) / 60_000 / self::COOLS_IN_MIN)), 60.0, null), Moment::of($next));
+            RoomLog::write(new RoomReading(ColdNight::celsius($room, ($next - $fromMs) / 60_000), 60.0, null), Moment::of($next));
         }
         $this->follow->all(Moment::of($nowMs));
     }

@@ -6,6 +6,7 @@ namespace App\Sensing;
 
 use App\Models\RoomRow;
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Document\Entry;
 
 /** What the room was like, minute by minute of the last day, and every ten minutes of the days before. */
 final class RoomLog
@@ -51,6 +52,12 @@ final class RoomLog
         $since = (int) $now->subHours(self::THINNED_UNTIL_H)->valueOf();
         $kept = RoomRow::query()->whereBetween('at_ms', [$since, $before - 1])->groupByRaw('at_ms / '.self::KEPT_EVERY_MS)->selectRaw('min(at_ms)');
         RoomRow::query()->whereBetween('at_ms', [$since, $before - 1])->whereNotIn('at_ms', $kept)->delete();
+    }
+
+    /** A studio's room as it was entered, with what was measured of it last. */
+    public static function over(Entry $studio, CarbonImmutable $now): Entry
+    {
+        return self::last($now)?->over($studio) ?? $studio;
     }
 
     /** The last that was said, where it still says something of the room. */

@@ -15,10 +15,6 @@ return [
         'flame' => 'Sticky gloves off first. Quick passes, a few centimetres off, always moving, never still.',
         'heat_gun' => 'Held well off and moving: it pushes the film and blows dust.',
         'none' => 'Leave the bubbles to rise.',
-        'burns' => 'No flame: :what in it burns, or may.',
-        'over' => 'No flame over :what: it softens or burns. Others do it; it scorches the piece, or takes fire.',
-        'polyester' => 'No flame: the vapour of polyester burns.',
-        'thinned' => 'No flame: what it is thinned with burns, or may.',
     ],
     'look' => [
         'again' => 'Something gives off air from below: pick what has risen, and look again. In between its cover keeps dust off, touching nothing.',
@@ -26,6 +22,14 @@ return [
         'how' => 'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.',
         'last' => 'Last look',
         'numbered' => 'Look :number of :of',
+    ],
+    'no_flame' => [
+        'burns' => 'No flame: :what in it burns. Others do it; the film takes fire.',
+        'may_burn' => 'No flame: :what in it is of unknown make-up, and counts as flammable.',
+        'over' => 'No flame over :what: it softens or burns. Others do it; it scorches the piece, or takes fire.',
+        'polyester' => 'No flame: the vapour of polyester burns.',
+        'thinner' => 'No flame: what it is thinned with burns. Others do it; the film takes fire.',
+        'thinner_unknown' => 'No flame: what it is thinned with is unknown, and counts as flammable.',
     ],
     'nudge' => [
         'how' => 'What moved goes back now, with a stick; later the film does not close behind it.',

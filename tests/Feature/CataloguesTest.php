@@ -93,6 +93,14 @@ final class CataloguesTest extends TestCase
         }
     }
 
+    #[DataProvider('languages')]
+    public function test_why_no_flame_is_said_beside_the_act_as_it_is_in_the_advice(string $language): void
+    {
+        $reasons = static fn (string $under): array => array_values(preg_filter('/^'.preg_quote($under, '/').'(?!cup_)/', '', array_keys(self::lines($language))));
+        self::assertEqualsCanonicalizing(['burns', 'may_burn', 'over', 'polyester', 'thinner', 'thinner_unknown'], $reasons('advice.no_flame.'));
+        self::assertEqualsCanonicalizing($reasons('advice.no_flame.'), $reasons('acts.no_flame.'));
+    }
+
     /** What begins like a sentence stands in a catalogue; the console's own help is its own. */
     public function test_no_sentence_stands_in_the_code(): void
     {

@@ -101,6 +101,15 @@ final class HappenedTest extends TestCase
         self::assertFalse($isAfterOil());
     }
 
+    public function test_how_oil_came_in_and_where_is_kept_for_who_looks_back(): void
+    {
+        $film = $this->poured();
+        $this->press($film->id, 'oiled', ['how' => 'touches', 'where' => '  along the horizon ']);
+        $this->press($film->id, 'oiled', ['how' => 'drops', 'where' => '']);
+        self::assertSame([['oiled_touches', 'along the horizon'], ['oiled_drops', '']], array_map(static fn (array $one): array => [$one['what'], $one['text']], $this->state($film)['seen']));
+        self::assertSame('unreadable', $this->refused($film->id, 'oiled', ['how' => 'poured']));
+    }
+
     public function test_a_cup_that_smokes_takes_what_was_to_be_poured_from_it_off_the_bench_and_back_to_the_plan(): void
     {
         $mixing = $this->mixed(['autumn-flood', 'winter-flood']);

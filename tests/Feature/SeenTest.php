@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\JournalEvent;
-use App\Models\Pour;
 use App\Saying\Person;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\PoursCoats;
 use Tests\TestCase;
 
 /** What somebody sees of a film and adds to it, as it is pressed on its page. */
 final class SeenTest extends TestCase
 {
+    use PoursCoats;
+
     #[TestWith(['15', 'metric', 15.0])]
     #[TestWith(['12,5', 'metric', 12.5])]
     #[TestWith(['2 tbsp', 'metric', 29.5735])]
@@ -56,7 +58,7 @@ final class SeenTest extends TestCase
 
     public function test_nothing_is_added_to_what_is_not_poured_yet_but_bubbles_can_be_seen_in_it(): void
     {
-        $pour = $this->begun();
+        $pour = $this->started($this->autumnSky());
         self::assertSame('not_poured', $this->refused($pour->id, 'topped_up', ['written' => '15']));
         $state = $this->press($pour->id, 'observed', ['what' => 'bubbles', 'text' => '']);
         self::assertSame(['bubbles'], array_column($state['seen'], 'what'));
@@ -100,21 +102,5 @@ final class SeenTest extends TestCase
         foreach ([['a' => ['ml' => -1, 'how' => 'read']], ['tray_g' => 1e9], ['b' => ['how' => 'weighed']]] as $wrong) {
             self::assertSame('no_amount', $this->refused($pour->id, 'took', $wrong));
         }
-    }
-
-    private function begun(): Pour
-    {
-        $this->sendForm('POST', '/coats/'.$this->autumnSky()->id.'/pours', ['studio' => []])->assertRedirect();
-
-        return Pour::query()->latest('rowid')->firstOrFail();
-    }
-
-    private function poured(): Pour
-    {
-        $pour = $this->begun();
-        $this->travel(5)->minutes();
-        $this->press($pour->id, 'poured');
-
-        return $pour->refresh();
     }
 }

@@ -85,6 +85,39 @@ final class SensorTest extends TestCase
         self::assertSame(24 * 60 + 1 + 12, RoomRow::query()->count(), 'once');
     }
 
+    public function test_what_came_in_between_follows_the_room_too(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $this->travel(2)->minutes();
+        $this->press($pour->id, 'oiled', ['how' => 'drops', 'where' => 'round the moon']);
+        $look = fn (): array => collect($this->getJson("/pours/{$pour->id}/state")->json('acts'))->first(static fn (array $act): bool => str_starts_with($act['id'], 'oil-'));
+        $before = $look();
+        $this->measured($pour, fn (float $min): float => 13.0);
+        $after = $look();
+        self::assertGreaterThan($before['due_at'] + 2 * 60_000, $after['due_at'], 'a cold film ages slowly');
+        self::assertSame($before['due_at'], $after['planned_at']);
+        self::assertGreaterThan($before['until_at'], $after['until_at']);
+    }
+
+    public function test_what_is_judged_already_keeps_the_times_that_it_was_judged_by(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $acts = fn (): array => collect($this->getJson("/pours/{$pour->id}/state")->json('acts'))->keyBy('id')->all();
+        $before = $acts();
+        $this->travelTo(CarbonImmutable::createFromTimestampMs($before['wipe-1']['due_at']));
+        $this->press($pour->id, 'act_done', ['act' => 'wipe-1']);
+        $this->travelTo(CarbonImmutable::createFromTimestampMs($before['pass-1']['until_at'])->addMinute());
+        self::assertSame('missed', $acts()['pass-1']['went']);
+        $this->measured($pour, fn (float $min): float => 13.0);
+        $after = $acts();
+        $times = static fn (array $act): array => [$act['due_at'], $act['until_at'], $act['went']];
+        self::assertSame([$before['pass-1']['due_at'], $before['pass-1']['until_at'], 'missed'], $times($after['pass-1']), 'a room that cools later does not take that back');
+        self::assertSame([$before['wipe-1']['due_at'], $before['wipe-1']['until_at'], 'in_time'], $times($after['wipe-1']));
+        self::assertGreaterThan($before['cover']['due_at'] + 2 * 60_000, $after['cover']['due_at'], 'what is to come follows it');
+    }
+
     public function test_a_quiet_sensor_is_said_and_its_last_word_holds(): void
     {
         $this->freezeTime();

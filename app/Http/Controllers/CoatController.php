@@ -77,7 +77,7 @@ final readonly class CoatController
             'tonight' => Cups::tonight($coat),
             ...$this->page($request, $coat),
             // its clock begins in the room as it is now
-            'room' => RoomLog::last(Arrival::of($request))?->over($coat->piece->plan->studio()) ?? $coat->piece->plan->studio(),
+            'room' => RoomLog::over($coat->piece->plan->studio(), Arrival::of($request)),
             ...$answer,
             'weighable' => data_get($answer, 'answer.coat.mix.total_g') !== null,
             // by typical densities nothing is weighed anyway

@@ -60,7 +60,7 @@ final readonly class MixingController
             'batch' => EveningAnswer::batch($evening, $batch, Arrival::of($request), Person::of($request)),
             'plan_id' => $mixing->plan_id,
             'takes_now_g' => $desk->takesNowG($mixing),
-            'room' => RoomLog::last(Arrival::of($request))?->over($evening->document->studio()) ?? $evening->document->studio(),
+            'room' => RoomLog::over($evening->document->studio(), Arrival::of($request)),
             'cautions' => EveningAnswer::cautions($batch, Person::of($request)),
         ]);
     }

@@ -68,7 +68,7 @@ final readonly class RehearsalController
             'pace' => $rehearsal->pace,
             'paces' => RehearsalDesk::PACES,
             'ended' => $rehearsal->ended_ms !== null,
-            'news' => array_values(array_map(static fn (Accident $one): array => self::news($one, $rehearsal->told->at($one->value), $person), array_filter($rehearsal->accidents(), static fn (Accident $one): bool => $rehearsal->told->has($one->value)))),
+            'news' => self::allNews($rehearsal, $person),
             // what is really wet stays in sight
             'wet' => Pour::on($own)->setting($now)->count(),
         ]);
@@ -117,6 +117,16 @@ final readonly class RehearsalController
         $pace = $body->number('pace');
 
         return in_array($pace, RehearsalDesk::PACES, true) ? $pace : RehearsalDesk::PACES[1];
+    }
+
+    /** @return list<array{accident: string, at: int, text: string, asks: bool}> in the order in which they came */
+    private static function allNews(Rehearsal $rehearsal, Person $person): array
+    {
+        $came = array_filter($rehearsal->accidents(), static fn (Accident $one): bool => $rehearsal->told->has($one->value));
+        $news = array_map(static fn (Accident $one): array => self::news($one, $rehearsal->told->at($one->value), $person), $came);
+        usort($news, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
+
+        return $news;
     }
 
     /** @return array{accident: string, at: int, text: string, asks: bool} */

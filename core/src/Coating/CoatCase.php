@@ -206,7 +206,7 @@ final readonly class CoatCase
 
     public function toleratesHeat(): bool
     {
-        return $this->noFlameOver() === null && $this->flammable() === null && ! $this->thinner->forbidsFlame() && ! $this->isPolyester();
+        return NoFlame::reasons($this) === [];
     }
 
     /** Its vapour burns. */

@@ -7,6 +7,8 @@ namespace OpenGlaze\Core\Edge;
 /** What a coated edge keeps of an open film, what runs over it, and when to wipe. Amounts of all pieces together. */
 final readonly class EdgeRun
 {
+    private const NEAR_ML_PER_M = 1e-6;
+
     /**
      * @param  non-empty-list<float>  $wipesMin
      * @param  non-empty-list<float>  $leftMl  what is still to drip after each
@@ -37,8 +39,14 @@ final readonly class EdgeRun
             $wipes,
             $edge->depthMm > 0 ? $edge->filmLeftMm() : null,
             $edge->dripsMlPerM() * $coatedEdgeM,
-            array_map(static fn (float $min): float => $edge->stillToDripMlPerM($edge->clock->mobilityAfter($min)) * $coatedEdgeM, $wipes),
+            array_map(static fn (float $min): float => self::toCome($edge->stillToDripMlPerM($edge->clock->mobilityAfter($min))) * $coatedEdgeM, $wipes),
         );
+    }
+
+    /** What the last wipe leaves nobody sees. */
+    private static function toCome(float $mlPerM): float
+    {
+        return $mlPerM <= Wipes::LEFT_AT_LAST_ML_PER_M + self::NEAR_ML_PER_M ? 0.0 : $mlPerM;
     }
 
     public function lastWipeMin(): float

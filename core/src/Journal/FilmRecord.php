@@ -106,7 +106,7 @@ final readonly class FilmRecord
         return array_filter($this->seen, static fn (Event $event): bool => $event->kind === EventKind::Oiled) !== [];
     }
 
-    /** @return list<Entry> its acts as they were planned, with what it wants because of what happened since */
+    /** @return list<Entry> its acts as they were planned, with what it wants because of what happened since, each with when that was: since_min */
     public function schedule(): array
     {
         $acts = $this->poured?->facts->entries('answer.acts') ?? [];
@@ -114,7 +114,7 @@ final readonly class FilmRecord
             $instead = $event->facts->texts('instead_of');
             $atMin = $this->minutesAfterPour($event->atMs);
             $acts = array_filter($acts, fn (Entry $act): bool => ! in_array($act->text('kind'), $instead, true) || isset($this->acts[$act->text('id') ?? '']) || ($act->number('due_min') ?? 0.0) <= $atMin);
-            array_push($acts, ...$event->facts->entries('acts'));
+            array_push($acts, ...array_map(static fn (Entry $act): Entry => $act->with('since_min', $atMin), $event->facts->entries('acts')));
         }
         usort($acts, static fn (Entry $a, Entry $b): int => $a->number('due_min') <=> $b->number('due_min'));
 
@@ -155,6 +155,7 @@ final readonly class FilmRecord
                 ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
                 default => null,
             },
+            EventKind::Oiled => $facts->has('how') && OilLaid::tryFrom($facts->text('how') ?? '') === null ? Refusal::Unreadable : null,
             EventKind::Happened => Mishap::tryFrom($facts->text('what') ?? '')?->of() === SubjectKind::Film ? null : Refusal::Unreadable,
             EventKind::Observed => trim(($facts->text('what') ?? '').($facts->text('text') ?? '')) === '' ? Refusal::NoReason : null,
             EventKind::Staged => match (true) {

@@ -14,6 +14,12 @@ enum Mishap: string
     case Smoking = 'smoking';
     case Leak = 'leak';
 
+    /** Resin is missing on a piece after it. */
+    public function lacksResin(): bool
+    {
+        return $this === self::Short || $this === self::Spill;
+    }
+
     /** What it happens to: a film, the cup that it is mixed in, or the bottles that it is mixed from. */
     public function of(): SubjectKind
     {

@@ -7,35 +7,18 @@ namespace OpenGlaze\Core\Judging;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Colour\Flammable;
+use OpenGlaze\Core\Coating\NoFlame;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\TorchPlan;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Plan\Thinner;
 
 /** Which heat may be used, and which passes the film has no time for. */
 final class HeatRule implements CoatRule
 {
     public function judge(CoatResult $result): array
     {
-        $advice = [];
-        $over = $result->case->noFlameOver();
-        if ($over !== null) {
-            $advice[] = Advice::note(Topic::Heat, Message::of('advice.no_flame.over', what: $over));
-        }
-        $flammable = $result->case->flammable();
-        if ($flammable !== null) {
-            $advice[] = Advice::note(Topic::Heat, Message::of(
-                $flammable->stuff->flammable === Flammable::Yes ? 'advice.no_flame.burns' : 'advice.no_flame.may_burn',
-                what: $flammable->name,
-            ));
-        }
-        if ($result->case->isPolyester()) {
-            $advice[] = Advice::note(Topic::Heat, Message::of('advice.no_flame.polyester'));
-        } elseif ($result->case->thinner->forbidsFlame()) {
-            $advice[] = Advice::note(Topic::Heat, Message::of($result->case->thinner === Thinner::Unknown ? 'advice.no_flame.thinner_unknown' : 'advice.no_flame.thinner'));
-        }
+        $advice = array_map(static fn (NoFlame $reason): Advice => Advice::note(Topic::Heat, $reason->said('advice.no_flame.')), NoFlame::reasons($result->case));
         $dropped = $result->film->torch->droppedPasses();
         if ($dropped > 0 && $result->film->torch->closesMin > 0 && $result->case->filmMm() !== null && $result->film->torch->tool !== HeatTool::None) {
             $advice[] = Advice::note(Topic::Heat, Message::of(

@@ -27,6 +27,16 @@ enum Accident: string
         };
     }
 
+    /** Points of risk for letting it go. Source: the studio's judgement. */
+    public function risk(): float
+    {
+        return match ($this) {
+            self::SmokingCup => 5.0,
+            self::Visitor => 1.0,
+            default => 0.0,
+        };
+    }
+
     public function title(): Message
     {
         return Message::of("rehearsal.$this->value.title");

@@ -11,7 +11,6 @@ final readonly class Answered
      * @param  float  $untilMin  how long there was time to answer it
      * @param  float|null  $answeredMin  null where it never was
      * @param  float  $ml  that it cost whoever did not answer it
-     * @param  float  $riskAfter  points of risk for not answering it
      * @param  string  $thing  the film or the cup that it met; empty where it met the room
      */
     public function __construct(
@@ -21,7 +20,6 @@ final readonly class Answered
         public ?float $answeredMin,
         public string $thing = '',
         public float $ml = 0.0,
-        public float $riskAfter = 0.0,
     ) {
     }
 
@@ -34,6 +32,6 @@ final readonly class Answered
     /** The same by somebody who knew of it. */
     public function atOnce(): self
     {
-        return new self($this->accident, $this->atMin, $this->untilMin, $this->atMin, $this->thing, $this->ml, $this->riskAfter);
+        return new self($this->accident, $this->atMin, $this->untilMin, $this->atMin, $this->thing, $this->ml);
     }
 }

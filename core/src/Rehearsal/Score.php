@@ -50,7 +50,7 @@ final readonly class Score
             if ($one->isLost($endMin)) {
                 $faults++;
                 $ml += $one->ml;
-                $risk += $one->riskAfter;
+                $risk += $one->accident->risk();
             }
         }
 

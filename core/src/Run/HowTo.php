@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Run;
 
 use OpenGlaze\Core\Coating\CoatCase;
+use OpenGlaze\Core\Coating\NoFlame;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
@@ -44,25 +45,10 @@ final class HowTo
     {
         $tool = $case->heatTool();
         $how = Message::named('acts.heat', $tool);
-        $why = $tool === HeatTool::Flame ? null : self::noFlame($case);
-
-        $said = $why === null ? $how : Message::of('acts.heat.because', how: $how, why: $why);
+        $why = $tool === HeatTool::Flame ? null : NoFlame::reasons($case)[0] ?? null;
+        $said = $why === null ? $how : Message::of('acts.heat.because', how: $how, why: $why->said('acts.no_flame.'));
 
         // it was washed with alcohol before
         return $case->isAfterOil() ? Message::of('acts.heat.because', how: $said, why: Message::of('acts.heat.after_oil')) : $said;
-    }
-
-    private static function noFlame(CoatCase $case): ?Message
-    {
-        $over = $case->noFlameOver();
-        $burns = $case->flammable();
-
-        return match (true) {
-            $case->isPolyester() => Message::of('acts.heat.polyester'),
-            $burns !== null => Message::of('acts.heat.burns', what: $burns->name),
-            $case->thinner->forbidsFlame() => Message::of('acts.heat.thinned'),
-            $over !== null => Message::of('acts.heat.over', what: $over),
-            default => null,
-        };
     }
 }

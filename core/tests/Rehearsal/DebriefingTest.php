@@ -70,7 +70,7 @@ final class DebriefingTest extends TestCase
 
     public function test_who_was_at_the_door_hears_of_it(): void
     {
-        $visitor = new Answered(Accident::Visitor, 8, 14, null, riskAfter: 1.0);
+        $visitor = new Answered(Accident::Visitor, 8, 14, null);
         $debriefing = Debriefing::of([self::deed(ActKind::Pass, 10, 13, null)], [$visitor], self::END);
         self::assertSame(['rehearsal.saved.door', 'rehearsal.visitor.wanted'], array_map(static fn (Loss $loss): string => $loss->saved->key, $debriefing->losses));
         self::assertSame([2, 1.0], [$debriefing->yours->faults, $debriefing->yours->risk]);
@@ -111,7 +111,7 @@ final class DebriefingTest extends TestCase
         }
         foreach (Accident::cases() as $accident) {
             $at = (float) $random->getInt(5, 60);
-            $accidents[] = new Answered($accident, $at, $at + 5, $random->getInt(0, 1) === 0 ? null : $at + $random->getInt(0, 10), 'Fox', (float) $random->getInt(0, 50), 2.0);
+            $accidents[] = new Answered($accident, $at, $at + 5, $random->getInt(0, 1) === 0 ? null : $at + $random->getInt(0, 10), 'Fox', (float) $random->getInt(0, 50));
         }
         $debriefing = Debriefing::of($deeds, $accidents, self::END);
         foreach (['ml', 'lateMin', 'faults', 'risk'] as $figure) {

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Journal\Mishap;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\ActKind;
+use OpenGlaze\Core\Run\ByAge;
 use OpenGlaze\Core\Run\EffectOil;
 use OpenGlaze\Core\Run\Pooling;
 use OpenGlaze\Core\Run\ShortOfResin;
@@ -58,6 +59,19 @@ final class WhatHappenedTest extends TestCase
         self::assertSame([18.0], array_column($acts, 'dueMin'));
         self::assertLessThanOrEqual(15.0, $acts[0]->dueMin + $acts[0]->kind->lateByMin() - 8.0, 'looked at within 10 to 15 minutes');
         self::assertSame([], EffectOil::sequel('two', 30.0, 40.0)->acts);
+    }
+
+    public function test_what_came_in_between_comes_by_the_age_that_the_film_gains_since(): void
+    {
+        [$planned, $cold] = [Plans::computed()->case->clock, Plans::computed(['/studio/temperature_c' => 15])->case->clock];
+        $by = new ByAge($planned, $cold);
+        self::assertEqualsWithDelta(8 + 10 * $planned->rate() / $cold->rate(), $by->dueMin(8.0, 18.0), 1e-9);
+        self::assertSame(8.0, $by->dueMin(8.0, 8.0), 'what is due at once is');
+        self::assertEqualsWithDelta($cold->minutesToAge(45), $by->untilMin($planned->minutesToAge(45)), 1e-9);
+        self::assertEqualsWithDelta(18.0, (new ByAge($planned, $planned))->dueMin(8.0, 18.0), 1e-9, 'as planned in the room that was planned with');
+        $night = Plans::computed(['/studio/temperature_c' => null, '/studio/temperatures' => [(object) ['at_h' => 0, 'c' => 21], (object) ['at_h' => 1, 'c' => 15]]])->case->clock;
+        $due = array_map(static fn (float $min): float => (new ByAge($planned, $night))->dueMin(5.0, $min), [5.0, 10.0, 20.0, 40.0]);
+        self::assertSame([0.0, 5.0, 15.0, 35.0], array_map(static fn (float $min, float $due): float => min($min, $due - 5.0), [0.0, 5.0, 15.0, 35.0], $due), 'never sooner in a room that cools');
     }
 
     public function test_what_is_added_lies_on_what_is_still_there_of_a_film_that_runs_over(): void

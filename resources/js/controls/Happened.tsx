@@ -23,9 +23,6 @@ interface Props {
 
 const PRESS = 'min-h-16 rounded border border-line bg-bench px-4 py-2 text-left text-lg leading-tight'
 
-/** After these resin is missing on a piece. */
-const LACKS = ['short', 'spill']
-
 /** Something that nobody planned: one press says what, a second which piece where there are several, and what to do stands there at once. */
 export function Happened({ unexpected, films, cups, press }: Props): ReactNode {
     const [open, setOpen] = useState(false)
@@ -42,7 +39,7 @@ export function Happened({ unexpected, films, cups, press }: Props): ReactNode {
     const happen = (one: Unexpected, to: Thing): void => {
         setThing(to)
         // how much is missing is said with the amount
-        if (!LACKS.includes(one.what)) write(one, to)
+        if (!one.lacks) write(one, to)
     }
     const write = (one: Unexpected, to: Thing, facts: Record<string, unknown> = {}): void => {
         const of = `${one.title}, ${to.title}`
@@ -99,7 +96,7 @@ export function Happened({ unexpected, films, cups, press }: Props): ReactNode {
                         {words.countWhatIsLeft}
                     </Link>
                 )}
-                {what?.of === 'film' && thing !== null && LACKS.includes(what.what) && (
+                {what?.lacks === true && thing !== null && (
                     <Missing film={thing} onMissing={(amount) => write(what, thing, { written: amount })} />
                 )}
                 {what !== null && (

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react'
-import { useAttempt } from '../lib/attempt'
+import { attempted } from '../lib/attempt'
 import { digits, joined, span, thickness, volume, volumeMix, weightMix } from '../lib/format'
 import { ask } from '../lib/http'
 import { useUnits } from '../lib/pages'
@@ -17,12 +17,19 @@ export function Missing({
 }): ReactNode {
     const units = useUnits()
     const [short, setShort] = useState<Short | null>(null)
-    const { attempt, sentences } = useAttempt()
-    const say = async (written: string): Promise<void> => {
-        const said = await attempt(() => ask<Short>('GET', `/pours/${film.id}/short?ml=${encodeURIComponent(written)}`))
-        // without an answer it is written down all the same, and worked out when the studio hears of it
-        if (said !== null || sentences.ml === undefined) onMissing(written)
-        setShort(said)
+    const [sentence, setSentence] = useState<string>()
+    const [written, setWritten] = useState<string | null>(null)
+    const say = async (amount: string): Promise<void> => {
+        const said = await attempted(() =>
+            ask<Short>('GET', `/pours/${film.id}/short?ml=${encodeURIComponent(amount)}`),
+        )
+        setShort(said.done ? said.value : null)
+        setSentence(said.done ? undefined : (said.sentences.ml ?? said.sentences.form))
+        // without an answer it is written down all the same; what is no amount is not, nor the same one twice
+        if ((said.done || said.isUnreachable) && amount !== written) {
+            setWritten(amount)
+            onMissing(amount)
+        }
     }
     return (
         <div className="mt-4 border-t ruled pt-3">
@@ -30,8 +37,8 @@ export function Missing({
                 label={words.howMuchIsMissing}
                 say={words.whatNow}
                 unit={units === 'metric' ? 'ml' : 'fl oz'}
-                sentence={sentences.ml ?? sentences.form}
-                onSay={(written) => void say(written)}
+                sentence={sentence}
+                onSay={(amount) => void say(amount)}
                 numbers
                 stays
             />

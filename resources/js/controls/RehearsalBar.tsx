@@ -37,7 +37,9 @@ export default function RehearsalBar({ ended }: { ended: boolean }): ReactNode {
     }
     const isOver = ended || state?.ended === true
     const pace = state?.pace
-    const last = state?.news.at(-1)
+    const news = state?.news ?? []
+    // what came last, and what is still to be answered
+    const shown = news.filter((one, at) => one.asks || at === news.length - 1)
     return (
         <aside aria-label={words.rehearsal} className="rehearsal no-print text-kraft-ink">
             <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-3 py-1 sm:px-6">
@@ -78,16 +80,17 @@ export default function RehearsalBar({ ended }: { ended: boolean }): ReactNode {
                     {!isOver && <span className="hidden sm:inline">{words.lookBackToo}</span>}
                 </button>
             </div>
-            {!isOver && last !== undefined && (
+            {(isOver ? [] : shown).map((one) => (
                 <div
+                    key={one.accident}
                     role="alert"
                     className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-current bg-kraft px-3 py-1 sm:px-6"
                     data-testid="news"
                 >
                     <p className="min-w-56 flex-1 text-lg font-bold">
-                        {wallClock(last.at)} {last.text}
+                        {wallClock(one.at)} {one.text}
                     </p>
-                    {last.asks && (
+                    {one.asks && (
                         <>
                             <button
                                 type="button"
@@ -106,7 +109,7 @@ export default function RehearsalBar({ ended }: { ended: boolean }): ReactNode {
                         </>
                     )}
                 </div>
-            )}
+            ))}
         </aside>
     )
 }

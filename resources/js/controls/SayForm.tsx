@@ -15,6 +15,8 @@ export function SayForm(props: {
     /** It stands there after it is said, to be changed. */
     stays?: boolean
     className?: string
+    /** Another field beside it. */
+    children?: ReactNode
 }): ReactNode {
     const [typed, setTyped] = useState('')
     return (
@@ -38,6 +40,7 @@ export function SayForm(props: {
                 large
                 className="min-w-0 flex-1"
             />
+            {props.children}
             <button
                 type="submit"
                 disabled={typed.trim() === ''}

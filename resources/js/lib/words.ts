@@ -122,5 +122,7 @@ export const HAPPENED: Record<string, string> = {
     spill: texts.aSpill,
     hair: texts.aHair,
     leak: texts.aLeak,
-    oiled: texts.oilTouchedIn,
+    oiled: texts.effectOil,
+    oiled_drops: texts.effectOilInDrops,
+    oiled_touches: texts.effectOilInTouches,
 }

@@ -262,6 +262,8 @@ export interface RehearsalScore {
 export interface Unexpected {
     what: 'short' | 'spill' | 'tipped' | 'hair' | 'smoking' | 'leak'
     of: 'film' | 'cup' | 'lot'
+    /** Resin is missing on a piece after it. */
+    lacks: boolean
     title: string
     now: string[]
 }

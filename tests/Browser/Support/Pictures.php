@@ -15,9 +15,14 @@ final class Pictures
 {
     private const PHOTO_PX = 2560;
 
-    private const STEADY_US = 760_000;
+    private const PRESSES = 40;
 
-    private const REHEARSED_S = 75;
+    private const PRESS_WHAT_IS_DUE = <<<'JS'
+        const step = document.querySelector('[data-step]')
+        if (step === null || step.dataset.step !== arguments[0]) return step?.dataset.step ?? arguments[0]
+        if (/Pour piece|ago|Now/.test(step.textContent)) document.querySelector('[data-testid=next]').click()
+        return arguments[0]
+        JS;
 
     private readonly Studio $studio;
 
@@ -124,10 +129,13 @@ final class Pictures
             $this->page->press('button', '×60');
             $this->page->press('button', 'Begin');
             $this->page->untilSees('nothing of it is written');
-            $until = time() + self::REHEARSED_S;
-            while (time() < $until) {
-                usleep(self::STEADY_US);
-                $this->page->js('const step = document.querySelector("[data-step]"); if (step && /Pour piece|ago|Now/.test(step.textContent)) document.querySelector("[data-testid=next]").click()');
+            for ($presses = 0, $step = null; $presses < self::PRESSES; $presses++) {
+                $this->page->until(function () use (&$step): bool {
+                    $before = $step;
+                    $step = $this->page->js(self::PRESS_WHAT_IS_DUE, $before);
+
+                    return $step !== $before;
+                }, 'the next step of the rehearsal');
             }
             $this->page->press('button', 'End');
             $this->page->untilSees('looked back on');

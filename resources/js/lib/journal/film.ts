@@ -51,17 +51,21 @@ function withStage(pour: PourState, press: Press, at: number): PourState {
     }
 }
 
+function isText(fact: unknown): fact is string {
+    return typeof fact === 'string' && fact !== ''
+}
+
 function withSeen(seen: Seen[], press: Press, at: number): Seen[] {
     if (seen.some((one) => one.event === press.id)) return seen
-    const { what, text, written } = press.facts
+    const { what, text, written, how, where } = press.facts
     return [
         ...seen,
         {
             event: press.id,
             at,
-            what: typeof what === 'string' ? what : null,
+            what: typeof what === 'string' ? what : typeof how === 'string' ? `oiled_${how}` : null,
             // how much "2 tbsp" are the studio says when it hears of it
-            text: typeof text === 'string' ? text : typeof written === 'string' ? words.toppedUpWith(written) : '',
+            text: [text, where, typeof written === 'string' ? words.toppedUpWith(written) : ''].find(isText) ?? '',
             ml: null,
         },
     ]

@@ -6,6 +6,7 @@ import { useUnits } from '../../lib/pages'
 import { THICKNESSES, TOOLS } from '../../lib/words'
 import type { PourState } from '../../types/page'
 import { HowMany } from './HowMany'
+import { OilIn } from './OilIn'
 import * as words from '@words/pour'
 
 const PACES = { drops: words.drops, lines: words.lines, effect_oil: words.effectOil }
@@ -41,16 +42,12 @@ export function ThickEnough(props: {
                                 </span>
                             </span>
                             <span className="text-soft">{FITS[one.pace](one.fits)}</span>
-                            {one.pace === 'effect_oil' && (
-                                <button
-                                    type="button"
-                                    className="mt-1 block min-h-16 rounded border border-line bg-sheet px-4 text-lg"
-                                    onClick={() => void press('oiled', {}, words.oilTouchedInto(pour.title))}
-                                >
-                                    {words.oilTouchedIn}
-                                </button>
-                            )}
                             <HowMany pour={pour.id} pace={one.pace} now={now} />
+                            {one.pace === 'effect_oil' && (
+                                <OilIn
+                                    onOil={(how, where) => void press('oiled', { how, where }, words.oilIn(pour.title))}
+                                />
+                            )}
                         </li>
                     ))}
                 </ul>

@@ -13,6 +13,8 @@ export interface Props {
     begun_at: number
     ended_at: number
     seed: number
+    mixed: boolean
+    pace: number
     /** Its accidents, by their names. */
     script: string[]
     yours: RehearsalScore
@@ -31,8 +33,8 @@ export default function Rehearsal(props: Props): ReactNode {
     const again = (seed?: number): void =>
         void attempt(() =>
             beginRehearsal({
-                mixed: true,
-                pace: 10,
+                mixed: props.mixed,
+                pace: props.pace,
                 accidents: props.script,
                 ...(seed === undefined ? {} : { seed }),
             }),

@@ -28,7 +28,7 @@ export function Resting({ films, now }: { films: RunFilm[]; now: number }): Reac
                     return (
                         <li key={film.id} className="flex flex-wrap items-center gap-x-4 py-1.5 text-lg">
                             <PhaseIcon phase={phase} />
-                            <Link href={`/pours/${film.id}`} className="min-w-0 flex-1 truncate font-semibold">
+                            <Link href={`/pours/${film.id}`} className="min-w-40 flex-1 truncate font-semibold">
                                 {film.title}
                             </Link>
                             <Untouched pour={film} now={now} />

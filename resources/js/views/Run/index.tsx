@@ -45,9 +45,11 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
     const check = before?.checks.find((one) => one.event === null)
     const last = lastPress(films)
     const steady = useSteady()
+    const dropping = useDrop()
     const mark = (kind: 'act_done' | 'act_skipped', facts: Record<string, unknown> = {}): void => {
         if (step?.kind !== 'act') return
         setSkipping(false)
+        dropping.forget()
         press(kind, step.film.id, { act: step.act.id, ...facts }, `${step.act.title}, ${step.film.title}`)
     }
     const tick = (id: string): void => {
@@ -55,7 +57,6 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
         if (before !== null) press('checked', before.evening, { check: id }, title)
     }
     const beginPours = useBeginPours()
-    const dropping = useDrop()
     const pressNext = (): void =>
         steady(() => {
             dropping.forget()

@@ -98,8 +98,10 @@ export const judgeTheFillFrom = (at: Said) => `Judge the fill from ${at}: it has
 export const itHasSettled = 'It has settled: what is missing now stays missing. Add a little at a time.'
 export const onePassMoreUntil = (at: Said) => `What is added brings bubbles: one more heat pass, until ${at}.`
 export const noMorePass = 'Too late for heat on what is added: pick its bubbles.'
-export const oilTouchedIn = 'Oil touched in'
-export const oilTouchedInto = (title: Said) => `Oil touched in, ${title}`
+export const oilWhere = 'Where'
+export const oilDropped = 'Drops are in'
+export const oilTouched = 'Touches are in'
+export const oilIn = (title: Said) => `Effect oil, ${title}`
 export const leftAfterWipe = (ml: Said) => `After it ${ml} still come: left alone they hang and set.`
 export const nothingAfterWipe = 'After it nothing is to be seen.'
 export const doNotTouchTill = (at: Said) => `Do not touch till ${at}`
@@ -119,8 +121,6 @@ export const takeOff = (ml: Said) => `Take ${ml} off with a spoon or a card.`
 export const orTilt = (time: Said, slope: Said) =>
     `Or tilt it by ${slope} for ${time}, away from the edge, then level it again.`
 export const tiltHelpsNoMore = 'It is too thick to run on when tilted.'
-export const mmInAMetre = (mm: Said) => `${mm} mm in a metre`
-export const inInAFoot = (inches: Said) => `${inches} in in a foot`
 export const howMany = 'How many?'
 export const beginNow = 'Begin at once.'
 export const beginBy = (at: Said) => `Begin by ${at}.`

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace OpenGlaze\Core\Coating;
+
+use OpenGlaze\Core\Colour\Flammable;
+use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Thinner;
+
+/** One reason why a flame must not pass over a coat. */
+final readonly class NoFlame
+{
+    /** @param  string  $why  the same in every catalogue that says it: over, burns, may_burn, polyester, thinner, thinner_unknown */
+    private function __construct(
+        public string $why,
+        public Message|string|null $what = null,
+    ) {
+    }
+
+    /** @return list<self> what lies below or in it first; none where it may */
+    public static function reasons(CoatCase $case): array
+    {
+        $over = $case->noFlameOver();
+        $burns = $case->flammable();
+
+        return [
+            ...($over === null ? [] : [new self('over', $over)]),
+            ...($burns === null ? [] : [new self($burns->stuff->flammable === Flammable::Yes ? 'burns' : 'may_burn', $burns->name)]),
+            ...match (true) {
+                $case->isPolyester() => [new self('polyester')],
+                $case->thinner->forbidsFlame() => [new self($case->thinner === Thinner::Unknown ? 'thinner_unknown' : 'thinner')],
+                default => [],
+            },
+        ];
+    }
+
+    /** @param  string  $under  where its sentences stand in the catalogue, with the dot after it */
+    public function said(string $under): Message
+    {
+        return $this->what === null ? Message::of($under.$this->why) : Message::of($under.$this->why, what: $this->what);
+    }
+}
