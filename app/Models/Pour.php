@@ -121,7 +121,7 @@ final class Pour extends Model
     {
         $moved = $this->moved();
 
-        return $moved === null ? $this->schedule : $this->schedule->over($moved->without('of', 'acts'));
+        return $moved === null ? $this->schedule : $this->schedule->over($moved->without('of', 'acts', 'gone'));
     }
 
     /** What its bubbles are taken out with. */
@@ -130,22 +130,8 @@ final class Pour extends Model
         return HeatTool::tryFrom($this->schedule->text('tool') ?? '') ?? HeatTool::None;
     }
 
-    /** @return list<array{Entry, float}> its acts in the order and at the times that are shown, each with when it was planned, min after the pour */
-    public function acts(): array
-    {
-        $times = [];
-        foreach ($this->moved()?->entries('acts') ?? [] as $act) {
-            $times[$act->text('id') ?? ''] = $act;
-        }
-
-        $acts = array_map(static fn (Entry $act): array => [$act->over($times[$act->text('id') ?? ''] ?? Entry::of()), $act->number('due_min') ?? 0.0], $this->schedule->entries('acts'));
-        usort($acts, static fn (array $a, array $b): int => $a[0]->number('due_min') <=> $b[0]->number('due_min'));
-
-        return $acts;
-    }
-
     /** What the room moved of this pouring; null where it is as planned. */
-    private function moved(): ?Entry
+    public function moved(): ?Entry
     {
         return $this->followed?->text('of') === $this->poured_event ? $this->followed : null;
     }

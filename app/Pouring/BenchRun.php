@@ -85,7 +85,8 @@ final readonly class BenchRun
     {
         $isPour = static fn (RoundAct $act): bool => $act->kind === ActKind::Pour;
         $said = array_map(fn (RoundAct $act): Message => Message::of('run.gelled', film: $this->pours[$act->film]->title), array_values(array_filter($this->rounds->lost, $isPour)));
-        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act)));
+        // a wait without its cover is no loss
+        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act) && $act->kind !== ActKind::Cover));
         if ($lost !== []) {
             $names = ['act' => $this->title($lost[0]), 'film' => $this->pours[$lost[0]->film]->title];
             $said[] = count($lost) === 1 ? Message::of('run.lost_one', ...$names) : Message::of('run.lost', ...$names, count: count($lost));
@@ -108,13 +109,7 @@ final readonly class BenchRun
 
     private function title(RoundAct $act): string
     {
-        foreach ($this->pours[$act->film]->schedule->entries('acts') as $one) {
-            if ($one->text('id') === $act->act) {
-                return $one->text('title') ?? '';
-            }
-        }
-
-        return '';
+        return ShownActs::named($act->act, $this->pours[$act->film], 0.0)?->text('title') ?? '';
     }
 
     /** @return list<RoundAct> what it still wants, on a clock that begins now */
@@ -131,7 +126,7 @@ final readonly class BenchRun
         $since = ((int) Moment::ms($now) - $zero) / 60_000;
         $tool = $pour->tool();
         $acts = [];
-        foreach ($pour->acts() as [$act]) {
+        foreach (ShownActs::of($pour, $since) as [$act]) {
             $id = $act->text('id') ?? '';
             $until = $act->number('until_min');
             if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {

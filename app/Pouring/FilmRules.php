@@ -49,6 +49,7 @@ final readonly class FilmRules implements SubjectRules
         $facts = match (true) {
             in_array($pressed->kind, [EventKind::ToppedUp, EventKind::Staged], true) => self::added($pressed->facts, $person),
             $pressed->kind === EventKind::Happened && $pressed->facts->text('written') !== null => self::added($pressed->facts, $person)->with('what', $pressed->facts->text('what')),
+            in_array($pressed->kind, [EventKind::ActDone, EventKind::ActSkipped], true) => self::asShown($pressed, $record),
             default => $pressed->facts,
         };
         $refusal = $record->refusalOf($pressed->kind, $facts);
@@ -60,8 +61,8 @@ final readonly class FilmRules implements SubjectRules
             EventKind::PourBegun, EventKind::Staged => $facts,
             EventKind::ToppedUp, EventKind::Oiled, EventKind::Happened => $this->sequels->of($pressed->saying($facts), $record, $person),
             EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
-            EventKind::ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool'])),
-            EventKind::ActSkipped => self::texts($facts, 'act', 'reason'),
+            EventKind::ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool']))->over(self::came($facts)),
+            EventKind::ActSkipped => self::texts($facts, 'act', 'reason')->over(self::came($facts)),
             EventKind::Observed => self::texts($facts, 'what', 'text'),
             EventKind::Took => self::took($facts),
             EventKind::Undone => self::texts($facts, 'of'),
@@ -98,7 +99,7 @@ final readonly class FilmRules implements SubjectRules
             'override_reason' => $begun->facts->text('reason'),
             'started_at' => Moment::of($startedMs),
             'poured_at' => Moment::of($pouredMs),
-            'schedule' => FilmSchedule::countedDown($answer)->with('acts', $film->poured === null ? $answer->acts() : $film->schedule()),
+            'schedule' => FilmSchedule::countedDown($answer)->with('acts', $film->poured === null ? $answer->acts() : $film->schedule())->with('replaced', $film->replaced()),
             'marks' => Entry::from(array_map(static fn (ActMark $mark): array => ['event' => $mark->event, 'at' => $mark->atMs, 'because' => $mark->skippedBecause, ...($mark->tool === null ? [] : ['tool' => $mark->tool->value])], $film->acts)),
             'handle_at' => $pouredMs === null || $handleH === null ? null : Moment::of($pouredMs + (int) round($handleH * 3_600_000)),
             'written_at' => Moment::of($took->writtenMs),
@@ -155,6 +156,22 @@ final readonly class FilmRules implements SubjectRules
             'planned_ml' => ($begun->facts->entry('share') ?? $result->mix($begun->facts->whole('lift')))->number('total_ml'),
             'entries' => array_map(static fn (Event $event): array => ['event' => $event->id, 'at' => $event->atMs, 'ml' => $event->facts->number('ml')], $film->stages),
         ]);
+    }
+
+    /** What was pressed of an act; where it was not planned, with the act as it is shown. */
+    private static function asShown(Pressed $pressed, FilmRecord $film): Entry
+    {
+        $facts = $pressed->facts->without(FilmRecord::CAME);
+        $name = $facts->text('act') ?? '';
+        $pour = in_array($name, $film->actNames(), true) ? null : Pour::query()->find($pressed->subject);
+        $shown = $pour === null ? null : ShownActs::named($name, $pour, $film->minutesAfterPour($pressed->press->correctedMs()));
+
+        return $shown === null ? $facts : $facts->with(FilmRecord::CAME, $shown);
+    }
+
+    private static function came(Entry $facts): Entry
+    {
+        return Entry::from(array_filter([FilmRecord::CAME => $facts->entry(FilmRecord::CAME)]));
     }
 
     /** @param  class-string<Piece|Coat>  $model */

@@ -68,13 +68,10 @@ final readonly class FilmSchedule
         ]);
     }
 
-    /** Of what is counted down, what the room moves: times, and no words. */
+    /** Of what is counted down, what the room moves: times, and acts that hold no measure. */
     public static function moved(KeptCoat $answer): Entry
     {
-        $all = self::countedDown($answer)->without('late', 'tool', 'warmings');
-        $acts = array_map(static fn (Entry $act): Entry => Entry::from(['id' => $act->text('id'), 'due_min' => $act->number('due_min'), 'until_min' => $act->number('until_min')]), $answer->acts());
-
-        return $all->with('acts', $acts);
+        return self::countedDown($answer)->without('late', 'tool', 'warmings');
     }
 
     /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Journal\Pressed;
+use App\Models\Pour;
 use App\Planning\CoatAnswer;
 use App\Saying\Person;
 use OpenGlaze\Core\Document\Entry;
@@ -39,7 +40,19 @@ final readonly class FilmSequels
         $sequel = $film->poured === null ? Sequel::nothing() : $this->sequel($pressed, $film, $facts);
 
         return $sequel->acts === [] && $sequel->insteadOf === [] ? $facts
-            : $facts->with('acts', array_map(Entry::from(...), CoatAnswer::acts($sequel->acts, $person)))->with('instead_of', array_map(static fn (ActKind $kind): string => $kind->value, $sequel->insteadOf));
+            : $facts->with('acts', array_map(Entry::from(...), CoatAnswer::acts($sequel->acts, $person)))
+                ->with('instead_of', array_map(static fn (ActKind $kind): string => $kind->value, $sequel->insteadOf))
+                ->with('stands_for', self::standsFor($sequel, $pressed->subject, $film->minutesAfterPour($pressed->press->correctedMs())));
+    }
+
+    /** @return list<string> the acts that no longer count: of its kinds, what is still to come by the times that are shown */
+    private static function standsFor(Sequel $sequel, string $film, float $atMin): array
+    {
+        $pour = Pour::query()->find($film);
+        $shown = $pour === null ? [] : array_column(ShownActs::timed($pour), 0);
+        $toCome = array_filter($shown, static fn (Entry $act): bool => in_array(PourState::kind($act), $sequel->insteadOf, true) && ($act->number('due_min') ?? 0.0) > $atMin);
+
+        return array_map(static fn (Entry $act): string => $act->text('id') ?? '', array_values($toCome));
     }
 
     private function sequel(Pressed $pressed, FilmRecord $film, Entry $facts): Sequel

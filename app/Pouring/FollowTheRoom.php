@@ -65,26 +65,29 @@ final readonly class FollowTheRoom
 
         $moved = FilmSchedule::moved(CoatAnswer::kept($result, new Person(UnitSystem::Metric)));
 
-        return $moved->with('acts', self::stillToCome($pour, [...$moved->entries('acts'), ...self::since($pour, new ByAge($planned->clock, $result->case->clock))], $nowMin))->with('of', $pour->poured_event);
+        $acts = self::stillToCome($pour, [...$moved->entries('acts'), ...self::since($pour, new ByAge($planned->clock, $result->case->clock))], $nowMin);
+        $gone = array_diff_key(ShownActs::byName($pour->schedule->entries('acts')), ShownActs::byName($acts));
+
+        return $moved->with('acts', $acts)->with('gone', array_keys($gone))->with('of', $pour->poured_event);
     }
 
     /**
-     * The times of what is still to come; what was done, skipped or missed is judged by those that were shown then.
+     * What is still to come by the room as it is: acts go with it, and come. What was done, skipped or missed is judged by
+     * the times that were shown then.
      *
-     * @param  list<Entry>  $moved
+     * @param  list<Entry>  $moved  what would be planned for this room
      * @return list<Entry>
      */
     private static function stillToCome(Pour $pour, array $moved, float $nowMin): array
     {
-        $judged = [];
-        foreach ($pour->acts() as [$act]) {
-            $until = $act->number('until_min');
-            if ($pour->marks->has($act->text('id') ?? '') || ($until !== null && $until < $nowMin)) {
-                $judged[$act->text('id') ?? ''] = Entry::from(['id' => $act->text('id'), 'due_min' => $act->number('due_min'), 'until_min' => $until]);
-            }
-        }
+        $shown = ShownActs::byName(array_column(ShownActs::timed($pour), 0));
+        $planned = ShownActs::byName($pour->schedule->entries('acts'));
+        $judged = array_filter($shown, static fn (Entry $act, string $name): bool => $pour->marks->has($name) || ($act->number('until_min') ?? INF) < $nowMin, ARRAY_FILTER_USE_BOTH);
+        // nobody comes to what is over when the room brings it
+        $comes = static fn (Entry $act, string $name): bool => ! isset($judged[$name]) && (isset($planned[$name]) || isset($shown[$name])
+            || (($act->number('due_min') ?? 0.0) >= $nowMin && ShownActs::mayCome($act, $pour)));
 
-        return array_map(static fn (Entry $act): Entry => $judged[$act->text('id') ?? ''] ?? $act, $moved);
+        return array_values([...$judged, ...array_filter(ShownActs::byName($moved), $comes, ARRAY_FILTER_USE_BOTH)]);
     }
 
     /** @return list<Entry> the times of what a film wants because of what happened to it */

@@ -11,6 +11,7 @@ use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\HowItWent;
+use OpenGlaze\Core\Run\WaitCover;
 
 /**
  * A pour as a page counts it down: moments in milliseconds since 1970, by the server's clock, and
@@ -70,7 +71,7 @@ final class PourState
             'warmings' => $schedule->entries('warmings'),
             'later' => array_map(static fn (Entry $one): array => ['what' => $one->text('what'), 'from_at' => $at($one->number('from_min')), 'to_at' => $at($one->number('to_min'))], $schedule->entries('later')),
             'fill' => ['judge_from' => $at($schedule->number('fill.judge_from_min')), 'pass_until' => $at($schedule->number('fill.pass_until_min'))],
-            'acts' => array_map(static fn (array $act): array => self::act($pour, $act[0], $act[1], $now), $pour->acts()),
+            'acts' => self::acts($pour, $now),
         ];
     }
 
@@ -85,6 +86,21 @@ final class PourState
         $planned = $pour->stages->number('planned_ml');
 
         return ['entries' => $entries, 'poured_ml' => $poured, 'in_cup_ml' => $planned === null ? null : max(0.0, $planned - $poured)];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function acts(Pour $pour, CarbonImmutable $now): array
+    {
+        $zero = Moment::ms($pour->poured_at);
+        $acts = [];
+        $under = null;
+        foreach (ShownActs::of($pour, $zero === null ? 0.0 : ((int) Moment::ms($now) - $zero) / 60_000) as [$act, $plannedMin]) {
+            $acts[] = [...self::act($pour, $act, $plannedMin, $now), 'under' => $under];
+            $name = $act->text('id') ?? '';
+            $under = WaitCover::afterOf($name) !== null ? $name : null;
+        }
+
+        return $acts;
     }
 
     /** @return array<string, mixed> */

@@ -10,6 +10,7 @@ use App\Models\Mixing;
 use App\Models\Pour;
 use App\Models\Rehearsal;
 use App\Pouring\PourState;
+use App\Pouring\ShownActs;
 use Illuminate\Database\Eloquent\Collection;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Film\HeatTool;
@@ -78,7 +79,7 @@ final class Debrief
         if ($poured === null) {
             return $deeds;
         }
-        foreach ($film->acts() as [$act]) {
+        foreach (ShownActs::timed($film) as [$act]) {
             $mark = $film->marks->at($act->text('id') ?? '');
             $isSkipped = $mark->text('because') !== null;
             $done = $mark->number('at');

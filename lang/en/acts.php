@@ -7,6 +7,8 @@ return [
     'cover' => [
         'how' => 'Against dust, touching nothing. It stays level and warm until it can be handled.',
         'title' => 'Cover it',
+        'wait' => 'Cover on for the wait',
+        'wait_how' => 'Against dust, touching nothing. It comes off again for this: :act.',
     ],
     'heat' => [
         'after_oil' => 'Not before all of the alcohol of the oil wash is gone, from sides and bench too.',
@@ -17,8 +19,8 @@ return [
         'none' => 'Leave the bubbles to rise.',
     ],
     'look' => [
-        'again' => 'Something gives off air from below: pick what has risen, and look again. In between its cover keeps dust off, touching nothing.',
-        'habit' => 'At eye level against a light. In between its cover keeps dust off, touching nothing.',
+        'again' => 'Something gives off air from below: pick what has risen, and look again.',
+        'habit' => 'At eye level against a light.',
         'how' => 'At eye level against a light: a missed pinprick, a hair, a bubble. Pick it with a pin.',
         'last' => 'Last look',
         'numbered' => 'Look :number of :of',

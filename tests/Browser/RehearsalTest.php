@@ -112,11 +112,13 @@ final class RehearsalTest extends BrowserTestCase
             $page->press('button', 'Begin');
             $page->untilSees('nothing of it is written in your log');
             $driver->switchTo()->window($own);
-            // asked at once, and answered from the rehearsal's bench
+            // what is pressed on another device meanwhile is heard, and it is of this studio
+            self::$studio->database()->exec("update pours set title = 'Autumn sky, really wet' where title = 'Autumn sky'");
             $page->js("window.dispatchEvent(new Event('online'))");
-            $page->untilSees('No answer from the studio');
-            self::assertTrue($page->sees('Autumn sky'), 'the films that are really wet');
-            self::assertFalse($page->sees('Moon board'), 'and none of those that are played');
+            $page->untilSees('Autumn sky, really wet');
+            self::assertFalse($page->sees('Moon board'), 'and none of what is played');
+            self::assertFalse($page->sees('No answer from the studio'));
+            self::$studio->database()->exec("update pours set title = 'Autumn sky' where title = 'Autumn sky, really wet'");
             $this->open('/');
             $page->untilSees('nothing of it is written in your log');
             $page->press('button', 'End');

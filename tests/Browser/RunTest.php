@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Tests\Browser\Support\ElevenBoards;
+use Tests\Browser\Support\Page;
 
 /** The evening at the bench in gloves: one next thing, one large press, on a phone too. */
 final class RunTest extends BrowserTestCase
@@ -32,6 +33,48 @@ final class RunTest extends BrowserTestCase
         $page->until(static fn (): bool => self::$studio->value("select off_at from pours where id = '$film'") !== '', 'it to be off the bench');
         $page->press('button', 'Take the last press back');
         $page->until(static fn (): bool => self::$studio->value("select off_at from pours where id = '$film'") === '', 'it to be back');
+    }
+
+    public function test_two_devices_go_through_one_run_and_what_both_press_counts_once(): void
+    {
+        $phone = $this->open('/run');
+        $phone->untilSees('Pour piece');
+        $tablet = new Page;
+        try {
+            $tablet->size(1024, 768);
+            $tablet->open(self::$studio->url('/run'));
+            $tablet->js("localStorage.setItem('no-substitute-read', 'yes')");
+            $step = static fn (Page $page): string => (string) $page->js('return document.querySelector("[data-step]")?.dataset.step ?? ""');
+            $tablet->until(static fn (): bool => $step($tablet) === $step($phone), 'both to be at the same');
+
+            // both press it, neither has heard of the other
+            [$poured, $done] = [$step($phone), $this->done()];
+            foreach ([$phone, $tablet] as $page) {
+                $page->js('document.querySelector("[data-testid=next]").click()');
+            }
+            foreach ([$phone, $tablet] as $page) {
+                $page->until(static fn (): bool => ! in_array($step($page), ['', $poured], true), 'what comes next, at once');
+            }
+            // an earlier press may have been taken back
+            $standing = "subject = '$poured' and kind = 'poured' and id not in (select json_extract(facts, '\$.of') from events where kind = 'undone')";
+            $phone->until(fn (): bool => (int) self::$studio->value("select count(distinct device) from events where $standing") === 2, 'both presses to be heard');
+            self::assertSame($done + 2, $this->done(), 'both stand in the log');
+            self::assertSame(self::$studio->value("select id from events where $standing order by min(pressed_ms + offset_ms, heard_ms), device limit 1"), self::$studio->value("select poured_event from pours where id = '$poured'"), 'and the first that happened counts');
+
+            // one is without a network, the other goes on; each hears of the other when it is back
+            $phone->offline(true);
+            $away = $step($phone);
+            $phone->until(static fn (): bool => $phone->js('document.querySelector("[data-testid=next]").click(); return document.querySelector("[data-step]").dataset.step !== arguments[0]', $away) === true, 'the next, without a network');
+            $tablet->until(static fn (): bool => $step($tablet) === $away, 'the tablet to be at what it cannot know of');
+            $phone->offline(false);
+            $phone->js("window.dispatchEvent(new Event('online'))");
+            $phone->until(fn (): bool => (int) self::$studio->value("select count(*) from events where subject = '".explode(' ', $away)[0]."' and kind in ('poured', 'act_done')") > 0, 'it to be heard of');
+            $tablet->js("window.dispatchEvent(new Event('online'))");
+            $tablet->until(static fn (): bool => $step($tablet) === $step($phone) && $step($phone) !== $away, 'both to be at the same again');
+        } finally {
+            $phone->offline(false);
+            $tablet->quit();
+        }
     }
 
     public function test_nothing_is_smaller_than_a_glove_and_the_phone_needs_no_second_hand(): void

@@ -88,7 +88,7 @@ final class PourTest extends TestCase
     {
         $pour = $this->poured();
         $state = $this->getJson("/pours/{$pour->id}/state")->json();
-        self::assertSame(['pass', 'wipe', 'pass', 'wipe', 'wipe', 'look', 'wipe', 'wipe', 'wipe', 'wipe', 'cover'], array_column($state['acts'], 'kind'));
+        self::assertSame(['pass', 'wipe', 'pass', 'wipe', 'wipe', 'look', 'wipe', 'wipe', 'wipe', 'cover', 'wipe', 'cover'], array_column($state['acts'], 'kind'));
         $due = array_column($state['acts'], 'due_at');
         $sorted = $due;
         sort($sorted);

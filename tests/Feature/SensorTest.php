@@ -154,14 +154,12 @@ final class SensorTest extends TestCase
         $this->measured($pour, fn (float $min): float => max(14.0, 21.0 - $min / 3));
         $after = $this->getJson("/pours/{$pour->id}/state")->json();
         self::assertGreaterThan($before['open_until'], $after['open_until'], 'cold resin stays open longer');
-        self::assertEqualsCanonicalizing(array_column($before['acts'], 'title'), array_column($after['acts'], 'title'));
         self::assertSame([$before['tool'], $before['late'], $before['warmings']], [$after['tool'], $after['late'], $after['warmings']], 'only times move, and no words');
         self::assertGreaterThan($before['handle_at'] + 3_600_000, $after['handle_at'], 'and it is handled later');
         self::assertSame($after['handle_at'], $after['later'][0]['to_at']);
         $look = static fn (array $state): array => collect($state['acts'])->firstWhere('id', 'look');
         self::assertGreaterThan($look($before)['due_at'] + 2 * 60_000, $look($after)['due_at']);
         self::assertSame($look($before)['due_at'], $look($after)['planned_at']);
-        self::assertEqualsCanonicalizing(array_column($before['acts'], 'id'), array_column($after['acts'], 'id'), 'no act comes or goes');
         $due = array_column($after['acts'], 'due_at');
         self::assertSame(collect($due)->sort()->values()->all(), $due, 'and they stand in the order in which they come now');
         $tacky = (int) collect($before['phases'])->firstWhere('phase', 'tacky')['from'];
@@ -169,6 +167,49 @@ final class SensorTest extends TestCase
         self::assertSame(['wet'], array_values(FilmsNow::ofPiece((int) $pour->piece_id, CarbonImmutable::now())->byCoat()), 'what is laid on it hears of that too');
         $run = $this->getJson('/run/state')->json();
         self::assertSame($look($after)['due_at'], $look(collect($run['films'])->firstWhere('id', $pour->id))['due_at']);
+    }
+
+    public function test_wipes_come_with_a_room_that_cools_and_go_again_when_it_warms(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $names = fn (string $kind): array => array_column(array_filter($this->getJson("/pours/{$pour->id}/state")->json('acts'), static fn (array $act): bool => $act['kind'] === $kind), 'title', 'id');
+        $before = $names('wipe');
+        $more = 'wipe-'.(count($before) + 1);
+        $this->press($pour->id, 'act_done', ['act' => 'wipe-1']);
+        $this->measured($pour, static fn (float $min): float => max(14.0, 21.0 - $min / 3));
+        $cold = $names('wipe');
+        self::assertGreaterThan(count($before), count($cold), 'what is cold drips for longer');
+        self::assertSame('Wipe the drips 1 of '.count($before), $cold['wipe-1'], 'what was done is called what it was called then');
+        self::assertSame('Wipe the drips 2 of '.count($cold), $cold['wipe-2']);
+        self::assertSame(count($before), array_search($more, array_keys($cold), true), 'the one more comes last');
+
+        $this->press($pour->id, 'act_skipped', ['act' => $more, 'reason' => 'Nothing hangs.']);
+        $this->measured($pour, static fn (float $min): float => 27.0);
+        self::assertSame('Nothing hangs.', collect($this->getJson("/pours/{$pour->id}/state")->json('acts'))->firstWhere('id', $more)['skipped_because'], 'what was said of one stays');
+        self::assertSame([], array_diff(array_keys($names('wipe')), [...array_keys($before), $more]), 'the others go with the cold');
+        $shown = $this->getJson("/pours/{$pour->id}/state")->json('acts');
+        $this->artisan('glaze:rebuild')->assertSuccessful();
+        app(FollowTheRoom::class)->all(CarbonImmutable::now());
+        self::assertSame(array_column($shown, 'due_at', 'id'), array_column($this->getJson("/pours/{$pour->id}/state")->json('acts'), 'due_at', 'id'), 'and it is folded anew to the same');
+    }
+
+    public function test_what_was_taken_back_or_stands_for_something_else_does_not_come_with_the_room(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $this->measured($pour, static fn (float $min): float => 14.0);
+        $this->press($pour->id, 'topped_up', ['ml' => 20]);
+        $planned = fn (): array => array_filter($this->getJson("/pours/{$pour->id}/state")->json('acts'), static fn (array $act): bool => preg_match('/^wipe-\d+$/', $act['id']) === 1 && $act['went'] === 'open' && $act['due_at'] > now()->getTimestampMs());
+        self::assertSame([], $planned(), 'its wipes are laid anew');
+        app(FollowTheRoom::class)->all(CarbonImmutable::now());
+        self::assertSame([], $planned());
+        $seen = $pour->refresh()->seen->entries('entries')[0]->text('event');
+        $this->press($pour->id, 'undone', ['of' => $seen]);
+        foreach ($this->getJson("/pours/{$pour->id}/state")->json('acts') as $act) {
+            self::assertNotEmpty($act['title'], $act['id']);
+        }
+        self::assertNotSame([], $planned());
     }
 
     public function test_a_room_that_is_as_it_was_planned_moves_nothing(): void

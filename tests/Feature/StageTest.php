@@ -10,6 +10,7 @@ use App\Http\Middleware\Rehearse;
 use App\Journal\ThisStudio;
 use App\Models\JournalEvent;
 use App\Models\Mixing;
+use App\Models\Pour;
 use App\Models\RoomRow;
 use App\Rehearsing\Stage;
 use Carbon\CarbonImmutable;
@@ -100,6 +101,18 @@ final class StageTest extends TestCase
         }
         self::assertSame($own, $this->get('/')->assertOk()->headers->get('X-Studio'));
         self::assertSame('sqlite', DB::getDefaultConnection());
+    }
+
+    public function test_a_page_of_the_studio_itself_is_answered_by_it_while_another_tab_rehearses(): void
+    {
+        $own = app(ThisStudio::class)->id();
+        $id = $this->begin();
+        $this->as($id);
+        $answered = fn (string $of): ?string => $this->getJson('/run/state', [Rehearse::STUDIO => $of])->assertOk()->headers->get(Rehearse::STUDIO);
+        self::assertSame([$own, $id, $id], [$answered($own), $answered($id), $answered('of another')]);
+        $film = Pour::query()->whereNotNull('poured_at')->firstOrFail();
+        $this->withHeader(Rehearse::STUDIO, $own)->press($film->id, 'observed', ['what' => 'dust']);
+        self::assertSame('dust', $film->refresh()->seen->entries('entries')[0]->text('what'), 'and what is pressed on it is really pressed');
     }
 
     public function test_who_begins_another_from_the_stage_hears_it_as_where_they_are(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Arrival;
+use App\Journal\ThisStudio;
 use App\Rehearsing\Stage;
 use App\Rehearsing\WhatGoesWrong;
 use Closure;
@@ -16,15 +17,21 @@ final readonly class Rehearse
 {
     public const COOKIE = 'rehearsal';
 
-    public function __construct(private Stage $stage)
-    {
+    /** Of whose page it is that asks, and who answers. */
+    public const STUDIO = 'X-Studio';
+
+    public function __construct(
+        private Stage $stage,
+        private ThisStudio $studio,
+    ) {
     }
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $id = $request->cookies->get(self::COOKIE);
-        if (! is_string($id) || ! $this->stage->enter($id)) {
+        // a page that was opened before the rehearsal goes on hearing of what is really wet
+        if (! is_string($id) || $request->headers->get(self::STUDIO) === $this->studio->id() || ! $this->stage->enter($id)) {
             return $next($request);
         }
         try {

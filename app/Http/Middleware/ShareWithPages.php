@@ -31,7 +31,7 @@ final class ShareWithPages extends Middleware
         // whose it was when it was asked: who goes on a stage with it is not there yet
         $studio = $this->studio->id();
         $response = parent::handle($request, $next);
-        $response->headers->set('X-Studio', $studio);
+        $response->headers->set(Rehearse::STUDIO, $studio);
 
         return $response;
     }

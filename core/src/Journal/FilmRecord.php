@@ -16,6 +16,9 @@ use OpenGlaze\Core\Film\HeatTool;
  */
 final readonly class FilmRecord
 {
+    /** Of the mark of an act that was not planned: the act as it was shown then. */
+    public const CAME = 'came';
+
     /**
      * @param  array<string, ActMark>  $acts  by the act's name
      * @param  list<Event>  $seen  what was observed of it, what was added to it, and what happened to it
@@ -29,6 +32,8 @@ final readonly class FilmRecord
         public ?Event $off,
         /** @var list<Event> what was poured of it so far, where it is poured in stages */
         public array $stages,
+        /** @var list<Entry> acts that were not planned, as they were shown when they were marked */
+        private array $came,
     ) {
     }
 
@@ -42,7 +47,7 @@ final readonly class FilmRecord
     public static function of(iterable $events): self
     {
         $begun = $poured = $off = null;
-        $acts = $seen = $stages = [];
+        $acts = $seen = $stages = $came = [];
         $took = Took::nothing();
         foreach (Order::standing($events) as $event) {
             switch ($event->kind) {
@@ -56,6 +61,8 @@ final readonly class FilmRecord
                 case EventKind::ActDone:
                 case EventKind::ActSkipped:
                     $name = $event->facts->text('act') ?? '';
+                    $shown = isset($acts[$name]) ? null : $event->facts->entry(self::CAME);
+                    $came = $shown === null ? $came : [...$came, $shown];
                     $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null, HeatTool::tryFrom($event->facts->text('tool') ?? ''));
                     break;
                 case EventKind::Staged:
@@ -77,7 +84,7 @@ final readonly class FilmRecord
             }
         }
 
-        return new self($begun, $poured, $acts, $seen, $took, $off, $stages);
+        return new self($begun, $poured, $acts, $seen, $took, $off, $stages, $came);
     }
 
     /** When its stirring ended, ms since 1970; null before it is begun. */
@@ -106,19 +113,37 @@ final readonly class FilmRecord
         return array_filter($this->seen, static fn (Event $event): bool => $event->kind === EventKind::Oiled) !== [];
     }
 
-    /** @return list<Entry> its acts as they were planned, with what it wants because of what happened since, each with when that was: since_min */
+    /**
+     * Its acts as they were planned, with what it wants because of what happened since, each with when that was: since_min;
+     * and what else was done to it, at the times that were shown then.
+     *
+     * @return list<Entry>
+     */
     public function schedule(): array
     {
         $acts = $this->poured?->facts->entries('answer.acts') ?? [];
         foreach ($this->seen as $event) {
-            $instead = $event->facts->texts('instead_of');
             $atMin = $this->minutesAfterPour($event->atMs);
-            $acts = array_filter($acts, fn (Entry $act): bool => ! in_array($act->text('kind'), $instead, true) || isset($this->acts[$act->text('id') ?? '']) || ($act->number('due_min') ?? 0.0) <= $atMin);
+            $acts = array_filter($acts, fn (Entry $act): bool => isset($this->acts[$act->text('id') ?? '']) || ! self::standsFor($event->facts, $act, $atMin));
             array_push($acts, ...array_map(static fn (Entry $act): Entry => $act->with('since_min', $atMin), $event->facts->entries('acts')));
         }
+        array_push($acts, ...$this->came);
         usort($acts, static fn (Entry $a, Entry $b): int => $a->number('due_min') <=> $b->number('due_min'));
 
         return $acts;
+    }
+
+    /** Whether what happened stands in for that act; where it does not say for which, for what was planned of its kinds to come later. */
+    private static function standsFor(Entry $happened, Entry $act, float $atMin): bool
+    {
+        return $happened->has('stands_for') ? in_array($act->text('id'), $happened->texts('stands_for'), true)
+            : in_array($act->text('kind'), $happened->texts('instead_of'), true) && ($act->number('due_min') ?? 0.0) > $atMin;
+    }
+
+    /** @return list<string> kinds of acts that what happened stands in for: none of them that is still to come counts */
+    public function replaced(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (Event $event): array => $event->facts->texts('instead_of'), $this->seen))));
     }
 
     /** Minutes from the end of its pour; 0 before. */
@@ -128,7 +153,7 @@ final readonly class FilmRecord
     }
 
     /** @return list<string> the names of the acts that it has */
-    private function actNames(): array
+    public function actNames(): array
     {
         return array_map(static fn (Entry $act): string => $act->text('id') ?? '', $this->schedule());
     }
@@ -172,7 +197,7 @@ final readonly class FilmRecord
     {
         return match (true) {
             $this->poured === null => Refusal::NotPoured,
-            ! in_array($facts->text('act'), $this->actNames(), true) => Refusal::UnknownAct,
+            ! in_array($facts->text('act'), [...$this->actNames(), $facts->text(self::CAME.'.id')], true) => Refusal::UnknownAct,
             $facts->text('tool') !== null && ! in_array(HeatTool::tryFrom($facts->text('tool')), [$this->tool(), ...$this->tool()->others()], true) => Refusal::ToolRuledOut,
             $kind === EventKind::ActSkipped && trim($facts->text('reason') ?? '') === '' => Refusal::NoReason,
             default => null,

@@ -43,10 +43,10 @@ final readonly class RoundAct
         return [$this->dueMin, $this->kind === ActKind::Cover, $this->turn, $this->film, $this->act];
     }
 
-    /** Whether that must wait for it, where it is due earlier: pours come in their order, of one film each kind in its turn, and its cover last. */
+    /** Whether that must wait for it, where it is due earlier: pours come in their order, of one film each kind in its turn, and a cover neither sooner nor later. */
     public function comesBefore(self $other): bool
     {
-        return $this->film === $other->film ? $this->kind === $other->kind || $other->kind === ActKind::Cover : $this->kind === ActKind::Pour && $other->kind === ActKind::Pour;
+        return $this->film === $other->film ? $this->kind === $other->kind || $this->kind === ActKind::Cover || $other->kind === ActKind::Cover : $this->kind === ActKind::Pour && $other->kind === ActKind::Pour;
     }
 
     /** Whether it can still be begun then, in time or late. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Round;
 
+use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
 
 /**
@@ -72,13 +73,15 @@ final readonly class Rounds
     /**
      * Less is better. What is late already gets later by every minute that something else comes first, so minutes count before acts.
      *
-     * @return array{int, float, int, int} what is lost, by how many minutes all that is late comes late, how often hands change, how many acts are late
+     * @return array{int, float, int, int} what is lost, covers apart, by how many minutes all that is late comes late, how often hands change, how many acts are late
      */
     private function worth(): array
     {
         $late = array_map(static fn (LaidAct $act): float => $act->lateMin(), $this->late());
 
-        return [count($this->lost), round(array_sum($late)), $this->changes(), count($late)];
+        $lost = array_filter($this->lost, static fn (RoundAct $act): bool => $act->kind !== ActKind::Cover);
+
+        return [count($lost), round(array_sum($late)), $this->changes(), count($late)];
     }
 
     /**

@@ -40,6 +40,31 @@ final class FilmRecordTest extends TestCase
         self::assertSame('Nothing hung.', $record->acts['wipe-1']->skippedBecause);
     }
 
+    public function test_an_act_that_was_not_planned_stands_as_it_was_shown_when_it_was_marked(): void
+    {
+        $names = static fn (FilmRecord $film): array => array_map(static fn (Entry $act): string => $act->text('id').' '.$act->number('due_min'), $film->schedule());
+        $base = [Happened::begun(), Happened::poured(acts: ['wipe-1'])];
+        $cover = Happened::at(20, EventKind::ActDone, ['act' => 'cover-after-wipe-1', 'came' => ['id' => 'cover-after-wipe-1', 'kind' => 'cover', 'due_min' => 13]]);
+        $later = Happened::at(21, EventKind::ActDone, ['act' => 'cover-after-wipe-1', 'came' => ['id' => 'cover-after-wipe-1', 'kind' => 'cover', 'due_min' => 15]], 'tablet');
+        self::assertSame(['wipe-1 ', 'cover-after-wipe-1 13'], $names(FilmRecord::of([...$base, $later, $cover])), 'once, as the first pressed it');
+        self::assertSame(['wipe-1 '], $names(FilmRecord::of([...$base, $cover, Happened::undone(22, $cover)])));
+        $film = FilmRecord::of($base);
+        self::assertSame(Refusal::UnknownAct, $film->refusalOf(EventKind::ActDone, Entry::from(['act' => 'wipe-8'])));
+        self::assertSame(Refusal::UnknownAct, $film->refusalOf(EventKind::ActDone, Entry::from(['act' => 'wipe-8', 'came' => ['id' => 'wipe-9']])));
+        self::assertNull($film->refusalOf(EventKind::ActDone, Entry::from(['act' => 'wipe-8', 'came' => ['id' => 'wipe-8']])));
+    }
+
+    public function test_what_is_added_stands_for_the_acts_that_it_names_and_in_old_logs_for_those_to_come(): void
+    {
+        $planned = array_map(static fn (int $number): array => ['id' => "wipe-$number", 'kind' => 'wipe', 'due_min' => 10 * $number], [1, 2, 3]);
+        $base = [Happened::begun(), Happened::at(6, EventKind::Poured, ['answer' => ['acts' => $planned]])];
+        $names = static fn (array $facts): array => array_map(static fn (Entry $act): ?string => $act->text('id'), FilmRecord::of([...$base, Happened::at(21, EventKind::ToppedUp, ['ml' => 5, 'instead_of' => ['wipe'], ...$facts])])->schedule());
+        self::assertSame(['wipe-1'], $names([]), 'fifteen minutes after the pour');
+        self::assertSame([], $names(['stands_for' => ['wipe-1', 'wipe-2', 'wipe-3']]), 'the room moved the first past it');
+        self::assertSame(['wipe-1', 'wipe-3'], $names(['stands_for' => ['wipe-2']]));
+        self::assertSame(['wipe'], FilmRecord::of([...$base, Happened::at(21, EventKind::ToppedUp, ['instead_of' => ['wipe']])])->replaced());
+    }
+
     public function test_undoing_a_press_leaves_what_another_pressed(): void
     {
         $mine = Happened::at(17, EventKind::ActDone, ['act' => 'pass-1']);

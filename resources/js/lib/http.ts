@@ -53,6 +53,11 @@ export function nameDevice(id: string, name: string): void {
     device = `${id};${name}`
 }
 
+/** By which a page is answered by its own studio while another tab rehearses. */
+function studioHeader(): Record<string, string> {
+    return studioOfPage === null ? {} : { 'X-Studio': studioOfPage }
+}
+
 /** By which the studio knows where something was changed. */
 export function deviceHeader(): Record<string, string> {
     return device === null ? {} : { 'X-Device': device }
@@ -73,13 +78,13 @@ async function put<T>(method: string, url: string, type: string, body: string | 
     try {
         response = await fetch(url, {
             method,
-            headers: { 'Content-Type': type, Accept: 'application/json', ...tokenHeader(), ...deviceHeader() },
+            headers: { 'Content-Type': type, Accept: 'application/json', ...tokenHeader(), ...deviceHeader(), ...studioHeader() },
             ...(body === undefined ? {} : { body }),
         })
     } catch {
         throw new Unreachable(words.theStudioCannotBeReached)
     }
-    // another tab rehearses, or another studio was started here: what that says is not of this page
+    // the rehearsal was left in another tab, or another studio was started here: what that says is not of this page
     const of = response.headers.get('X-Studio')
     if (of !== null && studioOfPage !== null && of !== studioOfPage) throw new Unreachable(words.anotherStudioAnswers)
     if (response.ok) return (await response.json()) as T

@@ -28,6 +28,12 @@ export function becameOf(act: PourActState, now: number): 'done' | 'skipped' | '
     return act.until_at !== null && now > act.until_at ? 'missed' : 'open'
 }
 
+/** Whether its cover is on, or is to be on, when an act comes: it comes off first. */
+export function isUnderItsCover(pour: PourState, act: PourActState, now: number): boolean {
+    const cover = pour.acts.find((one) => one.id === act.under)
+    return cover !== undefined && ['done', 'open'].includes(becameOf(cover, now))
+}
+
 export function phaseOf(
     pour: PourState,
     now: number,

@@ -67,6 +67,8 @@ export interface PourActState {
     lasts_min: number
     /** Of a wipe: what still comes after it. */
     left_ml: number | null
+    /** The act by which its cover went on before it; null where it lies open. */
+    under: string | null
     gloves: Gloves
     due_min: number
     /** Null before the film is poured. */

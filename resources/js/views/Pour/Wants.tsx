@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
+import { CoverOff } from '../../controls/CoverOff'
 import { DueIn } from '../../controls/DueIn'
 import { LeftAfter } from '../../controls/LeftAfter'
 import { Untouched } from '../../controls/Untouched'
@@ -55,6 +56,7 @@ export function Wants({
                 <>
                     <p className="text-3xl font-bold">{want.act.title}</p>
                     <DueIn ms={want.dueIn} />
+                    <CoverOff pour={pour} act={want.act} now={now} />
                     <p className="text-xl">{want.act.how}</p>
                     <LeftAfter act={want.act} />
                     <p className="mt-3 text-lg text-soft">

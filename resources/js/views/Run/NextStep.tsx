@@ -1,6 +1,7 @@
 import { Link } from '@inertiajs/react'
 import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
+import { CoverOff } from '../../controls/CoverOff'
 import { DueIn } from '../../controls/DueIn'
 import { GlovesSign } from '../../controls/GlovesSign'
 import { LeftAfter } from '../../controls/LeftAfter'
@@ -95,6 +96,7 @@ function AnAct({ step, now }: { step: Extract<Step, { kind: 'act' }>; now: numbe
             <p className="mt-1 truncate text-xl">{film.title}</p>
             <p className="text-3xl leading-tight font-bold">{act.title}</p>
             <DueIn ms={dueIn} />
+            <CoverOff pour={film} act={act} now={now} />
             <p className="text-lg">
                 {act.kind === 'pass' && <strong>{words.takesSoLong(seconds(act.lasts_min))} </strong>}
                 {act.how}

@@ -43,6 +43,8 @@ export const pastItsOpenTimeItHardlyLevelsAndHeatNo = 'past its open time: it ha
 export const ago = (dueIn: Said) => `${dueIn} ago`
 export const theFilmHealsForAnother = (closesAt: Said) => `The film heals for another ${closesAt}.`
 export const theFilmHasClosedHeatNowLeavesAScar = 'The film has closed: heat now leaves a scar.'
+export const itsCoverOffFirst = 'Its cover off first.'
+export const itsCoverOffAndAway = 'Its cover off first, and well away from the heat.'
 export const ready = 'Ready'
 export const asPlanned = 'As planned'
 export const measured = 'Measured'
