@@ -14,6 +14,7 @@ use OpenGlaze\Core\Cure\PhaseSpan;
 use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
+use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Run\Act;
 use OpenGlaze\Core\Run\Acts;
 use OpenGlaze\Core\Run\EffectWindow;
@@ -137,6 +138,7 @@ final class CoatAnswer
         return KeptCoat::from([
             ...self::of($result, CoatAdvisor::advise($result), $say),
             'laying_min' => Hands::layingMin($case) * $case->piece->quantity,
+            'parts' => array_map(static fn (Part $part): array => ['colour' => $part->colour, 'share_pct' => $part->sharePct, ...($how = HowTo::part($part, $case)) === null ? [] : ['how' => $say->say($how)]], $case->coat->manner->parts),
             'effects' => array_map(static function (Pace $pace) use ($case): array {
                 $window = EffectWindow::of($pace, $case->clock);
 

@@ -6,8 +6,8 @@ namespace App\Pouring;
 
 use App\Journal\Moment;
 use App\Journal\ThisStudio;
-use App\Mixing\EveningDesk;
 use App\Mixing\EveningPlanner;
+use App\Mixing\StillToMix;
 use App\Models\Plan;
 use App\Models\PreparedEvening;
 use App\Planning\CoatKeys;
@@ -29,10 +29,10 @@ use Ramsey\Uuid\Uuid;
 final readonly class BeforeTheEvening
 {
     /** What was ticked longer ago was ticked for another evening. */
-    private const HOLDS_H = 6;
+    public const HOLDS_H = 6;
 
     public function __construct(
-        private EveningDesk $evenings,
+        private StillToMix $toMix,
         private EveningPlanner $planner,
         private ThisStudio $studio,
     ) {
@@ -42,7 +42,7 @@ final readonly class BeforeTheEvening
     public function of(CarbonImmutable $now, Person $say): ?array
     {
         $plan = Plan::own();
-        $batches = $this->evenings->kept($plan);
+        $batches = $this->toMix->of($plan);
         try {
             $evening = $batches === [] ? null : $this->planner->compute(self::measured($plan, $now), $batches);
         } catch (FieldException) {

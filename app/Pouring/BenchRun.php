@@ -6,11 +6,14 @@ namespace App\Pouring;
 
 use App\Journal\Moment;
 use App\Mixing\CupReader;
+use App\Models\Plan;
 use App\Models\Pour;
 use App\Saying\Person;
 use App\Sensing\RoomLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use OpenGlaze\Core\Batch\Turn;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
@@ -30,17 +33,21 @@ final readonly class BenchRun
     /** So long hands stay at a pour before they can turn to what cannot wait: between two pieces, or two ribbons. */
     private const POUR_AT_A_TIME_MIN = 3.0;
 
+    /** So long hands are at what is left of a cup that is half weighed, or being stirred. */
+    private const GO_ON_MIN = 4.0;
+
     /** @param  array<string, Pour>  $pours  by their ids, in the order in which they were begun */
     private function __construct(
         private array $pours,
         private CarbonImmutable $now,
         private Rounds $rounds,
         private BeforeTheEvening $before,
+        private NextCup $next,
         private CupReader $cups,
     ) {
     }
 
-    public static function at(CarbonImmutable $now, BeforeTheEvening $before, CupReader $cups): self
+    public static function at(CarbonImmutable $now, BeforeTheEvening $before, NextCup $next, CupReader $cups): self
     {
         $pours = [];
         foreach (array_reverse(OnTheBench::pours($now)) as $pour) {
@@ -51,17 +58,18 @@ final readonly class BenchRun
         Collection::make($toPour)->load('begun');
         $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now), $pours, array_keys(array_values($pours))));
 
-        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)), $before, $cups);
+        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)), $before, $next, $cups);
     }
 
     /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
     public function state(Person $person): array
     {
         $cups = OnTheBench::cups($this->now, $this->cups);
+        $isUnderWay = $cups !== [] || NextCup::isUnderWay($this->now);
 
         return [
             'now' => Moment::ms($this->now),
-            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'cup' => $pour->mixing_id, 'to_pour' => self::toPour($pour)], array_values($this->pours)),
+            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'cup' => $pour->mixing_id, 'to_pour' => $this->toPour($pour)], array_values($this->pours)),
             'cups' => $cups,
             'room' => RoomLog::last($this->now)?->state(),
             'rounds' => array_map(fn (Round $round): array => [
@@ -75,8 +83,40 @@ final readonly class BenchRun
             ], $this->rounds->rounds),
             'pairs' => $this->rounds->pairsToLayer(),
             'warnings' => array_map($person->say(...), $this->warnings()),
+            'mix' => $isUnderWay ? $this->mix($cups) : null,
             // the last checks, while nothing is mixed yet
-            'before' => $this->pours === [] && $cups === [] ? $this->before->of($this->now, $person) : null,
+            'before' => $isUnderWay ? null : $this->before->of($this->now, $person),
+        ];
+    }
+
+    /**
+     * The cup that is mixed next, or on with, and when the hands can turn to it.
+     *
+     * @param  list<array{id: string, title: string, mixed_at: int|null, total_ml: float|null}>  $cups
+     * @return array<string, mixed>|null null where none is left
+     */
+    private function mix(array $cups): ?array
+    {
+        foreach ($cups as $cup) {
+            if ($cup['mixed_at'] === null) {
+                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'total_ml' => $cup['total_ml'], 'lasts_min' => self::GO_ON_MIN, 'begin_at' => $this->moment($this->rounds->momentFor(self::GO_ON_MIN, Gloves::Sticky))];
+            }
+        }
+        $plan = Plan::own();
+        $next = $cups === [] ? $this->next->of($plan, $this->now) : null;
+        if ($next === null) {
+            return null;
+        }
+        $lastsMin = NextCup::lastsMin($next);
+
+        return [
+            'to' => "/plans/{$plan->id}/batches/{$next->batch->id}",
+            'title' => $next->resin->name,
+            'pieces' => array_map(static fn (Turn $turn): string => $turn->coat->case->piece->name, $next->turns),
+            'begun' => false,
+            'total_ml' => $next->mixed->portions->totalMl(),
+            'lasts_min' => $lastsMin,
+            'begin_at' => $this->moment($this->rounds->momentFor($lastsMin, Gloves::Sticky)),
         ];
     }
 
@@ -169,14 +209,41 @@ final readonly class BenchRun
         return ($pour->result()->layingMin() ?? $all) * ($pour->count ?? $all) / max(1.0, $all);
     }
 
-    /** @return array{ml: float|null, count: int|null, how: string, laying_min: float}|null null once it is poured */
-    private static function toPour(Pour $pour): ?array
+    /** @return array{ml: float|null, of_cup_pct: float|null, parts: list<array{colour: string, share_pct: float, ml: float|null, how: string|null}>, count: int|null, how: string, laying_min: float}|null null once it is poured */
+    private function toPour(Pour $pour): ?array
     {
-        return $pour->poured_at !== null ? null : [
-            'ml' => UsedBesidePlanned::planned($pour)->number('total_ml'),
+        if ($pour->poured_at !== null) {
+            return null;
+        }
+        $ml = self::plannedMl($pour);
+
+        return [
+            'ml' => $ml,
+            'of_cup_pct' => $this->ofCupPct($pour),
+            'parts' => array_map(static fn (Entry $part): array => [
+                'colour' => $part->text('colour') ?? '',
+                'share_pct' => $share = $part->number('share_pct') ?? 0.0,
+                'ml' => $ml === null ? null : $ml * $share / 100,
+                'how' => $part->text('how'),
+            ], $pour->result()->parts()),
             'count' => $pour->count,
             'how' => $pour->result()->pour(),
             'laying_min' => self::layingMin($pour),
         ];
+    }
+
+    /** How much of what its cup still holds is for it, per cent; null where nothing else was to be poured from it. */
+    private function ofCupPct(Pour $pour): ?float
+    {
+        $all = array_filter($this->pours, static fn (Pour $one): bool => $one->mixing_id === $pour->mixing_id);
+        $left = array_filter($all, static fn (Pour $one): bool => $one->poured_at === null);
+        $ml = array_sum(array_map(self::plannedMl(...), $left));
+
+        return $pour->mixing_id === null || count($all) < 2 || $ml <= 0 ? null : 100 * (self::plannedMl($pour) ?? 0.0) / $ml;
+    }
+
+    private static function plannedMl(Pour $pour): ?float
+    {
+        return UsedBesidePlanned::planned($pour)->number('total_ml');
     }
 }

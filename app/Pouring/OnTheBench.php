@@ -33,7 +33,7 @@ final class OnTheBench
     /**
      * Cups that something is in and nothing was poured from.
      *
-     * @return list<array<string, mixed>>
+     * @return list<array{ready: bool, id: string, title: string, now: int|null, begun_at: int|null, mixed_at: int|null, mixed_event: string|null, pot_life_min: float|null, total_ml: float|null}>
      */
     public static function cups(CarbonImmutable $now, CupReader $reader): array
     {

@@ -17,9 +17,6 @@ final class RehearsalTest extends BrowserTestCase
 
     protected const SEEDER = ElevenPlanned::class;
 
-    /** A hand presses no sooner: what comes within 700 ms counts once. */
-    private const STEADY_MS = 720;
-
     private const MOST_PRESSES = 120;
 
     protected function tearDown(): void
@@ -147,13 +144,7 @@ final class RehearsalTest extends BrowserTestCase
     /** @return int when it was pressed, ms since 1970 by the device */
     private function pressNext(Page $page): int
     {
-        $page->until(static fn (): bool => $page->js('return performance.now() - (window.pressedAt ?? -1e9) > arguments[0]', self::STEADY_MS) === true, 'a steady hand');
-        // what is pressed is what stands there then: minutes go by in a second
-        $pressed = $page->js('window.pressedAt = performance.now(); const step = document.querySelector("[data-step]").dataset.step; document.querySelector("[data-testid=next]").click(); return [step, Date.now()]');
-        self::assertIsArray($pressed);
-        $page->until(fn (): bool => $this->step($page) !== $pressed[0], "what comes after $pressed[0], at once");
-
-        return (int) $pressed[1];
+        return $page->pressNext('[data-step]', 'step')[1];
     }
 
     private function step(Page $page): string

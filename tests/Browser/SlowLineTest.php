@@ -15,9 +15,6 @@ final class SlowLineTest extends BrowserTestCase
 
     private const LATENCY_MS = 4_000;
 
-    /** A second press within a trembling hand's time does not count. */
-    private const STEADY_MS = 750;
-
     public function test_a_form_whose_session_is_gone_sends_itself_again(): void
     {
         $page = $this->open('/pours/moon-study-flood/finish');
@@ -156,6 +153,11 @@ final class SlowLineTest extends BrowserTestCase
         $this->untilNothingWaits($page);
         $page->press('button', 'Take the last press back');
         $this->untilNothingWaits($page);
+        // a cover can always be put on
+        while (str_starts_with($this->currentAct($page), 'Cover on')) {
+            $this->pressNext($page);
+            $this->untilNothingWaits($page);
+        }
         self::$studio->kill();
         $act = $this->currentAct($page);
         $id = array_key_first($this->pressNext($page));
@@ -177,12 +179,7 @@ final class SlowLineTest extends BrowserTestCase
     /** @return array<string, int> the act that it was, and when it was pressed, ms since 1970 */
     private function pressNext(Page $page): array
     {
-        $page->js('window.pressedAt ??= -1e9; return 0');
-        $page->until(fn (): bool => $page->js('return performance.now() - window.pressedAt > arguments[0]', self::STEADY_MS) === true, 'a steady hand');
-        $act = (string) $page->js('return document.querySelector("[aria-current=step]").dataset.act');
-        $title = $this->currentAct($page);
-        $at = (int) $page->js('window.pressedAt = performance.now(); document.querySelector("[data-testid=next]").click(); return Date.now()');
-        $page->until(fn (): bool => $this->currentAct($page) !== $title, "what comes after $title, at once");
+        [$act, $at] = $page->pressNext('[aria-current=step]', 'act');
 
         return [$act => $at];
     }

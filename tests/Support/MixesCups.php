@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Mixing;
+use OpenGlaze\Core\Weighing\WeighKind;
 
 /** Cups of the evening, from the first gram on. */
 trait MixesCups
@@ -25,14 +26,31 @@ trait MixesCups
      */
     protected function mixed(array $coats): Mixing
     {
-        $mixing = $this->begin($coats, 'batch-1');
-        while ($this->weighNext($mixing, 1.0)['next'] !== null) {
-            continue;
+        return $this->filled($this->begin($coats, 'batch-1'));
+    }
+
+    /** The same of one that was begun: its parts, the stirring, then its colours. */
+    protected function filled(Mixing $mixing): Mixing
+    {
+        while (($next = $this->nextStep($mixing)) !== null || $mixing->refresh()->mixed_at === null) {
+            if ($next !== null && ($mixing->mixed_at !== null || WeighKind::from($next)->isPart())) {
+                $this->weighNext($mixing, 1.0);
+            } else {
+                $this->press($mixing->id, 'stirring_begun');
+                $this->press($mixing->id, 'mixed');
+                $mixing->refresh();
+            }
         }
-        $this->press($mixing->id, 'stirring_begun');
-        $this->press($mixing->id, 'mixed');
 
         return $mixing->refresh();
+    }
+
+    /** What is put on the scale next; null where all is in. */
+    private function nextStep(Mixing $mixing): ?string
+    {
+        $state = $this->get("/mixings/{$mixing->id}")->assertOk()->viewData('page')['props']['mixing'];
+
+        return collect($state['steps'])->firstWhere('id', $state['next'])['kind'] ?? null;
     }
 
     /** @return array<string, mixed> the state after the next step came to a share of its mark */

@@ -8,6 +8,7 @@ use App\Http\Arrival;
 use App\Mixing\CupReader;
 use App\Pouring\BeforeTheEvening;
 use App\Pouring\BenchRun;
+use App\Pouring\NextCup;
 use App\Pouring\Unexpected;
 use App\Saying\Person;
 use Illuminate\Http\JsonResponse;
@@ -22,6 +23,7 @@ final readonly class RunController
 {
     public function __construct(
         private BeforeTheEvening $before,
+        private NextCup $next,
         private CupReader $cups,
     ) {
     }
@@ -32,7 +34,7 @@ final readonly class RunController
         $say = static fn (Caution $caution): array => array_map($person->say(...), $caution->said());
 
         return Inertia::render('Run', [
-            'run' => BenchRun::at(Arrival::of($request), $this->before, $this->cups)->state($person),
+            'run' => $this->run($request)->state($person),
             'unexpected' => Unexpected::all($person),
             'cautions' => [
                 'pour' => $say(Caution::Mix),
@@ -43,6 +45,11 @@ final readonly class RunController
 
     public function state(Request $request): JsonResponse
     {
-        return response()->json(BenchRun::at(Arrival::of($request), $this->before, $this->cups)->state(Person::of($request)));
+        return response()->json($this->run($request)->state(Person::of($request)));
+    }
+
+    private function run(Request $request): BenchRun
+    {
+        return BenchRun::at(Arrival::of($request), $this->before, $this->next, $this->cups);
     }
 }

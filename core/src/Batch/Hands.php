@@ -25,6 +25,9 @@ final class Hands
     /** Splitting off and stirring one colour. */
     public const COLOUR_CUP_MIN = 3.0;
 
+    /** Weighing both parts out. */
+    private const WEIGH_MIN = 2.0;
+
     /** Share of the open time at which the last piece must be spread. */
     public const SPREAD_BY = 0.8;
 
@@ -40,6 +43,12 @@ final class Hands
     public static function mixingMin(ResinSheet $resin): ?float
     {
         return $resin->times->mixMin === null ? null : $resin->times->mixMin->value + self::MIXING_MORE_MIN;
+    }
+
+    /** Weighing out, pouring together and stirring, until a cup can be poured. */
+    public static function readyMin(ResinSheet $resin): float
+    {
+        return self::WEIGH_MIN + (self::mixingMin($resin) ?? self::STIR_MIN + self::MIXING_MORE_MIN);
     }
 
     /** Splitting off and stirring so many colours, one after the other. */

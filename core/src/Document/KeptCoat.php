@@ -70,6 +70,12 @@ final readonly class KeptCoat extends Entry
         return $this->text('pour') ?? '';
     }
 
+    /** @return list<Entry> the colours that it is laid in, wet on wet and in their order: colour, share_pct, how; none where it is laid in one */
+    public function parts(): array
+    {
+        return $this->entries('parts');
+    }
+
     /** How long it takes to lay and spread it on all its pieces, min; null where nobody worked it out. */
     public function layingMin(): ?float
     {

@@ -20,10 +20,12 @@ final readonly class Rounds
     private const LOOKED_AT = 32;
 
     /**
+     * @param  float  $fromMin  when the hands begin, on the clock of the evening
      * @param  list<Round>  $rounds
      * @param  list<RoundAct>  $lost  nobody comes to them before they make no sense any more
      */
     private function __construct(
+        private float $fromMin,
         public array $rounds,
         public array $lost,
     ) {
@@ -58,6 +60,46 @@ final readonly class Rounds
         return array_values(array_filter($this->acts(), static fn (LaidAct $act): bool => $act->lateMin() > 0));
     }
 
+    /**
+     * The first moment at which the hands can turn to something else, such as mixing a cup, and nothing comes late by it.
+     *
+     * @param  float  $lastsMin  how long they are at that
+     * @param  Gloves  $gloves  what it wants
+     * @return float  min on the clock of the evening
+     */
+    public function momentFor(float $lastsMin, Gloves $gloves): float
+    {
+        $acts = $this->acts();
+        $at = $this->fromMin;
+        foreach ($acts as $number => $next) {
+            // what they come to at once goes first
+            if ($next->beginMin > $at && self::stayInTime(array_slice($acts, $number), $at + $lastsMin, $gloves)) {
+                return $at;
+            }
+            $at = max($at, $next->endMin());
+        }
+
+        return $at;
+    }
+
+    /**
+     * Whether acts that follow one another come no later than they may, or were to come anyway, when the hands are free then.
+     *
+     * @param  list<LaidAct>  $acts
+     */
+    private static function stayInTime(array $acts, float $atMin, Gloves $hands): bool
+    {
+        foreach ($acts as $one) {
+            $ready = $atMin + ($hands->suit($one->act->gloves) ? 0.0 : Gloves::CHANGE_MIN);
+            if ($ready > max($one->act->latestMin, $one->beginMin)) {
+                return false;
+            }
+            [$atMin, $hands] = [max($ready, $one->beginMin) + $one->act->lastsMin, $hands->after($one->act->gloves)];
+        }
+
+        return true;
+    }
+
     /** How often hands change. */
     public function changes(): int
     {
@@ -90,6 +132,7 @@ final readonly class Rounds
      */
     private static function laid(array $left, float $atMin, Gloves $gloves, callable $next): self
     {
+        $fromMin = $atMin;
         $rounds = $lost = [];
         while ($left !== []) {
             $group = $next(array_slice($left, 0, self::LOOKED_AT), $atMin, $gloves);
@@ -109,6 +152,6 @@ final readonly class Rounds
             [$atMin, $gloves] = [$laid[count($laid) - 1]->endMin(), $gloves->after($group->gloves)];
         }
 
-        return new self($rounds, $lost);
+        return new self($fromMin, $rounds, $lost);
     }
 }

@@ -10,6 +10,7 @@ use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\Dam;
+use OpenGlaze\Core\Plan\Part;
 use OpenGlaze\Core\Plan\ResinSheet;
 
 /** How the hands do what comes before the film's clock: stirring and pouring. */
@@ -38,6 +39,12 @@ final class HowTo
             $case->coat->isDammed() => 'acts.pour.dammed',
             default => 'acts.pour.open',
         }));
+    }
+
+    /** One of the colours of a coat that is laid wet on wet; null where it is laid as the coat is. */
+    public static function part(Part $part, CoatCase $case): ?Message
+    {
+        return $part->laying === null || $part->laying === $case->coat->manner->laying ? null : Message::named('acts.pour', $part->laying);
     }
 
     /** What a pass is done with, and why not with a flame where one is ruled out. */

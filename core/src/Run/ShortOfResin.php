@@ -11,9 +11,6 @@ use OpenGlaze\Core\Mix\Portions;
 /** A cup that is empty before its film is on the piece: what the film becomes without the rest, and what it takes to mix it. */
 final readonly class ShortOfResin
 {
-    /** Setting up a cup and weighing two parts. Source: the studio's practice; an estimate. */
-    private const WEIGH_MIN = 2.0;
-
     private function __construct(
         public float $missingMl,
         /** the film where what there is is spread over all of it; null without a face, 0 where nothing is there */
@@ -48,7 +45,7 @@ final readonly class ShortOfResin
             $laid,
             $case->coat->mustLevel() ? $result->film->level->thinnestMm : null,
             new Portions($result->mix->aMl * $share, $result->mix->bMl * $share, $result->mix->aG * $share, $result->mix->bG === null ? null : $result->mix->bG * $share),
-            self::WEIGH_MIN + (Hands::mixingMin($case->resin) ?? Hands::STIR_MIN + Hands::MIXING_MORE_MIN),
+            Hands::readyMin($case->resin),
             max(0.0, $result->film->flowing->openMin - $atMin),
         );
     }

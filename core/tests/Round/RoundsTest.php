@@ -92,6 +92,16 @@ final class RoundsTest extends TestCase
         self::assertSame([0, 1], [$rounds->changes(), $rounds->pairsToLayer()]);
     }
 
+    public function test_a_cup_is_mixed_when_nothing_comes_late_by_it(): void
+    {
+        $moment = static fn (float $lasts, RoundAct ...$acts): float => Rounds::lay($acts, 10, Gloves::Clean)->momentFor($lasts, Gloves::Sticky);
+        self::assertSame(10.0, $moment(6), 'nothing is on the bench');
+        self::assertSame(10.0, $moment(6, self::act('autumn', ActKind::Look, 20)));
+        self::assertSame(10.0, $moment(12, self::act('autumn', ActKind::Look, 20)), 'a look may wait five minutes, and the gloves take one');
+        self::assertSame(20.5, $moment(15, self::act('autumn', ActKind::Look, 20)), 'after it');
+        self::assertSame(10.5, $moment(6, self::act('autumn', ActKind::Look, 10), self::act('autumn', ActKind::Cover, 30)), 'what is due goes first');
+    }
+
     /** Any evening: from one piece to twelve, poured one after the other, with what hands are like after the pouring. */
     public function test_laws_of_random_evenings(): void
     {
@@ -110,11 +120,28 @@ final class RoundsTest extends TestCase
                 self::assertTrue($one->act->untilMin === null || $one->beginMin <= $one->act->untilMin + 1e-9, 'nothing but wipes and covers after closing');
             }
             self::assertFilmsKeepTheirOrder($laid);
+            self::assertNothingComesLateByACup($rounds, (float) mt_rand(2, 15));
             $byClock = self::changesByTheClock($acts);
             self::assertLessThanOrEqual($byClock, $rounds->late() === [] && $rounds->lost === [] ? $rounds->changes() : 0);
             $saved += $byClock - $rounds->changes();
         }
         self::assertGreaterThan(0, $saved, 'no evening had hands to save');
+    }
+
+    private static function assertNothingComesLateByACup(Rounds $rounds, float $lasts): void
+    {
+        $moment = $rounds->momentFor($lasts, Gloves::Sticky);
+        [$at, $hands] = [$moment + $lasts, Gloves::Sticky];
+        foreach ($rounds->acts() as $one) {
+            if ($one->beginMin < $moment) {
+                self::assertLessThanOrEqual($moment + 1e-9, $one->endMin(), 'no act is broken off');
+
+                continue;
+            }
+            $begin = max($one->beginMin, $at + ($hands->suit($one->act->gloves) ? 0.0 : Gloves::CHANGE_MIN));
+            self::assertLessThanOrEqual(max($one->act->latestMin, $one->beginMin) + 1e-9, $begin, 'nothing comes later by it');
+            [$at, $hands] = [$begin + $one->act->lastsMin, $hands->after($one->act->gloves)];
+        }
     }
 
     private static function assertHandsAreTrue(Rounds $rounds, float $from): void

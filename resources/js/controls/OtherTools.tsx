@@ -9,7 +9,7 @@ export function OtherTools(props: { pour: PourState; act: PourActState; onDone: 
     const { pour, act } = props
     if (act.kind !== 'pass' || pour.other_tools.length === 0) return null
     return (
-        <div className="mt-3 flex flex-wrap items-center gap-2">
+        <div className="mt-2 flex flex-wrap items-center gap-2">
             <span className="text-lg text-soft">{words.doneWithAnother}</span>
             {pour.other_tools.map((tool) => (
                 <button

@@ -78,7 +78,13 @@ async function put<T>(method: string, url: string, type: string, body: string | 
     try {
         response = await fetch(url, {
             method,
-            headers: { 'Content-Type': type, Accept: 'application/json', ...tokenHeader(), ...deviceHeader(), ...studioHeader() },
+            headers: {
+                'Content-Type': type,
+                Accept: 'application/json',
+                ...tokenHeader(),
+                ...deviceHeader(),
+                ...studioHeader(),
+            },
             ...(body === undefined ? {} : { body }),
         })
     } catch {

@@ -1,14 +1,26 @@
-import { useCallback, useEffect, useRef } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useRef } from 'react'
 
 /** A glove that trembles, or a pedal, presses twice: within this time it counts once, whatever was pressed. */
 const TREMBLE_MS = 700
 
-/** Does what a hand presses, and nothing that follows too soon upon it. */
-export function useSteady(): (act: () => void) => void {
+/** Nobody has seen what stands there for less than this: such a press was meant for what stood there before. */
+const UNSEEN_MS = 300
+
+/**
+ * Does what a hand presses, and nothing that follows too soon upon it, or upon a change of what stands there.
+ *
+ * @param shown the name of what the presses are for
+ */
+export function useSteady(shown: string): (act: () => void) => void {
     const pressedAt = useRef(-TREMBLE_MS)
+    const changed = useRef({ shown, at: -UNSEEN_MS })
+    useLayoutEffect(() => {
+        if (changed.current.shown !== shown) changed.current = { shown, at: performance.now() }
+    }, [shown])
     return useCallback((act) => {
-        if (performance.now() - pressedAt.current < TREMBLE_MS) return
-        pressedAt.current = performance.now()
+        const now = performance.now()
+        if (now - pressedAt.current < TREMBLE_MS || now - changed.current.at < UNSEEN_MS) return
+        pressedAt.current = now
         act()
     }, [])
 }

@@ -237,7 +237,31 @@ export interface SharedProps {
 export interface RunFilm extends PourState {
     /** The cup that it is poured from. */
     cup: string | null
-    to_pour: { ml: number | null; count: number | null; how: string; laying_min: number } | null
+    to_pour: {
+        ml: number | null
+        /** Of what its cup still holds; null where nothing else is poured from it. */
+        of_cup_pct: number | null
+        /** The colours that it is laid in, in their order, and how where that is another way; none where it is one. */
+        parts: { colour: string; share_pct: number; ml: number | null; how: string | null }[]
+        count: number | null
+        how: string
+        laying_min: number
+    } | null
+}
+
+/** The cup that is mixed next, or on with. */
+export interface NextCup {
+    to: string
+    /** Its resin. */
+    title: string
+    /** What is poured from it, before it is begun. */
+    pieces: string[]
+    begun: boolean
+    total_ml: number | null
+    /** How long the hands are at it. */
+    lasts_min: number
+    /** When nothing comes late by it. */
+    begin_at: number
 }
 
 /** A rehearsal as it goes. */
@@ -319,6 +343,8 @@ export interface RunState {
     pairs: number
     /** What one pair of hands does not come to in time. */
     warnings: string[]
+    /** Once the evening is under way; null where no cup is left. */
+    mix: NextCup | null
     /** While nothing is mixed. */
     before: BeforeEvening | null
 }

@@ -19,6 +19,17 @@ use RuntimeException;
 /** A browser as a person uses it: finds things by role and name, waits for what should come, never sleeps a fixed time. */
 final class Page
 {
+    /** A second press within 700 ms does not count, nor one on what has stood there for less than 300. */
+    private const PRESS_WHAT_IS_SEEN = <<<'JS'
+        const now = performance.now()
+        const shown = document.querySelector(arguments[0])?.dataset[arguments[1]] ?? ''
+        if (shown !== window.shown) Object.assign(window, { shown, shownAt: now })
+        if (shown === '' || now - window.shownAt < 350 || now - (window.pressedAt ?? -1e9) < 720) return null
+        window.pressedAt = now
+        document.querySelector('[data-testid=next]').click()
+        return [shown, Date.now()]
+        JS;
+
     private const PATIENCE_S = 12;
 
     private const LOOK_EVERY_MS = 30;
@@ -229,6 +240,27 @@ final class Page
             $this->keys(WebDriverKeys::TAB);
         }
         throw new RuntimeException("The Tab key never reaches $role \"$name\".");
+    }
+
+    /**
+     * Presses "next" as a steady hand does, once what stands there has been seen, and waits for what comes after it.
+     *
+     * @param  string  $where  that is named by one of its data
+     * @return array{string, int} what it was pressed for, and when, ms since 1970
+     */
+    public function pressNext(string $where, string $data): array
+    {
+        $pressed = null;
+        $this->until(function () use ($where, $data, &$pressed): bool {
+            $pressed = $this->js(self::PRESS_WHAT_IS_SEEN, $where, $data);
+
+            return is_array($pressed);
+        }, 'a steady hand');
+        [$for, $at] = is_array($pressed) ? $pressed : ['', 0];
+        $for = is_string($for) ? $for : '';
+        $this->until(fn (): bool => $this->js('return document.querySelector(arguments[0])?.dataset[arguments[1]]', $where, $data) !== $for, "what comes after $for, at once");
+
+        return [$for, is_int($at) ? $at : 0];
     }
 
     public function text(string $selector): string

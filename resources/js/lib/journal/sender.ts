@@ -38,7 +38,12 @@ export async function send(studio: string, device: { id: string; name: string },
     try {
         response = await fetch('/events', {
             method: 'POST',
-            headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...tokenHeader(), 'X-Studio': studio },
+            headers: {
+                'Content-Type': 'application/json',
+                Accept: 'application/json',
+                ...tokenHeader(),
+                'X-Studio': studio,
+            },
             body: JSON.stringify({ studio, device, events: presses }),
             signal: AbortSignal.timeout(PATIENCE_MS),
         })

@@ -41,7 +41,7 @@ export default function Pour({ pour: first, planned, cautions, cup, unexpected }
 
     const lastMarked = pour.acts.filter((act) => act.event !== null).at(-1)
     const expected = waiting.some((one) => one.subject === pour.id && one.kind === 'poured')
-    const steady = useSteady()
+    const steady = useSteady(want.kind === 'act' ? want.act.id : want.kind)
     const pressNext = (): void =>
         steady(() => {
             if (want.kind === 'pouring') void press('poured', {}, words.theEndOfThePouring(pour.title))

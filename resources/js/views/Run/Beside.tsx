@@ -25,7 +25,9 @@ export function Beside(props: { run: RunState; steps: Step[]; cautions: RunCauti
                     {warning}
                 </Strip>
             ))}
-            {step?.kind === 'cup' && <Cautions title={ofPour.mixingAndPouring} sentences={cautions.pour} />}
+            {(step?.kind === 'cup' || step?.kind === 'mix') && (
+                <Cautions title={ofPour.mixingAndPouring} sentences={cautions.pour} />
+            )}
             {(step?.kind === 'pour' || step?.kind === 'act') && (
                 <ActCautions
                     pour={step.film}

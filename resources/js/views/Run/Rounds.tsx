@@ -25,12 +25,15 @@ export function Rounds({ steps, now }: { steps: Step[]; now: number }): ReactNod
                         )}
                         <div className="flex items-baseline gap-3">
                             <Link href={hrefOf(step)} className="min-w-0 flex-1">
-                                <span className="font-semibold">
-                                    {step.kind === 'cup' ? step.cup.title : step.film.title}
-                                </span>
+                                <span className="font-semibold">{titleOf(step)}</span>
                                 {step.kind === 'act' && <span className="text-soft"> {step.act.title}</span>}
+                                {step.kind === 'mix' && step.mix.pieces.length > 0 && (
+                                    <span className="text-soft"> {step.mix.pieces.join(', ')}</span>
+                                )}
                             </Link>
-                            <span className="text-soft">{step.kind === 'act' ? moment(step.at, now) : words.pour}</span>
+                            <span className="text-soft">
+                                {step.kind === 'act' || step.kind === 'mix' ? moment(step.at, now) : words.pour}
+                            </span>
                         </div>
                     </li>
                 ))}
@@ -45,6 +48,12 @@ function heads(step: Step, before: Step | undefined): boolean {
     return before === undefined || step.changes || before.gloves !== step.gloves
 }
 
+function titleOf(step: Step): string {
+    if (step.kind === 'mix') return step.mix.begun ? step.mix.title : words.theNextCup
+    return step.kind === 'cup' ? step.cup.title : step.film.title
+}
+
 function hrefOf(step: Step): string {
+    if (step.kind === 'mix') return step.mix.to
     return step.kind === 'cup' ? `/mixings/${step.id}` : `/pours/${step.film.id}`
 }

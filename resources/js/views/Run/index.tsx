@@ -44,7 +44,7 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
     const before = step === undefined ? prepared : null
     const check = before?.checks.find((one) => one.event === null)
     const last = lastPress(films)
-    const steady = useSteady()
+    const steady = useSteady(step?.id ?? check?.id ?? '')
     const dropping = useDrop()
     const mark = (kind: 'act_done' | 'act_skipped', facts: Record<string, unknown> = {}): void => {
         if (step?.kind !== 'act') return
@@ -64,6 +64,7 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
             if (step?.kind === 'act') mark('act_done')
             if (step?.kind === 'cup' && step.cup.ready) void beginPours(step.cup)
             else if (step?.kind === 'cup') router.visit(`/mixings/${step.cup.id}`)
+            if (step?.kind === 'mix') router.visit(step.mix.to)
             if (check !== undefined) tick(check.id)
             else if (step === undefined) router.visit(before?.first ?? '/')
         })
@@ -172,6 +173,7 @@ function NextWord(props: {
     if (check !== undefined) return <span className="text-xl leading-tight sm:text-2xl">{check}</span>
     if (step === undefined) return before === null ? words.now : words.toTheFirstCup
     if (step.kind === 'cup') return step.cup.ready ? words.pourIt : words.toTheCup
+    if (step.kind === 'mix') return step.mix.begun ? words.toTheCup : words.mixIt
     if (step.kind === 'pour') return ofPour.itIsAllOnThePiece
     return (
         <>

@@ -1,11 +1,12 @@
 import { becameOf } from '../../lib/pour'
 import * as words from '@words/run'
 import type { Press } from '../../lib/journal/events'
-import type { BeforeEvening, CupOnBench, Gloves, PourActState, RunFilm, RunState } from '../../types/page'
+import type { BeforeEvening, CupOnBench, Gloves, NextCup, PourActState, RunFilm, RunState } from '../../types/page'
 
 /** One thing that the hands come to. */
 export type Step =
     | { kind: 'cup'; id: string; cup: CupOnBench; gloves: Gloves; changes: boolean; at: number }
+    | { kind: 'mix'; id: 'mix'; mix: NextCup; gloves: Gloves; changes: boolean; at: number }
     | {
           kind: 'pour'
           id: string
@@ -42,11 +43,18 @@ export function stepsOf(run: RunState, films: RunFilm[], cups: CupOnBench[], now
         )
         .filter((step) => !known.has(step.id))
         .sort((one, other) => one.at - other.at)
-    for (const step of since) {
+    for (const step of [...since, ...nextCup(run, films)]) {
         const after = laid.findIndex((one) => one.at > step.at)
         laid.splice(after < 0 ? laid.length : after, 0, step)
     }
     return [...steps, ...laid]
+}
+
+/** The cup that is mixed next; none while something is still to be poured from another. */
+function nextCup(run: RunState, films: RunFilm[]): Step[] {
+    const { mix } = run
+    if (!mix || (!mix.begun && films.some((film) => film.poured_at === null))) return []
+    return [{ kind: 'mix', id: 'mix', mix, gloves: 'sticky', changes: false, at: mix.begin_at }]
 }
 
 /** What the studio calls the pouring itself among the acts of a round. */
@@ -93,7 +101,7 @@ function isDone(films: RunFilm[], place: Place): boolean {
 
 /** What something can happen to: what is being poured, and what is wet; what the hands are at first. */
 export function filmsAtHand(films: RunFilm[], step: Step | undefined, now: number): RunFilm[] {
-    const first = step === undefined || step.kind === 'cup' ? null : step.film.id
+    const first = step === undefined || step.kind === 'cup' || step.kind === 'mix' ? null : step.film.id
     return films
         .filter((film) => film.poured_at === null || film.closes_at === null || now < (film.gels_at ?? film.closes_at))
         .sort((one, other) => Number(other.id === first) - Number(one.id === first))

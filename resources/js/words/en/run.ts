@@ -15,6 +15,15 @@ export const offTheBench = (title: Said) => `Off the bench, ${title}`
 export const notPouredTonight = (title: Said) => `${title} is not poured tonight`
 export const pourIt = 'Pour it'
 export const toTheCup = 'To the cup'
+export const mixIt = 'Mix it'
+export const theNextCup = 'The next cup'
+export const onWithTheCup = 'On with the cup'
+export const handsAreFree = (time: Said) => `Hands are free now: about ${time}, and nothing comes late by it.`
+export const handsAreFreeFrom = (at: Said, time: Said) =>
+    `Hands are free from ${at}: about ${time}. A second pair can begin now.`
+export const allOfTheCup = 'All that its cup still holds.'
+export const ofTheCup = (pct: Said) => `About ${pct} % of what its cup still holds.`
+export const shareOf = (pct: Said) => `${pct} %`
 export const pourPieceOf = (place: Said, of: Said) => `Pour piece ${place} of ${of}`
 export const openTimeLeft = (time: Said) => `${time} of open time left, if it goes on now`
 export const pastItsOpenTime = (time: Said) => `${time} past its open time: it hardly levels`
