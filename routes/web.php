@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CoatController;
 use App\Http\Controllers\EveningController;
 use App\Http\Controllers\JournalController;
@@ -86,6 +87,7 @@ Route::post('/scale/hand', [MixingController::class, 'hand']);
 
 Route::get('/run', [RunController::class, 'show'])->name('run');
 Route::get('/run/state', [RunController::class, 'state']);
+Route::get('/run/times.ics', [CalendarController::class, 'bench']);
 
 Route::post('/rehearsals', [RehearsalController::class, 'begin']);
 Route::get('/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal');
@@ -97,6 +99,7 @@ Route::post('/rehearsal/leave', [RehearsalController::class, 'leave']);
 
 Route::get('/pours/{pour}', [PourController::class, 'show'])->name('pours.show');
 Route::get('/pours/{pour}/state', [PourController::class, 'state']);
+Route::get('/pours/{pour}/times.ics', [CalendarController::class, 'film']);
 Route::get('/pours/{pour}/pace/{pace}', [PourController::class, 'pace']);
 Route::get('/pours/{pour}/pool', [PourController::class, 'pool']);
 Route::get('/pours/{pour}/short', [PourController::class, 'short']);

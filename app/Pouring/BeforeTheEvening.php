@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
-use App\Journal\Moment;
 use App\Journal\ThisStudio;
 use App\Mixing\EveningPlanner;
 use App\Mixing\StillToMix;
 use App\Models\Plan;
-use App\Models\PreparedEvening;
 use App\Planning\CoatKeys;
 use App\Saying\Person;
 use App\Sensing\RoomLog;
@@ -17,20 +15,14 @@ use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Batch\BatchResult;
-use OpenGlaze\Core\Before\Check;
 use OpenGlaze\Core\Before\Checks;
-use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
-use Ramsey\Uuid\Uuid;
 
 /** The last checks before the first cup of tonight, what was ticked of them, and what holds a clock. */
 final readonly class BeforeTheEvening
 {
-    /** What was ticked longer ago was ticked for another evening. */
-    public const HOLDS_H = 6;
-
     public function __construct(
         private StillToMix $toMix,
         private EveningPlanner $planner,
@@ -51,18 +43,19 @@ final readonly class BeforeTheEvening
         if ($evening === null || $evening->batches === []) {
             return null;
         }
-        $prepared = PreparedEvening::query()->where('last_at', '>=', Moment::of((int) $now->subHours(self::HOLDS_H)->valueOf())->format('Y-m-d H:i:s.v'))->orderByDesc('last_at')->first();
-        $checked = $prepared->checked ?? Entry::of();
+        $ticked = $this->ticked($now);
 
         return [
-            // the same on every device for as long as nobody has ticked anything
-            'evening' => $prepared->id ?? Uuid::uuid5($this->studio->id(), 'evening '.$now->format('Y-m-d H'))->toString(),
+            'evening' => $ticked->evening,
             'first' => "/plans/{$plan->id}/batches/{$evening->batches[0]->batch->id}",
-            'checks' => array_map(static fn (Check $check): array => [
-                'id' => $check->id, 'title' => $say->say($check->title), 'how' => $say->say($check->how), 'off' => $check->isOff, 'event' => $checked->text($check->id),
-            ], Checks::of($evening->batches)),
+            'checks' => $ticked->said(Checks::of($evening->batches), $say),
             'stops' => self::stops($evening->batches, "/plans/{$plan->id}/batches/", $say),
         ];
+    }
+
+    public function ticked(CarbonImmutable $now): TickedChecks
+    {
+        return TickedChecks::at($now, $this->studio);
     }
 
     /** The plan in the room as it was measured last; its row is not touched. */

@@ -84,9 +84,25 @@ final readonly class BenchRun
             'pairs' => $this->rounds->pairsToLayer(),
             'warnings' => array_map($person->say(...), $this->warnings()),
             'mix' => $isUnderWay ? $this->mix($cups) : null,
+            'after' => $isUnderWay && $cups === [] ? $this->after($person) : null,
             // the last checks, while nothing is mixed yet
             'before' => $isUnderWay ? null : $this->before->of($this->now, $person),
         ];
+    }
+
+    /** @return array<string, mixed>|null what is seen to when nothing wants a hand any more; null while something is still to be poured */
+    private function after(Person $person): ?array
+    {
+        $since = TickedChecks::since($this->now);
+        $tonight = array_values(array_filter($this->pours, static fn (Pour $pour): bool => $pour->started_at->format('Y-m-d H:i:s.v') >= $since));
+        $isPoured = array_filter($this->pours, static fn (Pour $pour): bool => $pour->poured_at === null) === [];
+
+        if (! $isPoured || $tonight === []) {
+            return null;
+        }
+        $ticked = $this->before->ticked($this->now);
+
+        return AfterTheEvening::of($tonight, $this->next->left(Plan::own(), $ticked), $ticked, $person);
     }
 
     /**
@@ -99,11 +115,12 @@ final readonly class BenchRun
     {
         foreach ($cups as $cup) {
             if ($cup['mixed_at'] === null) {
-                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'total_ml' => $cup['total_ml'], 'lasts_min' => self::GO_ON_MIN, 'begin_at' => $this->moment($this->rounds->momentFor(self::GO_ON_MIN, Gloves::Sticky))];
+                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'leave' => null, 'total_ml' => $cup['total_ml'], 'lasts_min' => self::GO_ON_MIN, 'begin_at' => $this->moment($this->rounds->momentFor(self::GO_ON_MIN, Gloves::Sticky))];
             }
         }
         $plan = Plan::own();
-        $next = $cups === [] ? $this->next->of($plan, $this->now) : null;
+        $ticked = $this->before->ticked($this->now);
+        $next = $cups === [] ? $this->next->of($plan, $this->now, $ticked) : null;
         if ($next === null) {
             return null;
         }
@@ -114,6 +131,8 @@ final readonly class BenchRun
             'title' => $next->resin->name,
             'pieces' => array_map(static fn (Turn $turn): string => $turn->coat->case->piece->name, $next->turns),
             'begun' => false,
+            // ticked, it is left for another evening
+            'leave' => ['evening' => $ticked->evening, 'this' => NextCup::leave($next->batch->id), 'all' => NextCup::LEAVE_ALL],
             'total_ml' => $next->mixed->portions->totalMl(),
             'lasts_min' => $lastsMin,
             'begin_at' => $this->moment($this->rounds->momentFor($lastsMin, Gloves::Sticky)),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pouring;
 
-use App\Journal\Moment;
 use App\Mixing\EveningDesk;
 use App\Mixing\EveningPlanner;
 use App\Mixing\StillToMix;
@@ -21,6 +20,7 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Cure\Phase;
+use OpenGlaze\Core\Document\BatchEntry;
 
 /** The cup that is mixed next, once an evening is under way: of those that were planned for it, the first whose pieces can be poured on. */
 final readonly class NextCup
@@ -35,16 +35,33 @@ final readonly class NextCup
     /** Whether something was mixed or poured for this evening and is not off the bench. */
     public static function isUnderWay(CarbonImmutable $now): bool
     {
-        $since = Moment::of((int) $now->subHours(BeforeTheEvening::HOLDS_H)->valueOf())->format('Y-m-d H:i:s.v');
+        $since = TickedChecks::since($now);
 
         return Mixing::query()->where('in_use', true)->where('begun_at', '>=', $since)->exists() || Pour::query()->whereNull('off_at')->where('started_at', '>=', $since)->exists();
     }
 
-    public function of(Plan $plan, CarbonImmutable $now): ?BatchResult
+    /** What is ticked when all that is left to mix is left for another evening. */
+    public const LEAVE_ALL = 'not-tonight';
+
+    /** What is ticked when one batch is. */
+    public static function leave(string $batch): string
+    {
+        return self::LEAVE_ALL."-$batch";
+    }
+
+    private static function isLeft(BatchEntry $batch, TickedChecks $ticked): bool
+    {
+        return $ticked->has(self::LEAVE_ALL) || $ticked->has(self::leave($batch->id()));
+    }
+
+    public function of(Plan $plan, CarbonImmutable $now, TickedChecks $ticked): ?BatchResult
     {
         $kept = $this->evenings->kept($plan);
         $poured = StillToPour::read();
         foreach ($this->toMix->of($plan) as $batch) {
+            if (self::isLeft($batch, $ticked)) {
+                continue;
+            }
             try {
                 $result = $this->planner->compute($plan, $kept, $batch->id())->batch($batch->id());
             } catch (FieldException) {
@@ -57,6 +74,17 @@ final readonly class NextCup
         }
 
         return null;
+    }
+
+    /** @return list<array{title: string, to: string}> cups that are left for another evening, and where they are mixed all the same */
+    public function left(Plan $plan, TickedChecks $ticked): array
+    {
+        $left = array_values(array_filter($this->toMix->of($plan), static fn (BatchEntry $batch): bool => self::isLeft($batch, $ticked)));
+
+        return array_map(static fn (BatchEntry $batch): array => [
+            'title' => CoatKeys::find($batch->coats())->map(static fn (Coat $coat): string => $coat->piece->spec->text('name') ?? $coat->piece->key)->implode(', '),
+            'to' => "/plans/$plan->id/batches/{$batch->id()}",
+        ], $left);
     }
 
     /** How long the hands are at it until the first of it is poured, min. */

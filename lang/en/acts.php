@@ -13,7 +13,7 @@ return [
     'heat' => [
         'after_oil' => 'Not before all of the alcohol of the oil wash is gone, from sides and bench too.',
         'because' => ':how :why',
-        'breath' => 'Breath out through a straw, or a pin with a mask on. No flame on a piece this small.',
+        'breath' => 'Breathe out through a straw, never in; with a mask on take a pin or a soft brush tip. No flame on a piece this small.',
         'flame' => 'Sticky gloves off first. Quick passes, a few centimetres off, always moving, never still.',
         'heat_gun' => 'Held well off and moving: it pushes the film and blows dust.',
         'none' => 'Leave the bubbles to rise.',
@@ -61,7 +61,7 @@ return [
         'held' => 'The wet edge up to the rim last, and not over it. Every spot touched wet.',
         'lacing' => 'Ribbons of each colour beside each other, then blown over: out only, from low down.',
         'lines' => 'Line by line without a stop: they are to keep their shape. No heat, no spreading.',
-        'mould' => 'From one side, corners and narrow arms first; then squeeze the mould, or tap it on the bench.',
+        'mould' => 'From one side, corners and narrow arms first. A soft brush tip takes the air off floor and corners, in an opaque mix a gentle blind stir; then squeeze the mould, or tap it on the bench.',
         'open' => 'The wet edge out to the rim last, and over it. Every spot and the sides touched wet.',
         'ribbons' => 'In ribbons over the face; push them together, do not brush.',
         'skim' => 'A little, rubbed thin with a gloved finger into every line of the relief.',

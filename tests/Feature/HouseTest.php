@@ -27,10 +27,10 @@ final class HouseTest extends TestCase
             ['Run'],
             ['Judging', 'Rehearsal', 'Round', 'Stock', 'Weighing'],
             ['Answer', 'Before', 'Trace'],
-            ['Keeping', 'Range'],
+            ['After', 'Keeping', 'Range'],
         ],
         'app' => [
-            ['Clock', 'Device', 'PlanFile', 'Saying', 'Typed'],
+            ['Calendar', 'Clock', 'Device', 'PlanFile', 'Saying', 'Typed'],
             ['Database', 'Models', 'Photos', 'Scale'],
             ['Sensing'],
             ['Journal'],
@@ -45,7 +45,7 @@ final class HouseTest extends TestCase
 
     public function test_the_application_under_http_knows_no_requests(): void
     {
-        foreach (['PlanFile', 'Planning', 'Pouring', 'Rehearsing', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Device', 'Sensing', 'Models', 'Database', 'Typed'] as $room) {
+        foreach (['PlanFile', 'Planning', 'Pouring', 'Rehearsing', 'Mixing', 'Journal', 'Stock', 'Editing', 'Keeping', 'Scale', 'Device', 'Sensing', 'Models', 'Database', 'Typed', 'Calendar'] as $room) {
             $this->assertNothingUses('app/'.$room, '/use App\\\\Http|use Illuminate\\\\Http\\\\Request|use Inertia/');
         }
     }

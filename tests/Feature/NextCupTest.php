@@ -64,6 +64,20 @@ final class NextCupTest extends TestCase
         self::assertTrue($this->bench()['cups'][0]['ready']);
     }
 
+    public function test_a_cup_that_is_left_for_another_evening_is_not_offered_and_can_be_mixed_all_the_same(): void
+    {
+        $this->poured(['tiles-base', 'autumn-flood']);
+        $first = $this->bench()['mix'];
+        $this->press($first['leave']['evening'], 'checked', ['check' => $first['leave']['this']]);
+        $next = $this->bench()['mix'];
+        self::assertNotSame($first['to'], $next['to'] ?? null);
+        self::assertSame([['title' => implode(', ', $first['pieces']), 'to' => $first['to']]], collect($this->bench()['after']['open'])->last()['links']);
+        $this->press($first['leave']['evening'], 'checked', ['check' => $first['leave']['all']]);
+        self::assertNull($this->bench()['mix'], 'no more tonight');
+        $this->travel(7)->hours();
+        self::assertNotNull($this->bench()['before'], 'another evening asks again');
+    }
+
     public function test_what_was_poured_already_or_lies_on_what_is_still_soft_is_not_mixed(): void
     {
         $this->poured(['autumn-flood', 'winter-flood', 'winter-second']);

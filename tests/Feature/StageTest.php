@@ -115,6 +115,13 @@ final class StageTest extends TestCase
         self::assertSame('dust', $film->refresh()->seen->entries('entries')[0]->text('what'), 'and what is pressed on it is really pressed');
     }
 
+    public function test_what_is_only_rehearsed_is_nobody_reminded_of(): void
+    {
+        $this->get('/run/times.ics')->assertOk();
+        $this->as($this->begin());
+        $this->get('/run/times.ics')->assertNotFound();
+    }
+
     public function test_who_begins_another_from_the_stage_hears_it_as_where_they_are(): void
     {
         $first = $this->begin();

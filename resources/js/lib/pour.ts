@@ -21,6 +21,16 @@ export function fallsDue(want: Wanted): string | null {
     return want.kind === 'waiting' ? want.phase : null
 }
 
+/** The window that opened last on any of these films; null while none has. */
+export function openedWindow<T extends PourState>(films: T[], now: number): { film: T; name: string } | null {
+    let last: { film: T; name: string; at: number } | null = null
+    for (const film of films) {
+        const at = film.phases.find((span) => span.phase === 'window_open')?.from ?? null
+        if (at !== null && at <= now && (last === null || at > last.at)) last = { film, name: `${film.id} ${at}`, at }
+    }
+    return last
+}
+
 /** What became of an act: one that nobody did in its time was missed. */
 export function becameOf(act: PourActState, now: number): 'done' | 'skipped' | 'missed' | 'open' {
     if (act.done_at !== null) return 'done'

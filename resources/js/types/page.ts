@@ -257,6 +257,8 @@ export interface NextCup {
     /** What is poured from it, before it is begun. */
     pieces: string[]
     begun: boolean
+    /** What is ticked when it, or all that are left, are left for another evening; null of one that is begun. */
+    leave: { evening: string; this: string; all: string } | null
     total_ml: number | null
     /** How long the hands are at it. */
     lasts_min: number
@@ -321,13 +323,31 @@ export interface RoomNow {
 
 /** All that is on the bench as one run. */
 /** What is looked at before the first cup of an evening. */
-export interface BeforeEvening {
+/** One check, and the press that ticked it; off is what is not as it should be. */
+export interface Ticked {
+    id: string
+    title: string
+    how: string
+    off: boolean
+    event: string | null
+}
+
+export interface Checks {
     /** What the ticks happen to. */
     evening: string
+    /** In the order of the room. */
+    checks: Ticked[]
+}
+
+/** What is seen to when every film is covered. */
+export interface AfterEvening extends Checks {
+    /** What stands in cups, and what was not written down. */
+    open: { title: string; links: { title: string; to: string }[] }[]
+}
+
+export interface BeforeEvening extends Checks {
     /** The page of its first cup. */
     first: string
-    /** In the order of the room; off is what is not as it should be. */
-    checks: { id: string; title: string; how: string; off: boolean; event: string | null }[]
     /** What holds a clock until it is changed, or answered in writing. */
     stops: { text: string; to: string }[]
 }
@@ -345,6 +365,8 @@ export interface RunState {
     warnings: string[]
     /** Once the evening is under way; null where no cup is left. */
     mix: NextCup | null
+    /** Once all that was mixed is poured. */
+    after: AfterEvening | null
     /** While nothing is mixed. */
     before: BeforeEvening | null
 }

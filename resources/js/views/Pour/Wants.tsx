@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import { BigTime } from '../../controls/BigTime'
 import { CoverOff } from '../../controls/CoverOff'
 import { DueIn } from '../../controls/DueIn'
+import { IntoCalendar } from '../../controls/IntoCalendar'
 import { LeftAfter } from '../../controls/LeftAfter'
 import { Untouched } from '../../controls/Untouched'
 import { FilmLane } from '../../drawings/FilmLane'
@@ -80,8 +81,9 @@ export function Wants({
                     <p className="mt-3 text-xl">
                         <Untouched pour={pour} now={now} />
                     </p>
+                    {want.next !== null && <IntoCalendar href={`/pours/${pour.id}/times.ics`} />}
                     {want.next !== null && (
-                        <p className="mt-3 text-lg text-soft">
+                        <p className="mt-1 text-lg text-soft">
                             {words.phaseAt(PHASES[want.next.phase].word, moment(now + want.next.in, now))}
                         </p>
                     )}

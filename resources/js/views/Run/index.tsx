@@ -11,10 +11,12 @@ import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
 import { useQueue } from '../../lib/journal/useJournal'
 import { useNextKeys, useSteady } from '../../lib/next'
+import { openedWindow } from '../../lib/pour'
 import { allowSound, useBell, type Loud } from '../../lib/sound'
 import type { BeforeEvening, RunState, Unexpected } from '../../types/page'
 import { Before, untick } from './Before'
 import { Beside, type RunCautions } from './Beside'
+import { Leave, waysToLeave } from './Leave'
 import { NextStep } from './NextStep'
 import { Resting } from './Resting'
 import { cupsAtHand, filmsAtHand, lastPress, stepsOf, type Step } from './steps'
@@ -32,7 +34,7 @@ export interface Props {
 
 /** The evening at the bench: one screen over all pieces, one next thing, one large press for it. */
 export default function Run({ run: first, unexpected, cautions }: Props): ReactNode {
-    const { run, films, cups, before: prepared, cutOff, press } = useRun(first)
+    const { run, films, cups, before: prepared, after, cutOff, press } = useRun(first)
     const { waiting } = useQueue()
     const now = useServerNow()
     useWakeLock()
@@ -41,8 +43,11 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
     const [step, ...then] = stepsOf(run, films, cups, now)
     const isDue = step?.kind === 'act' && step.at <= now
     useBell(isDue ? step.id : null, loud, isDue ? `${step.film.title}: ${step.act.title}` : null)
+    const opened = openedWindow(films, now)
+    useBell(opened?.name ?? null, loud, opened === null ? null : words.windowOpened(opened.film.title))
     const before = step === undefined ? prepared : null
-    const check = before?.checks.find((one) => one.event === null)
+    const list = step === undefined ? (before ?? after) : null
+    const check = list?.checks.find((one) => one.event === null)
     const last = lastPress(films)
     const steady = useSteady(step?.id ?? check?.id ?? '')
     const dropping = useDrop()
@@ -53,8 +58,8 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
         press(kind, step.film.id, { act: step.act.id, ...facts }, `${step.act.title}, ${step.film.title}`)
     }
     const tick = (id: string): void => {
-        const title = before?.checks.find((one) => one.id === id)?.title ?? ''
-        if (before !== null) press('checked', before.evening, { check: id }, title)
+        const title = list?.checks.find((one) => one.id === id)?.title ?? ''
+        if (list !== null) press('checked', list.evening, { check: id }, title)
     }
     const beginPours = useBeginPours()
     const pressNext = (): void =>
@@ -71,14 +76,14 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
     useNextKeys(pressNext)
     return (
         <div
-            className={`mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] ${before === null ? 'grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_24rem] lg:grid-rows-[1fr_auto]' : 'grid-rows-[1fr_auto]'}`}
+            className={`mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] ${step !== undefined ? 'grid-rows-[auto_1fr_auto] lg:grid-cols-[1fr_24rem] lg:grid-rows-[1fr_auto]' : 'grid-rows-[1fr_auto]'}`}
             onPointerDown={() => {
                 if (loud !== 'off') allowSound()
             }}
         >
             <Head title={words.theRun} />
             <div
-                className={`flex min-w-0 flex-col px-4 pt-2 sm:px-6 ${before === null ? 'lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start' : ''}`}
+                className={`flex min-w-0 flex-col px-4 pt-2 sm:px-6 ${step !== undefined ? 'lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start' : ''}`}
             >
                 <div className="flex items-center gap-3">
                     <h1 className="min-w-0 flex-1 truncate text-lg text-soft">
@@ -99,7 +104,9 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                     </p>
                 )}
                 {before !== null && <Before before={before} onTick={tick} />}
-                {step === undefined && before === null && <Resting films={films} now={now} />}
+                {step === undefined && before === null && (
+                    <Resting films={films} after={after} now={now} onTick={tick} />
+                )}
                 {step !== undefined && <NextStep step={step} now={now} />}
                 {step?.kind === 'pour' && (
                     <InStages
@@ -117,14 +124,13 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                     />
                 )}
             </div>
-            {before === null && (
-                <Beside run={run} steps={step === undefined ? [] : [step, ...then]} cautions={cautions} now={now} />
-            )}
+            {step !== undefined && <Beside run={run} steps={[step, ...then]} cautions={cautions} now={now} />}
             <BenchBar
                 onBack={
                     dropping.back ??
+                    untick(list, press) ??
                     (last === null
-                        ? untick(before, press)
+                        ? null
                         : () => {
                               setSkipping(false)
                               press(
@@ -135,26 +141,32 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                               )
                           })
                 }
-                skipping={step?.kind === 'act' || step?.kind === 'pour' ? skipping : null}
+                skipping={step !== undefined && canBeSkipped(step) ? skipping : null}
                 onSkipping={setSkipping}
                 onNext={pressNext}
                 next={<NextWord step={step} check={check?.title} before={before} />}
             >
                 {skipping && step?.kind === 'pour' && (
-                    <div className="border-b ruled bg-sheet px-4 py-3 sm:px-6">
-                        <button
-                            type="button"
-                            className="min-h-16 w-full rounded border border-line bg-bench px-4 text-left text-lg"
-                            onClick={() =>
-                                steady(() => {
-                                    setSkipping(false)
-                                    dropping.drop(step.film)
-                                })
-                            }
-                        >
-                            {words.notPouredTonight(step.film.title)}
-                        </button>
-                    </div>
+                    <Leave
+                        ways={[[words.notPouredTonight(step.film.title), () => dropping.drop(step.film)]]}
+                        onWay={(leave) =>
+                            steady(() => {
+                                setSkipping(false)
+                                leave()
+                            })
+                        }
+                    />
+                )}
+                {skipping && step?.kind === 'mix' && step.mix.leave !== null && (
+                    <Leave
+                        ways={waysToLeave(step.mix, step.mix.leave, press)}
+                        onWay={(leave) =>
+                            steady(() => {
+                                setSkipping(false)
+                                leave()
+                            })
+                        }
+                    />
                 )}
                 {skipping && step?.kind === 'act' && (
                     <SkipReasons act={step.act} onReason={(reason) => steady(() => mark('act_skipped', { reason }))} />
@@ -162,6 +174,10 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
             </BenchBar>
         </div>
     )
+}
+
+function canBeSkipped(step: Step): boolean {
+    return step.kind === 'act' || step.kind === 'pour' || (step.kind === 'mix' && step.mix.leave !== null)
 }
 
 function NextWord(props: {

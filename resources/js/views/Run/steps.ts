@@ -1,7 +1,7 @@
 import { becameOf } from '../../lib/pour'
 import * as words from '@words/run'
 import type { Press } from '../../lib/journal/events'
-import type { BeforeEvening, CupOnBench, Gloves, NextCup, PourActState, RunFilm, RunState } from '../../types/page'
+import type { Checks, CupOnBench, Gloves, NextCup, PourActState, RunFilm, RunState } from '../../types/page'
 
 /** One thing that the hands come to. */
 export type Step =
@@ -114,16 +114,16 @@ export function cupsAtHand(films: RunFilm[], cups: CupOnBench[]): { id: string; 
     return all.filter((cup, at) => all.findIndex((one) => one.id === cup.id) === at)
 }
 
-/** The checks before the evening with what was ticked here and is not heard of. */
-export function withTicks(before: BeforeEvening | null, waiting: Press[]): BeforeEvening | null {
-    if (before === null) return null
-    const ticks = waiting.filter((press) => press.subject === before.evening)
+/** The checks of an evening with what was ticked here and is not heard of. */
+export function withTicks<T extends Checks>(list: T | null | undefined, waiting: Press[]): T | null {
+    if (!list) return null
+    const ticks = waiting.filter((press) => press.subject === list.evening)
     const ticked = (check: string): string | null =>
         ticks.find((press) => press.kind === 'checked' && press.facts.check === check)?.id ?? null
     const undone = new Set(ticks.filter((press) => press.kind === 'undone').map((press) => press.facts.of))
     return {
-        ...before,
-        checks: before.checks.map((check) => {
+        ...list,
+        checks: list.checks.map((check) => {
             const event = check.event ?? ticked(check.id)
             return { ...check, event: event === null || undone.has(event) ? null : event }
         }),

@@ -3,7 +3,7 @@ import type { EventKind } from '../../lib/journal/events'
 import { useBench } from '../../lib/journal/useBench'
 import { theQueue } from '../../lib/journal/useJournal'
 import { withTicks } from './steps'
-import type { BeforeEvening, CupOnBench, PourState, RunFilm, RunState } from '../../types/page'
+import type { AfterEvening, BeforeEvening, CupOnBench, PourState, RunFilm, RunState } from '../../types/page'
 
 const EVERY_MS = 10_000
 
@@ -16,6 +16,8 @@ interface Run {
     cups: CupOnBench[]
     /** The last checks, while nothing is mixed. */
     before: BeforeEvening | null
+    /** What is seen to when nothing wants a hand any more. */
+    after: AfterEvening | null
     cutOff: boolean
     press: (kind: EventKind, film: string, facts: Record<string, unknown>, of: string) => void
 }
@@ -39,11 +41,18 @@ export function useRun(first: RunState): Run {
             take({ ...kept, films: kept.films.map((film, at) => newer(film, known[at] as PourState | undefined)) })
         })()
     }, [first, take])
+    const { leave } = run.mix ?? {}
+    const isLeft =
+        leave &&
+        since.some(
+            (one) => one.subject === leave.evening && (one.facts.check === leave.this || one.facts.check === leave.all),
+        )
     return {
-        run,
+        run: isLeft ? { ...run, mix: null } : run,
         films: films(run.films.map((film) => newer(film, theQueue().heard(film.id) as PourState | undefined))),
         cups: cups(run.cups),
         before: withTicks(run.before, since),
+        after: withTicks(run.after, since),
         cutOff,
         press: (kind, film, facts, of) => void theQueue().press(kind, film, facts, of),
     }

@@ -43,6 +43,7 @@ export const pastItsOpenTimeItHardlyLevelsAndHeatNo = 'past its open time: it ha
 export const ago = (dueIn: Said) => `${dueIn} ago`
 export const theFilmHealsForAnother = (closesAt: Said) => `The film heals for another ${closesAt}.`
 export const theFilmHasClosedHeatNowLeavesAScar = 'The film has closed: heat now leaves a scar.'
+export const intoACalendar = 'Windows and times into a calendar'
 export const itsCoverOffFirst = 'Its cover off first.'
 export const itsCoverOffAndAway = 'Its cover off first, and well away from the heat.'
 export const ready = 'Ready'

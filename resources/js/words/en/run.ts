@@ -13,6 +13,8 @@ export const ofItsPotLifeLeft = 'of its pot life left in the cup'
 export const theCupOf = (title: Said) => `The cup of ${title}`
 export const offTheBench = (title: Said) => `Off the bench, ${title}`
 export const notPouredTonight = (title: Said) => `${title} is not poured tonight`
+export const notMixedTonight = (what: Said) => `No cup for ${what} tonight`
+export const noMoreCupsTonight = 'No more cups tonight'
 export const pourIt = 'Pour it'
 export const toTheCup = 'To the cup'
 export const mixIt = 'Mix it'
@@ -47,6 +49,8 @@ export const noAnswer =
 export const layerGloves = (pairs: Said) => `Layer ${pairs} pairs of gloves: one comes off before each flame.`
 export const allOf = (title: Said) => `All of ${title}`
 export const now = 'Now'
+export const afterTheEvening = 'Before you leave the room'
+export const windowOpened = (title: Said) => `${title}: its window has opened`
 export const nothingIsOnTheBench = 'Nothing is on the bench.'
 export const nothingWantsAHand = 'Nothing wants a hand.'
 export const whatIsPouredTonight = 'What is poured tonight'
