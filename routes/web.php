@@ -87,6 +87,7 @@ Route::post('/scale/hand', [MixingController::class, 'hand']);
 
 Route::get('/run', [RunController::class, 'show'])->name('run');
 Route::get('/run/state', [RunController::class, 'state']);
+Route::post('/run/room', [RunController::class, 'room']);
 Route::get('/run/times.ics', [CalendarController::class, 'bench']);
 
 Route::post('/rehearsals', [RehearsalController::class, 'begin']);

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $celsius
  * @property float $humidity_pct
  * @property float|null $battery_pct
+ * @property bool $by_hand  read by somebody, and not by a sensor
  */
 final class RoomRow extends Model
 {
@@ -24,5 +25,5 @@ final class RoomRow extends Model
 
     protected $primaryKey = 'at_ms';
 
-    protected $casts = ['at_ms' => 'integer', 'celsius' => 'float', 'humidity_pct' => 'float', 'battery_pct' => 'float'];
+    protected $casts = ['at_ms' => 'integer', 'celsius' => 'float', 'humidity_pct' => 'float', 'battery_pct' => 'float', 'by_hand' => 'boolean'];
 }

@@ -12,7 +12,6 @@ use App\Saying\Person;
 use App\Sensing\RoomLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Message\Measure;
@@ -23,6 +22,7 @@ use OpenGlaze\Core\Round\RoundAct;
 use OpenGlaze\Core\Round\Rounds;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
+use OpenGlaze\Core\Run\WaitCover;
 
 /** All that is on the bench as one run: what is poured next, then the acts of every film in rounds, one pair of hands after the other. */
 final readonly class BenchRun
@@ -32,9 +32,6 @@ final readonly class BenchRun
 
     /** So long hands stay at a pour before they can turn to what cannot wait: between two pieces, or two ribbons. */
     private const POUR_AT_A_TIME_MIN = 3.0;
-
-    /** So long hands are at what is left of a cup that is half weighed, or being stirred. */
-    private const GO_ON_MIN = 4.0;
 
     /** @param  array<string, Pour>  $pours  by their ids, in the order in which they were begun */
     private function __construct(
@@ -83,7 +80,7 @@ final readonly class BenchRun
             ], $this->rounds->rounds),
             'pairs' => $this->rounds->pairsToLayer(),
             'warnings' => array_map($person->say(...), $this->warnings()),
-            'mix' => $isUnderWay ? $this->mix($cups) : null,
+            'mix' => $isUnderWay ? $this->next->state($cups, $this->now, $this->before->ticked($this->now), fn (float $lastsMin): int => $this->moment($this->rounds->momentFor($lastsMin, Gloves::Sticky))) : null,
             'after' => $isUnderWay && $cups === [] ? $this->after($person) : null,
             // the last checks, while nothing is mixed yet
             'before' => $isUnderWay ? null : $this->before->of($this->now, $person),
@@ -105,53 +102,20 @@ final readonly class BenchRun
         return AfterTheEvening::of($tonight, $this->next->left(Plan::own(), $ticked), $ticked, $person);
     }
 
-    /**
-     * The cup that is mixed next, or on with, and when the hands can turn to it.
-     *
-     * @param  list<array{id: string, title: string, mixed_at: int|null, total_ml: float|null}>  $cups
-     * @return array<string, mixed>|null null where none is left
-     */
-    private function mix(array $cups): ?array
-    {
-        foreach ($cups as $cup) {
-            if ($cup['mixed_at'] === null) {
-                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'leave' => null, 'total_ml' => $cup['total_ml'], 'lasts_min' => self::GO_ON_MIN, 'begin_at' => $this->moment($this->rounds->momentFor(self::GO_ON_MIN, Gloves::Sticky))];
-            }
-        }
-        $plan = Plan::own();
-        $ticked = $this->before->ticked($this->now);
-        $next = $cups === [] ? $this->next->of($plan, $this->now, $ticked) : null;
-        if ($next === null) {
-            return null;
-        }
-        $lastsMin = NextCup::lastsMin($next);
-
-        return [
-            'to' => "/plans/{$plan->id}/batches/{$next->batch->id}",
-            'title' => $next->resin->name,
-            'pieces' => array_map(static fn (Turn $turn): string => $turn->coat->case->piece->name, $next->turns),
-            'begun' => false,
-            // ticked, it is left for another evening
-            'leave' => ['evening' => $ticked->evening, 'this' => NextCup::leave($next->batch->id), 'all' => NextCup::LEAVE_ALL],
-            'total_ml' => $next->mixed->portions->totalMl(),
-            'lasts_min' => $lastsMin,
-            'begin_at' => $this->moment($this->rounds->momentFor($lastsMin, Gloves::Sticky)),
-        ];
-    }
-
     /** @return list<Message> what one pair of hands does not come to in time */
     private function warnings(): array
     {
         $isPour = static fn (RoundAct $act): bool => $act->kind === ActKind::Pour;
         $said = array_map(fn (RoundAct $act): Message => Message::of('run.gelled', film: $this->pours[$act->film]->title), array_values(array_filter($this->rounds->lost, $isPour)));
-        // a wait without its cover is no loss
-        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act) && $act->kind !== ActKind::Cover));
+        // a wait without its cover, or with less of it, is no loss
+        $isForAWait = static fn (RoundAct $act): bool => WaitCover::afterOf($act->act) !== null;
+        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act) && ! $isForAWait($act)));
         if ($lost !== []) {
             $names = ['act' => $this->title($lost[0]), 'film' => $this->pours[$lost[0]->film]->title];
             $said[] = count($lost) === 1 ? Message::of('run.lost_one', ...$names) : Message::of('run.lost', ...$names, count: count($lost));
         }
         // a pour is never early enough; what it makes late is said of that
-        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => ! $isPour($laid->act)));
+        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => ! $isPour($laid->act) && ! $isForAWait($laid->act)));
         usort($late, static fn (LaidAct $a, LaidAct $b): int => $b->lateMin() <=> $a->lateMin());
         if ($late !== [] && $late[0]->lateMin() >= 1) {
             $names = ['act' => $this->title($late[0]->act), 'film' => $this->pours[$late[0]->act->film]->title, 'late' => Measure::minutes($late[0]->lateMin())];

@@ -25,6 +25,12 @@ use OpenGlaze\Core\Document\BatchEntry;
 /** The cup that is mixed next, once an evening is under way: of those that were planned for it, the first whose pieces can be poured on. */
 final readonly class NextCup
 {
+    /** What is ticked when all that is left to mix is left for another evening. */
+    private const LEAVE_ALL = 'not-tonight';
+
+    /** So long hands are at what is left of a cup that is half weighed, or being stirred. Source: the studio's practice; an estimate. */
+    private const GO_ON_MIN = 4.0;
+
     public function __construct(
         private StillToMix $toMix,
         private EveningDesk $evenings,
@@ -40,21 +46,40 @@ final readonly class NextCup
         return Mixing::query()->where('in_use', true)->where('begun_at', '>=', $since)->exists() || Pour::query()->whereNull('off_at')->where('started_at', '>=', $since)->exists();
     }
 
-    /** What is ticked when all that is left to mix is left for another evening. */
-    public const LEAVE_ALL = 'not-tonight';
-
-    /** What is ticked when one batch is. */
-    public static function leave(string $batch): string
+    /**
+     * The cup that is mixed next, or on with, and when the hands can turn to it.
+     *
+     * @param  list<array{id: string, title: string, mixed_at: int|null, total_ml: float|null}>  $cups  that something is in
+     * @param  callable(float): int  $beginAt  the first moment for what takes so many min, ms since 1970
+     * @return array<string, mixed>|null null where none is left, or one stands mixed
+     */
+    public function state(array $cups, CarbonImmutable $now, TickedChecks $ticked, callable $beginAt): ?array
     {
-        return self::LEAVE_ALL."-$batch";
+        foreach ($cups as $cup) {
+            if ($cup['mixed_at'] === null) {
+                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'leave' => null, 'total_ml' => $cup['total_ml'], 'lasts_min' => self::GO_ON_MIN, 'begin_at' => $beginAt(self::GO_ON_MIN)];
+            }
+        }
+        $plan = Plan::own();
+        $next = $cups === [] ? $this->of($plan, $now, $ticked) : null;
+        if ($next === null) {
+            return null;
+        }
+        $lastsMin = Hands::readyMin($next->resin) + $next->colouringMin();
+
+        return [
+            'to' => "/plans/{$plan->id}/batches/{$next->batch->id}",
+            'title' => $next->resin->name,
+            'pieces' => array_map(static fn (Turn $turn): string => $turn->coat->case->piece->name, $next->turns),
+            'begun' => false,
+            'leave' => ['evening' => $ticked->evening, 'this' => self::leave($next->batch->id), 'all' => self::LEAVE_ALL],
+            'total_ml' => $next->mixed->portions->totalMl(),
+            'lasts_min' => $lastsMin,
+            'begin_at' => $beginAt($lastsMin),
+        ];
     }
 
-    private static function isLeft(BatchEntry $batch, TickedChecks $ticked): bool
-    {
-        return $ticked->has(self::LEAVE_ALL) || $ticked->has(self::leave($batch->id()));
-    }
-
-    public function of(Plan $plan, CarbonImmutable $now, TickedChecks $ticked): ?BatchResult
+    private function of(Plan $plan, CarbonImmutable $now, TickedChecks $ticked): ?BatchResult
     {
         $kept = $this->evenings->kept($plan);
         $poured = StillToPour::read();
@@ -68,7 +93,7 @@ final readonly class NextCup
                 // what cannot be computed is seen to on its own page
                 continue;
             }
-            if ($result !== null && self::isWanted($result, $poured) && self::canBePouredOn($result, $now)) {
+            if ($result !== null && self::isNext($result, $poured, $now)) {
                 return $result;
             }
         }
@@ -87,28 +112,42 @@ final readonly class NextCup
         ], $left);
     }
 
-    /** How long the hands are at it until the first of it is poured, min. */
-    public static function lastsMin(BatchResult $batch): float
+    /** What is ticked when one batch is left for another evening. */
+    private static function leave(string $batch): string
     {
-        return Hands::readyMin($batch->resin) + $batch->colouringMin();
+        return self::LEAVE_ALL."-$batch";
     }
 
-    private static function isWanted(BatchResult $batch, StillToPour $poured): bool
+    private static function isLeft(BatchEntry $batch, TickedChecks $ticked): bool
     {
-        foreach ($batch->turns as $turn) {
-            $coat = self::coatOf($turn);
-            if ($coat !== null && $poured->of($coat, count($turn->coat->lifts), $turn->coat->case->piece->quantity) > 0) {
-                return true;
-            }
+        return $ticked->has(self::LEAVE_ALL) || $ticked->has(self::leave($batch->id()));
+    }
+
+    /** Whether something is still to be poured from it, on nothing that is too soft. */
+    private static function isNext(BatchResult $batch, StillToPour $poured, CarbonImmutable $now): bool
+    {
+        $coats = [];
+        foreach (CoatKeys::find(array_map(self::keyOf(...), $batch->turns)) as $coat) {
+            $coats[CoatKeys::of($coat)] = $coat;
         }
+        $isWanted = array_filter($batch->turns, static fn (Turn $turn): bool => isset($coats[self::keyOf($turn)])
+            && $poured->of($coats[self::keyOf($turn)], count($turn->coat->lifts), $turn->coat->case->piece->quantity) > 0) !== [];
 
-        return false;
+        return $isWanted && self::canBePouredOn(array_values($coats), $now);
     }
 
-    /** Whether no other coat on its pieces is still too soft, or to be poured before it. */
-    private static function canBePouredOn(BatchResult $batch, CarbonImmutable $now): bool
+    private static function keyOf(Turn $turn): string
     {
-        $coats = array_values(array_filter(array_map(self::coatOf(...), $batch->turns)));
+        return $turn->coat->case->coat->id;
+    }
+
+    /**
+     * Whether no other coat on their pieces is still too soft, or to be poured before them.
+     *
+     * @param  list<Coat>  $coats
+     */
+    private static function canBePouredOn(array $coats, CarbonImmutable $now): bool
+    {
         $own = array_map(static fn (Coat $coat): int => $coat->id, $coats);
         $pieces = array_map(static fn (Coat $coat): int => $coat->piece_id, $coats);
         foreach (FilmsNow::ofPieces($pieces, $now) as $films) {
@@ -119,10 +158,5 @@ final readonly class NextCup
         }
 
         return Pour::query()->whereIn('piece_id', $pieces)->whereNotIn('coat_id', $own)->whereNull('poured_at')->whereNull('off_at')->doesntExist();
-    }
-
-    private static function coatOf(Turn $turn): ?Coat
-    {
-        return CoatKeys::find([$turn->coat->case->coat->id])->first();
     }
 }

@@ -26,7 +26,7 @@ final class RoomLog
     public static function write(RoomReading $reading, CarbonImmutable $at): void
     {
         RoomRow::query()->insertOrIgnore([
-            'at_ms' => (int) $at->valueOf(), 'celsius' => $reading->celsius, 'humidity_pct' => $reading->humidityPct, 'battery_pct' => $reading->batteryPct,
+            'at_ms' => (int) $at->valueOf(), 'celsius' => $reading->celsius, 'humidity_pct' => $reading->humidityPct, 'battery_pct' => $reading->batteryPct, 'by_hand' => $reading->isByHand,
         ]);
     }
 
@@ -65,6 +65,6 @@ final class RoomLog
     {
         $row = RoomRow::query()->where('at_ms', '<=', (int) $now->valueOf())->where('at_ms', '>=', (int) $now->valueOf() - (int) (self::HOLDS_MIN * 60_000))->orderByDesc('at_ms')->first();
 
-        return $row === null ? null : RoomNow::said(new RoomReading($row->celsius, $row->humidity_pct, $row->battery_pct), $row->at_ms, $now);
+        return $row === null ? null : RoomNow::said(new RoomReading($row->celsius, $row->humidity_pct, $row->battery_pct, $row->by_hand), $row->at_ms, $now);
     }
 }

@@ -8,7 +8,7 @@ use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Cure\DewPoint;
 use OpenGlaze\Core\Document\Entry;
 
-/** The room as a sensor last said it is: while it is quiet, its last word holds, and that is said. */
+/** The room as it was last measured: while its sensor is quiet, its last word holds, and that is said. */
 final readonly class RoomNow
 {
     private const FLAT_BATTERY_PCT = 10.0;
@@ -24,7 +24,8 @@ final readonly class RoomNow
     /** @param  int  $atMs  when it was said, ms since 1970 */
     public static function said(RoomReading $reading, int $atMs, CarbonImmutable $now): self
     {
-        return new self($reading, $atMs, (int) $now->valueOf() - $atMs > RoomLog::QUIET_AFTER_MIN * 60_000);
+        // who reads it by hand does not come every minute
+        return new self($reading, $atMs, ! $reading->isByHand && (int) $now->valueOf() - $atMs > RoomLog::QUIET_AFTER_MIN * 60_000);
     }
 
     /** The room as it was entered, with what was measured of it. */
@@ -33,7 +34,7 @@ final readonly class RoomNow
         return $room->without('temperatures')->with('temperature_c', $this->reading->celsius)->with('humidity_pct', $this->reading->humidityPct);
     }
 
-    /** @return array{celsius: float, humidity_pct: float, dew_point_c: float, at: int, quiet: bool, battery_low: bool} as pages show it */
+    /** @return array{celsius: float, humidity_pct: float, dew_point_c: float, at: int, by_hand: bool, quiet: bool, battery_low: bool} as pages show it */
     public function state(): array
     {
         return [
@@ -41,6 +42,7 @@ final readonly class RoomNow
             'humidity_pct' => $this->reading->humidityPct,
             'dew_point_c' => DewPoint::celsius($this->reading->celsius, $this->reading->humidityPct),
             'at' => $this->atMs,
+            'by_hand' => $this->reading->isByHand,
             'quiet' => $this->isQuiet,
             'battery_low' => $this->reading->batteryPct !== null && $this->reading->batteryPct < self::FLAT_BATTERY_PCT,
         ];

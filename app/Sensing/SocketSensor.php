@@ -10,9 +10,6 @@ use App\Device\NoAnswer;
 /** A temperature and humidity sensor behind a local socket; see docs/room-sensor.md. */
 final readonly class SocketSensor
 {
-    /** What a room's sensor can sensibly say; the rest is a fault of its own. */
-    private const CELSIUS = [-20.0, 60.0];
-
     public function __construct(private LineSocket $socket)
     {
     }
@@ -26,7 +23,7 @@ final readonly class SocketSensor
         }
         $number = static fn (mixed $value): ?float => is_int($value) || is_float($value) ? (float) $value : null;
         [$celsius, $humidity] = [$number($said->celsius ?? null), $number($said->humidity_pct ?? null)];
-        if ($celsius === null || $humidity === null || $celsius < self::CELSIUS[0] || $celsius > self::CELSIUS[1] || $humidity <= 0 || $humidity > 100) {
+        if ($celsius === null || $humidity === null || ! RoomReading::isOfARoom($celsius, $humidity)) {
             return NoAnswer::Garbled;
         }
 

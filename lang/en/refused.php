@@ -40,6 +40,7 @@ return [
     'photo_large' => 'This photo is larger than :most MB: choose a smaller one.',
     'photo_many_pixels' => 'This photo has more than :most megapixels: choose a smaller one.',
     'point_without_place' => 'A point of this tracing has no place.',
+    'room_reading' => 'Write what the thermometer shows, from :from to :to, and a humidity from 1 to 100 %.',
     'reason_for_stop' => 'Change the plan, or write down why you pour all the same.',
     'resin_of_coats' => ':count coats are planned with :resin: give them another resin first.',
     'resin_of_one_coat' => 'One coat is planned with :resin: give them another resin first.',

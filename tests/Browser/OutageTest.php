@@ -47,7 +47,7 @@ final class OutageTest extends TestCase
             foreach ($this->studio->processes($what) as $pid) {
                 posix_kill($pid, 9);
             }
-            retry(600, fn (): bool => $up() ?: throw new RuntimeException("It is not started again: $what"), 50);
+            retry(1200, fn (): bool => $up() ?: throw new RuntimeException("It is not started again: $what"), 50);
         }
         $pids = [...$this->studio->processes('php-fpm'), ...$this->studio->processes('caddy')];
         self::assertGreaterThan(5, count($pids));

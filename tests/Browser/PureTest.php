@@ -222,6 +222,36 @@ final class PureTest extends TestCase
         self::assertSame([], $said);
     }
 
+    public function test_what_moved_while_nothing_was_heard_is_told_and_nothing_that_was_pressed_here(): void
+    {
+        $said = $this->played(<<<'JS'
+            const act = (id, due, more = {}) => ({ id, title: id, due_at: due * 60000, event: null, ...more })
+            const film = (id, acts, more = {}) => ({ id, title: id, poured_at: 1, off_at: null, acts, ...more })
+            const told = (shown, heard) => Pure.whatMoved.whatMoved(shown, heard).map((one) => [one.film, one.now, ...[one.marked, one.times, one.came].map((acts) => acts.map((act) => act.id).join())])
+            const shown = [film('fox', [act('pass-1', 5), act('wipe-1', 10)])]
+            return [
+                told(shown, shown),
+                told(shown, [film('fox', [act('pass-1', 6), act('wipe-1', 11)])]),
+                told(shown, [film('fox', [act('pass-1', 5, { event: 'theirs' }), act('wipe-1', 13), act('wipe-2', 20)])]),
+                told([film('fox', [act('pass-1', 5, { event: 'mine' })])], [film('fox', [act('pass-1', 5, { event: 'mine' })])]),
+                told(shown, []),
+                told([film('fox', [], { off_at: 3 })], []),
+                told([], [film('moon', [])]),
+                told([film('fox', [act('pass-1', 0, { due_at: null })], { poured_at: null })], [film('fox', [act('pass-1', 5)])]),
+            ]
+            JS);
+        self::assertSame([
+            [],
+            [],
+            [['fox', null, 'pass-1', 'wipe-1', 'wipe-2']],
+            [],
+            [['fox', 'off', '', '', '']],
+            [],
+            [['moon', 'new', '', '', '']],
+            [['fox', 'poured', '', '', '']],
+        ], $said);
+    }
+
     public function test_the_rules_of_a_coat_lay_changes_together_and_take_them_back(): void
     {
         $said = $this->played(<<<'JS'

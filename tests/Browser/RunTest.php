@@ -65,12 +65,24 @@ final class RunTest extends BrowserTestCase
             $phone->offline(true);
             $away = $step($phone);
             $phone->until(static fn (): bool => $phone->js('document.querySelector("[data-testid=next]").click(); return document.querySelector("[data-step]").dataset.step !== arguments[0]', $away) === true, 'the next, without a network');
+            $phone->untilSees('press waiting');
+            // it asks once more, and hears nothing
+            $phone->js("window.dispatchEvent(new Event('online'))");
             $tablet->until(static fn (): bool => $step($tablet) === $away, 'the tablet to be at what it cannot know of');
+            $heard = $this->done();
+            foreach (range(1, 2) as $press) {
+                $tablet->pressNext('[data-step]', 'step');
+                $tablet->until(fn (): bool => $this->done() === $heard + $press, 'it to be heard of');
+            }
             $phone->offline(false);
             $phone->js("window.dispatchEvent(new Event('online'))");
             $phone->until(fn (): bool => (int) self::$studio->value("select count(*) from events where subject = '".explode(' ', $away)[0]."' and kind in ('poured', 'act_done')") > 0, 'it to be heard of');
             $tablet->js("window.dispatchEvent(new Event('online'))");
             $tablet->until(static fn (): bool => $step($tablet) === $step($phone) && $step($phone) !== $away, 'both to be at the same again');
+            $phone->untilSees('While nothing was heard of the studio');
+            self::assertStringContainsString('was poured', $phone->text('[data-testid=moved]'));
+            $phone->press('button', 'Seen');
+            $phone->until(static fn (): bool => ! $phone->sees('While nothing was heard'), 'it to be put away');
         } finally {
             $phone->offline(false);
             $tablet->quit();

@@ -118,6 +118,37 @@ final class SensorTest extends TestCase
         self::assertGreaterThan($before['cover']['due_at'] + 2 * 60_000, $after['cover']['due_at'], 'what is to come follows it');
     }
 
+    public function test_a_room_that_somebody_reads_is_followed_like_a_sensors_and_said_to_be_read_by_hand(): void
+    {
+        $this->freezeTime();
+        $pour = $this->poured(21);
+        $before = $this->getJson("/pours/{$pour->id}/state")->json('open_until');
+        $this->travel(10)->minutes();
+        $run = $this->postJson('/run/room', ['studio' => ['temperature_c' => '15,5', 'humidity_pct' => '62']])->assertOk()->json();
+        self::assertEquals([15.5, 62, true, false], [$run['room']['celsius'], $run['room']['humidity_pct'], $run['room']['by_hand'], $run['room']['quiet']]);
+        self::assertGreaterThan($before, collect($run['films'])->firstWhere('id', $pour->id)['open_until'], 'cold resin stays open longer');
+        $this->travel(30)->minutes();
+        self::assertFalse($this->getJson('/run/state')->json('room.quiet'), 'who reads it by hand does not come every minute');
+
+        // without a hygrometer the humidity is as it was; in Fahrenheit as people write it
+        $this->postJson('/run/room', ['studio' => ['temperature_c' => '66 F']])->assertOk();
+        $room = $this->getJson('/run/state')->json('room');
+        self::assertEqualsWithDelta(18.89, $room['celsius'], 0.01);
+        self::assertEquals(62, $room['humidity_pct']);
+    }
+
+    public function test_no_room_is_read_that_none_is_like_and_it_is_said_in_the_units_of_who_reads(): void
+    {
+        $refused = fn (array $studio): array => $this->postJson('/run/room', ['studio' => $studio])->assertStatus(422)->json('sentences');
+        self::assertSame(['studio.temperature_c'], array_keys($refused([])));
+        self::assertSame(['studio.temperature_c'], array_keys($refused(['temperature_c' => 'warm'])));
+        self::assertSame(['studio.temperature_c'], array_keys($refused(['temperature_c' => '210'])));
+        self::assertSame(['studio.humidity_pct'], array_keys($refused(['temperature_c' => '21', 'humidity_pct' => '140'])));
+        $this->withCredentials()->withUnencryptedCookie('units', 'imperial');
+        self::assertStringContainsString('°F', $refused(['temperature_c' => '300'])['studio.temperature_c']);
+        self::assertSame(0, RoomRow::query()->count());
+    }
+
     public function test_a_quiet_sensor_is_said_and_its_last_word_holds(): void
     {
         $this->freezeTime();

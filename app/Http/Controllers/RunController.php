@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Arrival;
+use App\Http\SentJson;
+use App\Http\Typed;
 use App\Mixing\CupReader;
 use App\Pouring\BeforeTheEvening;
 use App\Pouring\BenchRun;
 use App\Pouring\NextCup;
+use App\Pouring\ReadByHand;
 use App\Pouring\Unexpected;
 use App\Saying\Person;
 use Illuminate\Http\JsonResponse;
@@ -46,6 +49,14 @@ final readonly class RunController
     public function state(Request $request): JsonResponse
     {
         return response()->json($this->run($request)->state(Person::of($request)));
+    }
+
+    /** What somebody read of the room. */
+    public function room(Request $request, ReadByHand $reading): JsonResponse
+    {
+        $reading->write(Typed::room($request, SentJson::of($request)), Arrival::of($request));
+
+        return $this->state($request);
     }
 
     private function run(Request $request): BenchRun

@@ -62,7 +62,7 @@ final readonly class Group
      */
     public static function ledByTheFirst(array $left, float $atMin, Gloves $hands): self
     {
-        return self::ledBy(0, $left, $atMin, $hands);
+        return self::ledBy(self::first($left, $atMin), $left, $atMin, $hands);
     }
 
     /**
@@ -72,7 +72,7 @@ final readonly class Group
      */
     public static function keepingHands(array $left, float $atMin, Gloves $hands): self
     {
-        $first = self::ledBy(0, $left, $atMin, $hands);
+        $first = self::ledByTheFirst($left, $atMin, $hands);
         if (! $first->changes()) {
             return $first;
         }
@@ -98,7 +98,25 @@ final readonly class Group
      */
     public static function byTheClock(array $left, float $atMin, Gloves $hands): self
     {
-        return new self([$left[0]], $atMin, $hands);
+        return new self([$left[self::first($left, $atMin)]], $atMin, $hands);
+    }
+
+    /**
+     * What is due first; what can wait comes after what can be done now, unless that is of its own film.
+     *
+     * @param  non-empty-list<RoundAct>  $left  by their times
+     */
+    private static function first(array $left, float $atMin): int
+    {
+        $before = [];
+        foreach ($left as $number => $act) {
+            if (! $act->canWait) {
+                return $before === [] || ($act->earliestMin <= $atMin && ! in_array($act->film, $before, true)) ? $number : 0;
+            }
+            $before[] = $act->film;
+        }
+
+        return 0;
     }
 
     /** @param  non-empty-list<RoundAct>  $left  by their times */
@@ -106,7 +124,10 @@ final readonly class Group
     {
         $group = new self([$left[$from]], $atMin, $hands);
         $byLatest = self::byLatest($left);
-        foreach (array_slice($left, $from + 1) as $act) {
+        foreach ($left as $number => $act) {
+            if ($number === $from || ($number < $from && ! $act->canWait)) {
+                continue;
+            }
             if ($act->earliestMin > $group->acts[0]->latestMin && $act->earliestMin > $group->readyMin) {
                 break;
             }

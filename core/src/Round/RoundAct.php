@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Round;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
+use OpenGlaze\Core\Run\WaitCover;
 
 /** One act of one film on the clock of the evening, min. */
 final readonly class RoundAct
@@ -18,6 +19,9 @@ final readonly class RoundAct
 
     /** The last moment at which it is in time; never past what makes it senseless. */
     public float $latestMin;
+
+    /** A cover for a wait: it goes on when the hands come to it, and nothing that can be done by then waits for it. */
+    public bool $canWait;
 
     /** @param  float|null  $untilMin  after which it makes no sense any more; null where that never comes */
     public function __construct(
@@ -34,7 +38,8 @@ final readonly class RoundAct
     ) {
         $this->gloves = $kind->gloves($tool);
         $this->earliestMin = $dueMin - $kind->earlyByMin();
-        $this->latestMin = min($dueMin + $kind->lateByMin(), $untilMin ?? INF);
+        $this->canWait = WaitCover::afterOf($act) !== null;
+        $this->latestMin = min($this->canWait ? INF : $dueMin + $kind->lateByMin(), $untilMin ?? INF);
     }
 
     /** @return array{float, bool, int, string, string} what it is sorted by: of what is due at once, a cover comes last, and films in their turn */

@@ -92,6 +92,16 @@ final class RoundsTest extends TestCase
         self::assertSame([0, 1], [$rounds->changes(), $rounds->pairsToLayer()]);
     }
 
+    public function test_a_cover_for_a_wait_goes_on_with_what_is_done_then_and_holds_nothing_up(): void
+    {
+        $pour = static fn (string $film): RoundAct => new RoundAct($film, 'pour', ActKind::Pour, HeatTool::None, 0, 60, 3.0);
+        $films = static fn (Rounds $rounds): array => array_map(static fn (LaidAct $laid): string => $laid->act->kind->value.' '.$laid->act->film, $rounds->acts());
+        self::assertSame(['pour hare', 'pour winter', 'cover autumn'], $films(Rounds::lay([self::waitCover('autumn', 4, 30), $pour('winter'), $pour('hare')], 8, Gloves::Sticky)), 'what is still to be poured goes first');
+        self::assertSame(['pass winter', 'cover autumn'], $films(Rounds::lay([self::waitCover('autumn', 4, 30), self::act('winter', ActKind::Pass, 9)], 8, Gloves::Clean)), 'in one go with other clean hands');
+        self::assertSame(['cover autumn', 'look winter'], $films(Rounds::lay([self::waitCover('autumn', 4, 30), self::act('winter', ActKind::Look, 20)], 8, Gloves::Clean)), 'while nothing else is to be done');
+        self::assertSame([], Rounds::lay([self::waitCover('autumn', 4, 30)], 25, Gloves::Clean)->late(), 'it is never late, it only covers less');
+    }
+
     public function test_a_cup_is_mixed_when_nothing_comes_late_by_it(): void
     {
         $moment = static fn (float $lasts, RoundAct ...$acts): float => Rounds::lay($acts, 10, Gloves::Clean)->momentFor($lasts, Gloves::Sticky);
@@ -168,7 +178,7 @@ final class RoundsTest extends TestCase
             self::assertGreaterThanOrEqual($due[$kind] ?? -INF, $one->act->dueMin);
             self::assertArrayNotHasKey($one->act->film, $covered, 'nothing under the cover');
             $due[$kind] = $one->act->dueMin;
-            if ($one->act->kind === ActKind::Cover) {
+            if ($one->act->kind === ActKind::Cover && ! $one->act->canWait) {
                 $covered[$one->act->film] = true;
             }
         }
@@ -199,14 +209,24 @@ final class RoundsTest extends TestCase
             foreach ([5.0, 13.0] as $pass) {
                 $acts[] = self::act("piece-$piece", ActKind::Pass, $poured + $pass, $tool, mt_rand(3, 40) / 60, $closes);
             }
-            foreach (mt_rand(0, 1) === 1 ? [10.0, 20.0, 30.0, 52.0] : [] as $wipe) {
+            $look = $poured + mt_rand(22, 35);
+            $drips = mt_rand(0, 1) === 1;
+            foreach ($drips ? [10.0, 20.0, 30.0, 52.0] : [] as $wipe) {
                 $acts[] = self::act("piece-$piece", ActKind::Wipe, $poured + $wipe, $tool, mt_rand(20, 60) / 60);
             }
-            $acts[] = self::act("piece-$piece", ActKind::Look, $poured + mt_rand(22, 35), $tool, 0.3, $closes);
+            if (! $drips && $look - $poured > 24) {
+                $acts[] = self::waitCover("piece-$piece", $poured + 14, $look - 5);
+            }
+            $acts[] = self::act("piece-$piece", ActKind::Look, $look, $tool, 0.3, $closes);
             $acts[] = self::act("piece-$piece", ActKind::Cover, $poured + 55, $tool, 0.3);
         }
 
         return $acts;
+    }
+
+    private static function waitCover(string $film, float $due, float $until): RoundAct
+    {
+        return new RoundAct($film, 'cover-after-pass-2', ActKind::Cover, HeatTool::Flame, $due, $until, 0.5);
     }
 
     private static function act(string $film, ActKind $kind, float $due, HeatTool $tool = HeatTool::Flame, float $lasts = 0.5, ?float $until = null): RoundAct

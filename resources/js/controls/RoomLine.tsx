@@ -17,6 +17,7 @@ export function RoomLine({ room, now }: { room: RoomNow; now: number }): ReactNo
                     Math.round(room.humidity_pct),
                     joined(temperature(room.dew_point_c, units)),
                 )}
+                {room.by_hand && <> {words.readByHandAt(moment(room.at, now))}</>}
                 {room.quiet && <strong> {words.theSensorIsQuiet(moment(room.at, now))}</strong>}
                 {room.battery_low && <strong> {words.itsBatteryIsNearlyFlat}</strong>}
             </span>

@@ -316,6 +316,8 @@ export interface RoomNow {
     humidity_pct: number
     dew_point_c: number
     at: number
+    /** Read by somebody, and not by a sensor. */
+    by_hand: boolean
     /** It has said nothing for some minutes: this holds till it does. */
     quiet: boolean
     battery_low: boolean

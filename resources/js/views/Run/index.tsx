@@ -5,6 +5,7 @@ import { BenchBar } from '../../controls/BenchBar'
 import { InStages } from '../../controls/InStages'
 import { Happened } from '../../controls/Happened'
 import { OtherTools } from '../../controls/OtherTools'
+import { ReadRoom } from '../../controls/ReadRoom'
 import { RoomLine } from '../../controls/RoomLine'
 import { SkipReasons } from '../../controls/SkipReasons'
 import { SoundSwitch } from '../../controls/SoundSwitch'
@@ -20,6 +21,7 @@ import { Leave, waysToLeave } from './Leave'
 import { NextStep } from './NextStep'
 import { Resting } from './Resting'
 import { cupsAtHand, filmsAtHand, lastPress, stepsOf, type Step } from './steps'
+import { WhatMoved } from './WhatMoved'
 import { useBeginPours } from './useBeginPours'
 import { useDrop } from './useDrop'
 import { useRun } from './useRun'
@@ -34,7 +36,7 @@ export interface Props {
 
 /** The evening at the bench: one screen over all pieces, one next thing, one large press for it. */
 export default function Run({ run: first, unexpected, cautions }: Props): ReactNode {
-    const { run, films, cups, before: prepared, after, cutOff, press } = useRun(first)
+    const { run, films, cups, before: prepared, after, cutOff, moved, seen, hear, press } = useRun(first)
     const { waiting } = useQueue()
     const now = useServerNow()
     useWakeLock()
@@ -95,6 +97,7 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                         cups={cupsAtHand(films, cups)}
                         press={press}
                     />
+                    <ReadRoom room={run.room} onRead={hear} />
                     <SoundSwitch loud={loud} onLoud={setLoud} />
                 </div>
                 {run.room !== null && <RoomLine room={run.room} now={now} />}
@@ -103,6 +106,7 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                         {words.noAnswer}
                     </p>
                 )}
+                <WhatMoved moved={moved} now={now} onSeen={seen} />
                 {before !== null && <Before before={before} onTick={tick} />}
                 {step === undefined && before === null && (
                     <Resting films={films} after={after} now={now} onTick={tick} />

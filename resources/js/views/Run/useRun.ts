@@ -1,7 +1,8 @@
-import { useEffect } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import type { EventKind } from '../../lib/journal/events'
 import { useBench } from '../../lib/journal/useBench'
 import { theQueue } from '../../lib/journal/useJournal'
+import { whatMoved, type Moved } from '../../lib/journal/whatMoved'
 import { withTicks } from './steps'
 import type { AfterEvening, BeforeEvening, CupOnBench, PourState, RunFilm, RunState } from '../../types/page'
 
@@ -19,6 +20,11 @@ interface Run {
     /** What is seen to when nothing wants a hand any more. */
     after: AfterEvening | null
     cutOff: boolean
+    /** What is otherwise than it was shown while nothing was heard, until that was seen. */
+    moved: Moved[]
+    seen: () => void
+    /** Takes another word of the studio for it. */
+    hear: (run: RunState) => void
     press: (kind: EventKind, film: string, facts: Record<string, unknown>, of: string) => void
 }
 
@@ -41,6 +47,8 @@ export function useRun(first: RunState): Run {
             take({ ...kept, films: kept.films.map((film, at) => newer(film, known[at] as PourState | undefined)) })
         })()
     }, [first, take])
+    const laid = films(run.films.map((film) => newer(film, theQueue().heard(film.id) as PourState | undefined)))
+    const [moved, seen] = useMoved(laid, cutOff)
     const { leave } = run.mix ?? {}
     const isLeft =
         leave &&
@@ -49,13 +57,33 @@ export function useRun(first: RunState): Run {
         )
     return {
         run: isLeft ? { ...run, mix: null } : run,
-        films: films(run.films.map((film) => newer(film, theQueue().heard(film.id) as PourState | undefined))),
+        films: laid,
+        moved,
+        seen,
         cups: cups(run.cups),
         before: withTicks(run.before, since),
         after: withTicks(run.after, since),
         cutOff,
+        hear: take,
         press: (kind, film, facts, of) => void theQueue().press(kind, film, facts, of),
     }
+}
+
+/** What an answer has changed of what was shown without one. */
+function useMoved(films: RunFilm[], cutOff: boolean): [Moved[], () => void] {
+    const shown = useRef<RunFilm[] | null>(null)
+    const [moved, setMoved] = useState<Moved[]>([])
+    useEffect(() => {
+        if (cutOff) {
+            shown.current = films
+        } else if (shown.current !== null) {
+            const news = whatMoved(shown.current, films)
+            shown.current = null
+            // what nobody has seen yet stays
+            if (news.length > 0) setMoved(news)
+        }
+    }, [films, cutOff])
+    return [moved, useCallback(() => setMoved([]), [])]
 }
 
 function remember(heard: RunState): void {

@@ -92,3 +92,8 @@ export const theRoomIs = (celsius: Said, humidity: Said, dew: Said) =>
     `Room ${celsius}, humidity ${humidity} %, dew point ${dew}.`
 export const theSensorIsQuiet = (at: Said) => `The sensor has been quiet since ${at}: this holds till it speaks.`
 export const itsBatteryIsNearlyFlat = 'Its battery is nearly flat.'
+export const readTheRoom = 'Read the room by hand'
+export const theClocksFollowIt = 'What the thermometer shows, beside the pieces. Every clock follows it.'
+export const followIt = 'Follow it'
+export const readByHandAt = (at: Said) => `Read by hand at ${at}.`
+export const lastTime = (value: Said) => `last ${value}`

@@ -54,3 +54,16 @@ export const windowOpened = (title: Said) => `${title}: its window has opened`
 export const nothingIsOnTheBench = 'Nothing is on the bench.'
 export const nothingWantsAHand = 'Nothing wants a hand.'
 export const whatIsPouredTonight = 'What is poured tonight'
+
+export const whileNothingWasHeard = 'While nothing was heard of the studio:'
+export const seen = 'Seen'
+export const filmIs = {
+    poured: (title: Said) => `${title} was poured.`,
+    off: (title: Said) => `${title} is off the bench.`,
+    new: (title: Said) => `${title} came on the bench.`,
+}
+export const filmMoved = (title: Said, what: string[]) => `${title}: ${what.join('; ')}.`
+export const doneElsewhere = (act: Said) => `${act} is seen to`
+export const movedTo = (act: Said, at: Said) => `${act} now at ${at}`
+export const manyMoved = (count: number, act: Said, at: Said) => `${count} times moved, the next, ${act}, to ${at}`
+export const isNew = (act: Said, at: Said) => `${act} came in, at ${at}`
