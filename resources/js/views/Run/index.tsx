@@ -89,7 +89,14 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
             >
                 <div className="flex items-center gap-3">
                     <h1 className="min-w-0 flex-1 truncate text-lg text-soft">
-                        {before === null ? words.onTheBench(films.length) : words.tonight}
+                        {before === null ? (
+                            <>
+                                {words.films(films.length)}
+                                <span className="max-sm:sr-only">{words.onTheBench}</span>
+                            </>
+                        ) : (
+                            words.tonight
+                        )}
                     </h1>
                     <Happened
                         unexpected={unexpected}

@@ -1,7 +1,8 @@
 import type { Said } from '../said'
 
 export const theRun = 'At the bench'
-export const onTheBench = (films: number) => (films === 1 ? 'One film on the bench' : `${films} films on the bench`)
+export const films = (count: number) => (count === 1 ? 'One film' : `${count} films`)
+export const onTheBench = ' on the bench'
 export const stickyHands = 'Sticky hands'
 export const cleanHands = 'Clean hands'
 export const anyHands = 'Any hands'
