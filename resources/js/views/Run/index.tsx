@@ -1,27 +1,21 @@
 import { Head, router } from '@inertiajs/react'
-import { CheckIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
 import { BenchBar } from '../../controls/BenchBar'
 import { InStages } from '../../controls/InStages'
-import { Happened } from '../../controls/Happened'
 import { OtherTools } from '../../controls/OtherTools'
-import { ReadRoom } from '../../controls/ReadRoom'
-import { RoomLine } from '../../controls/RoomLine'
-import { SkipReasons } from '../../controls/SkipReasons'
-import { SoundSwitch } from '../../controls/SoundSwitch'
 import { useServerNow, useWakeLock } from '../../lib/clock'
-import { useQueue } from '../../lib/journal/useJournal'
 import { useNextKeys, useSteady } from '../../lib/next'
 import { openedWindow } from '../../lib/pour'
 import { allowSound, useBell, type Loud } from '../../lib/sound'
-import type { BeforeEvening, RunState, Unexpected } from '../../types/page'
+import type { RunState, Unexpected } from '../../types/page'
 import { Before, untick } from './Before'
 import { Beside, type RunCautions } from './Beside'
-import { Leave, waysToLeave } from './Leave'
 import { NextStep } from './NextStep'
+import { NextWord } from './NextWord'
 import { Resting } from './Resting'
-import { cupsAtHand, filmsAtHand, lastPress, stepsOf, type Step } from './steps'
-import { WhatMoved } from './WhatMoved'
+import { RunHead } from './RunHead'
+import { canBeSkipped, Skipping } from './Skipping'
+import { lastPress, stepsOf } from './steps'
 import { useBeginPours } from './useBeginPours'
 import { useDrop } from './useDrop'
 import { useRun } from './useRun'
@@ -36,8 +30,8 @@ export interface Props {
 
 /** The evening at the bench: one screen over all pieces, one next thing, one large press for it. */
 export default function Run({ run: first, unexpected, cautions }: Props): ReactNode {
-    const { run, films, cups, before: prepared, after, cutOff, moved, seen, hear, press } = useRun(first)
-    const { waiting } = useQueue()
+    const bench = useRun(first)
+    const { run, films, cups, before: prepared, after, press } = bench
     const now = useServerNow()
     useWakeLock()
     const [loud, setLoud] = useState<Loud>('off')
@@ -87,33 +81,15 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
             <div
                 className={`flex min-w-0 flex-col px-4 pt-2 sm:px-6 ${step !== undefined ? 'lg:sticky lg:top-0 lg:min-h-[calc(100dvh-9.75rem)] lg:self-start' : ''}`}
             >
-                <div className="flex items-center gap-3">
-                    <h1 className="min-w-0 flex-1 truncate text-lg text-soft">
-                        {before === null ? (
-                            <>
-                                {words.films(films.length)}
-                                <span className="max-sm:sr-only">{words.onTheBench}</span>
-                            </>
-                        ) : (
-                            words.tonight
-                        )}
-                    </h1>
-                    <Happened
-                        unexpected={unexpected}
-                        films={filmsAtHand(films, step, now)}
-                        cups={cupsAtHand(films, cups)}
-                        press={press}
-                    />
-                    <ReadRoom room={run.room} onRead={hear} />
-                    <SoundSwitch loud={loud} onLoud={setLoud} />
-                </div>
-                {run.room !== null && <RoomLine room={run.room} now={now} />}
-                {cutOff && waiting.length === 0 && (
-                    <p role="status" className="mt-1 rounded bg-kraft px-3 py-1 text-kraft-ink">
-                        {words.noAnswer}
-                    </p>
-                )}
-                <WhatMoved moved={moved} now={now} onSeen={seen} />
+                <RunHead
+                    bench={bench}
+                    isTonight={before !== null}
+                    unexpected={unexpected}
+                    step={step}
+                    now={now}
+                    loud={loud}
+                    onLoud={setLoud}
+                />
                 {before !== null && <Before before={before} onTick={tick} />}
                 {step === undefined && before === null && (
                     <Resting films={films} after={after} now={now} onTick={tick} />
@@ -157,9 +133,12 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                 onNext={pressNext}
                 next={<NextWord step={step} check={check?.title} before={before} />}
             >
-                {skipping && step?.kind === 'pour' && (
-                    <Leave
-                        ways={[[words.notPouredTonight(step.film.title), () => dropping.drop(step.film)]]}
+                {skipping && step !== undefined && (
+                    <Skipping
+                        step={step}
+                        press={press}
+                        onDrop={dropping.drop}
+                        onReason={(reason) => mark('act_skipped', { reason })}
                         onWay={(leave) =>
                             steady(() => {
                                 setSkipping(false)
@@ -167,44 +146,8 @@ export default function Run({ run: first, unexpected, cautions }: Props): ReactN
                             })
                         }
                     />
-                )}
-                {skipping && step?.kind === 'mix' && step.mix.leave !== null && (
-                    <Leave
-                        ways={waysToLeave(step.mix, step.mix.leave, press)}
-                        onWay={(leave) =>
-                            steady(() => {
-                                setSkipping(false)
-                                leave()
-                            })
-                        }
-                    />
-                )}
-                {skipping && step?.kind === 'act' && (
-                    <SkipReasons act={step.act} onReason={(reason) => steady(() => mark('act_skipped', { reason }))} />
                 )}
             </BenchBar>
         </div>
-    )
-}
-
-function canBeSkipped(step: Step): boolean {
-    return step.kind === 'act' || step.kind === 'pour' || (step.kind === 'mix' && step.mix.leave !== null)
-}
-
-function NextWord(props: {
-    step: Step | undefined
-    check: string | undefined
-    before: BeforeEvening | null
-}): ReactNode {
-    const { step, check, before } = props
-    if (check !== undefined) return <span className="text-xl leading-tight sm:text-2xl">{check}</span>
-    if (step === undefined) return before === null ? words.now : words.toTheFirstCup
-    if (step.kind === 'cup') return step.cup.ready ? words.pourIt : words.toTheCup
-    if (step.kind === 'mix') return step.mix.begun ? words.toTheCup : words.mixIt
-    if (step.kind === 'pour') return ofPour.itIsAllOnThePiece
-    return (
-        <>
-            <CheckIcon size={34} weight="bold" /> {ofPour.done}
-        </>
     )
 }
