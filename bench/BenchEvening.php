@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Database\Seeders\DatabaseSeeder;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Round\RoundAct;
 use OpenGlaze\Core\Run\ActKind;
@@ -85,11 +86,7 @@ final class BenchEvening
                 $page->js('document.querySelector("[data-testid=next]").click()');
             }
             $page->until(static fn (): bool => (int) $studio->value('select count(*) from pours where poured_at is not null and off_at is null') >= ElevenBoards::COUNT, 'all to be poured');
-            $state = [];
-            for ($time = 0; $time < 30; $time++) {
-                $took = $page->js('const at = performance.now(); return fetch("/run/state", { headers: { Accept: "application/json" } }).then((answer) => answer.text()).then(() => performance.now() - at)');
-                $state[] = is_numeric($took) ? (float) $took : 0.0;
-            }
+            $state = self::asked($page);
             [$timers, $heap] = self::quietMinute($page);
 
             return ['state' => $state, 'timers' => $timers, 'heap' => $heap, 'follow' => self::numbers($studio->php('bench/follow.php')), 'rehearsal' => self::rehearsals()];
@@ -97,6 +94,35 @@ final class BenchEvening
             $page->quit();
             $studio->remove();
         }
+    }
+
+    /** @return list<float> ms until the run of an empty bench is answered, with the last checks for the six cups of the demo */
+    public static function checks(): array
+    {
+        $studio = new Studio(DatabaseSeeder::class);
+        $studio->database()->exec("update pours set off_at = '2026-01-01 00:00:00.000'");
+        $studio->serve();
+        $page = new Page;
+        try {
+            $page->open($studio->url('/run'));
+
+            return self::asked($page);
+        } finally {
+            $page->quit();
+            $studio->remove();
+        }
+    }
+
+    /** @return list<float> ms until the run is answered, asked thirty times */
+    private static function asked(Page $page): array
+    {
+        $times = [];
+        for ($time = 0; $time < 30; $time++) {
+            $took = $page->js('const at = performance.now(); return fetch("/run/state", { headers: { Accept: "application/json" } }).then((answer) => answer.text()).then(() => performance.now() - at)');
+            $times[] = is_numeric($took) ? (float) $took : 0.0;
+        }
+
+        return $times;
     }
 
     /** @return array{float, float} the most timers that were set in a second, and how much the page grew in a minute, MB */

@@ -161,6 +161,7 @@ if (in_array('run', $wanted, true)) {
     $acts = BenchEvening::twelve();
     Figures::milliseconds(sprintf('rounds over twelve pieces, %d acts', count($acts)), 30, fn () => Rounds::lay($acts, 36.0, Gloves::Sticky));
     Figures::spread('a press without a network, until the next is shown', BenchEvening::presses(), 'ms', 'aim 50 ms');
+    Figures::spread('the last checks of an empty bench, six cups planned', BenchEvening::checks(), 'ms');
     $rest = BenchEvening::atRest();
     Figures::spread('the run of eleven films, asked in the browser', $rest['state'], 'ms');
     Figures::spread('eleven clocks follow a room that cools', $rest['follow'], 'ms');
@@ -180,7 +181,7 @@ if (in_array('size', $wanted, true)) {
 if (in_array('start', $wanted, true)) {
     $port = Studio::freePort();
     Figures::line('bin/start again, until it answers', sprintf('%.1f s', Figures::secondsUntil(['bin/start', '--port', (string) $port], 'Open Glaze is at')));
-    Figures::line('bin/test, until the first test', sprintf('%.1f s', Figures::secondsUntil(['bin/test', '--list-suites'], 'Available test suite')));
+    Figures::line('bin/test, until the first test', sprintf('%.1f s', Figures::secondsUntil(['bin/test', '--filter', 'NoSuchTest'], 'ParaTest')));
 }
 
 if (in_array('journal', $wanted, true)) {

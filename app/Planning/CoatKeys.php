@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Coat;
 use App\Models\Plan;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -33,6 +34,26 @@ final class CoatKeys
      */
     public static function find(array $keys): Collection
     {
+        return self::query($keys)->with(['piece', 'resin'])->get();
+    }
+
+    /**
+     * The pieces that those lie on.
+     *
+     * @param  list<string>  $keys
+     * @return list<int>
+     */
+    public static function pieces(array $keys): array
+    {
+        return array_values(self::query($keys)->get(['piece_id'])->map(static fn (Coat $coat): int => $coat->piece_id)->unique()->all());
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return Builder<Coat>
+     */
+    private static function query(array $keys): Builder
+    {
         $own = Plan::ownId();
         $byPlan = [];
         foreach ($keys as $key) {
@@ -45,6 +66,6 @@ final class CoatKeys
             foreach ($byPlan as $plan => $names) {
                 $any->orWhere(fn ($those) => $those->where('coats.plan_id', $plan)->whereIn('coats.key', $names));
             }
-        })->whereHas('piece', fn ($piece) => $piece->whereNull('deleted_at'))->whereIn('plan_id', Plan::open()->select('id'))->with(['piece', 'resin'])->orderBy('plan_id')->orderBy('position')->get();
+        })->whereHas('piece', fn ($piece) => $piece->whereNull('deleted_at'))->whereIn('plan_id', Plan::open()->select('id'))->orderBy('plan_id')->orderBy('position');
     }
 }

@@ -89,7 +89,7 @@ final class PlanAssembler
      */
     public function evening(Plan $plan, array $batches, array $more = []): PlanDocument
     {
-        $pieces = CoatKeys::find([...$more, ...BatchEntry::coatsOfAll($batches)])->pluck('piece_id')->unique();
+        $pieces = CoatKeys::pieces([...$more, ...BatchEntry::coatsOfAll($batches)]);
         $coats = Coat::query()->with(['piece', 'resin'])->whereIn('piece_id', $pieces)->orderBy('plan_id')->orderBy('position')->get();
         $resins = $coats->map(fn (Coat $coat): Resin => $coat->resin)->unique('id')->values();
         $ids = $this->sharedIds($resins);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Journal\ThisStudio;
+use App\Mixing\EveningDesk;
 use App\Mixing\EveningPlanner;
 use App\Mixing\StillToMix;
 use App\Models\Plan;
@@ -24,7 +25,7 @@ use OpenGlaze\Core\Message\Speaker;
 final readonly class BeforeTheEvening
 {
     public function __construct(
-        private StillToMix $toMix,
+        private EveningDesk $evenings,
         private EveningPlanner $planner,
         private ThisStudio $studio,
     ) {
@@ -34,7 +35,7 @@ final readonly class BeforeTheEvening
     public function of(CarbonImmutable $now, Person $say): ?array
     {
         $plan = Plan::own();
-        $batches = $this->toMix->of($plan);
+        $batches = StillToMix::among($this->evenings->kept($plan), $plan);
         try {
             $evening = $batches === [] ? null : $this->planner->compute(self::measured($plan, $now), $batches);
         } catch (FieldException) {

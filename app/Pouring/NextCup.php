@@ -32,7 +32,6 @@ final readonly class NextCup
     private const GO_ON_MIN = 4.0;
 
     public function __construct(
-        private StillToMix $toMix,
         private EveningDesk $evenings,
         private EveningPlanner $planner,
     ) {
@@ -83,7 +82,7 @@ final readonly class NextCup
     {
         $kept = $this->evenings->kept($plan);
         $poured = StillToPour::read();
-        foreach ($this->toMix->of($plan) as $batch) {
+        foreach (StillToMix::among($kept, $plan) as $batch) {
             if (self::isLeft($batch, $ticked)) {
                 continue;
             }
@@ -104,7 +103,10 @@ final readonly class NextCup
     /** @return list<array{title: string, to: string}> cups that are left for another evening, and where they are mixed all the same */
     public function left(Plan $plan, TickedChecks $ticked): array
     {
-        $left = array_values(array_filter($this->toMix->of($plan), static fn (BatchEntry $batch): bool => self::isLeft($batch, $ticked)));
+        if (! $ticked->hasAny(self::LEAVE_ALL)) {
+            return [];
+        }
+        $left = array_values(array_filter(StillToMix::among($this->evenings->kept($plan), $plan), static fn (BatchEntry $batch): bool => self::isLeft($batch, $ticked)));
 
         return array_map(static fn (BatchEntry $batch): array => [
             'title' => CoatKeys::find($batch->coats())->map(static fn (Coat $coat): string => $coat->piece->spec->text('name') ?? $coat->piece->key)->implode(', '),

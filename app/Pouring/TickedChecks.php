@@ -45,6 +45,12 @@ final readonly class TickedChecks
         return $this->checked->has($check);
     }
 
+    /** Whether something is ticked whose name begins so. */
+    public function hasAny(string $beginning): bool
+    {
+        return array_filter(array_keys($this->checked->fields()), static fn (string $check): bool => str_starts_with($check, $beginning)) !== [];
+    }
+
     /**
      * @param  list<Check>  $checks
      * @return list<array{id: string, title: string, how: string, off: bool, event: string|null}>

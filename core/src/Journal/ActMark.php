@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Film\HeatTool;
 
 /** What became of one act: done, or skipped with a reason. */
@@ -16,6 +17,8 @@ final readonly class ActMark
         public ?string $skippedBecause,
         /** what it was done with, where that is not what was planned */
         public ?HeatTool $tool = null,
+        /** the act as it was shown then, where it was not planned */
+        public ?Entry $came = null,
     ) {
     }
 

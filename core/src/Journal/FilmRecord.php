@@ -32,8 +32,6 @@ final readonly class FilmRecord
         public ?Event $off,
         /** @var list<Event> what was poured of it so far, where it is poured in stages */
         public array $stages,
-        /** @var list<Entry> acts that were not planned, as they were shown when they were marked */
-        private array $came,
     ) {
     }
 
@@ -47,7 +45,7 @@ final readonly class FilmRecord
     public static function of(iterable $events): self
     {
         $begun = $poured = $off = null;
-        $acts = $seen = $stages = $came = [];
+        $acts = $seen = $stages = [];
         $took = Took::nothing();
         foreach (Order::standing($events) as $event) {
             switch ($event->kind) {
@@ -61,9 +59,7 @@ final readonly class FilmRecord
                 case EventKind::ActDone:
                 case EventKind::ActSkipped:
                     $name = $event->facts->text('act') ?? '';
-                    $shown = isset($acts[$name]) ? null : $event->facts->entry(self::CAME);
-                    $came = $shown === null ? $came : [...$came, $shown];
-                    $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null, HeatTool::tryFrom($event->facts->text('tool') ?? ''));
+                    $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null, HeatTool::tryFrom($event->facts->text('tool') ?? ''), $event->facts->entry(self::CAME));
                     break;
                 case EventKind::Staged:
                     $stages[] = $event;
@@ -84,7 +80,7 @@ final readonly class FilmRecord
             }
         }
 
-        return new self($begun, $poured, $acts, $seen, $took, $off, $stages, $came);
+        return new self($begun, $poured, $acts, $seen, $took, $off, $stages);
     }
 
     /** When its stirring ended, ms since 1970; null before it is begun. */
@@ -127,7 +123,7 @@ final readonly class FilmRecord
             $acts = array_filter($acts, fn (Entry $act): bool => isset($this->acts[$act->text('id') ?? '']) || ! self::standsFor($event->facts, $act, $atMin));
             array_push($acts, ...array_map(static fn (Entry $act): Entry => $act->with('since_min', $atMin), $event->facts->entries('acts')));
         }
-        array_push($acts, ...$this->came);
+        array_push($acts, ...array_values(array_filter(array_map(static fn (ActMark $mark): ?Entry => $mark->came, $this->acts))));
         usort($acts, static fn (Entry $a, Entry $b): int => $a->number('due_min') <=> $b->number('due_min'));
 
         return $acts;
