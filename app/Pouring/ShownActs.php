@@ -95,7 +95,8 @@ final class ShownActs
         $titles = [];
         foreach ($acts as $act) {
             [$name, $kind] = [$act->text('id') ?? '', PourState::kind($act)];
-            if (WaitCover::afterOf($name) !== null) {
+            // no cover goes on for a wait that ends with one
+            if ($kind === ActKind::Cover) {
                 continue;
             }
             $titles[$name] = $act->text('title') ?? '';

@@ -46,6 +46,18 @@ final class CoverTest extends TestCase
         self::assertGreaterThan($planned, $cover['due_at']);
     }
 
+    public function test_no_cover_goes_on_for_a_wait_that_ends_with_one(): void
+    {
+        $pour = $this->held();
+        $look = $this->acts($pour)['look'];
+        $this->travelTo(CarbonImmutable::createFromTimestampMs($look['due_at'])->subMinutes(14));
+        foreach (['pass-1', 'pass-2', 'look'] as $act) {
+            $this->press($pour->id, 'act_done', ['act' => $act]);
+        }
+        self::assertArrayNotHasKey('cover-after-look', $this->acts($pour), 'the one that stays on comes next');
+        self::assertNull($this->acts($pour)['cover']['under']);
+    }
+
     public function test_what_was_pressed_of_it_stands_in_the_log_as_it_was_shown(): void
     {
         $pour = $this->held();
