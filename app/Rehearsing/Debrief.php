@@ -24,6 +24,7 @@ use OpenGlaze\Core\Rehearsal\Deed;
 use OpenGlaze\Core\Rehearsal\Loss;
 use OpenGlaze\Core\Rehearsal\Score;
 use OpenGlaze\Core\Run\ActKind;
+use OpenGlaze\Core\Run\WaitCover;
 
 /** Looks back on a rehearsal: what was pressed in it, beside what was due. */
 final class Debrief
@@ -80,6 +81,10 @@ final class Debrief
             return $deeds;
         }
         foreach (ShownActs::timed($film) as [$act]) {
+            // a cover for a wait is never late
+            if (WaitCover::afterOf($act->text('id') ?? '') !== null) {
+                continue;
+            }
             $mark = $film->marks->at($act->text('id') ?? '');
             $isSkipped = $mark->text('because') !== null;
             $done = $mark->number('at');

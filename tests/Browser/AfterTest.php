@@ -22,6 +22,10 @@ final class AfterTest extends BrowserTestCase
         $page->untilSees('The next cup');
         $page->untilSees('nothing comes late by it');
         $this->assertAxeFindsNothing($page, 'the next cup');
+        $page->press('button', 'Read the room by hand');
+        $page->untilSees('Every clock follows it');
+        $this->assertAxeFindsNothing($page, 'reading the room');
+        $page->press('button', 'Close');
         $first = $page->text('[data-step]');
         $page->press('button', 'Skip');
         $page->press('button', 'No cup for');

@@ -42,6 +42,26 @@ final class PourTest extends TestCase
         self::assertSame(['Heat pass'], array_values(array_unique(array_column(array_filter($state['acts'], fn (array $act): bool => $act['kind'] === 'pass'), 'title'))));
     }
 
+    public function test_the_check_values_of_passes_wipes_and_looks_stand_on_the_clock(): void
+    {
+        $this->freezeTime();
+        foreach ([0 => [[5, 13], [10, 20, 30, 40, 50, 64.6, 92.6], 35.58, 45], 20 => [[5], null, 20, 25]] as $stoodMin => [$passes, $wipes, $look, $closes]) {
+            $coat = $this->autumnSky();
+            $resin = Resin::query()->findOrFail($coat->resin_id);
+            $resin->update(['sheet' => $resin->sheet->with('open_min', 45)->with('viscosity_pa_s', 1.1)->with('viscosity_at_c', 25)->with('reference_c', 23)]);
+            $pour = $this->started($coat, ['temperature_c' => '23']);
+            $this->travel($stoodMin)->minutes();
+            $state = $this->press($pour->id, 'poured');
+            $min = static fn (string $kind): array => array_map(static fn (array $act): float => ($act['due_at'] - $state['poured_at']) / 60_000, array_values(array_filter($state['acts'], static fn (array $act): bool => $act['kind'] === $kind)));
+            self::assertEqualsWithDelta($passes, $min('pass'), 0.02, "stood for $stoodMin min");
+            self::assertEqualsWithDelta([$look], array_slice($min('look'), -1), 0.5, 'its density is a little less than the one of the check value');
+            self::assertEqualsWithDelta($closes, ($state['closes_at'] - $state['poured_at']) / 60_000, 0.02);
+            if ($wipes !== null) {
+                self::assertEqualsWithDelta($wipes, $min('wipe'), 0.3);
+            }
+        }
+    }
+
     public function test_when_it_holds_a_drop_and_what_heat_gains_stand_beside_its_acts(): void
     {
         $this->freezeTime();
