@@ -47,6 +47,7 @@ use OpenGlaze\Core\Film\HeatTool;
  * @property float $added_ml
  * @property bool $oiled  effect oil was touched into it
  * @property float|null $tray_g
+ * @property float|null $left_g  in its cup when that was weighed back, of the whole cup
  * @property string|null $note
  * @property string|null $photo
  * @property Piece|null $piece
@@ -84,6 +85,7 @@ final class Pour extends Model
         'added_ml' => 'float',
         'oiled' => 'boolean',
         'tray_g' => 'float',
+        'left_g' => 'float',
     ];
 
     /** @return BelongsTo<JournalEvent, $this> */

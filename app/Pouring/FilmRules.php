@@ -116,6 +116,7 @@ final readonly class FilmRules implements SubjectRules
             ], $film->seen)]),
             'stages' => self::stages($film, $begun),
             'tray_g' => $took->trayG,
+            'left_g' => $took->leftG,
             'note' => $took->note === '' ? null : $took->note,
             'photo' => $took->photo,
         ]);
@@ -218,9 +219,11 @@ final readonly class FilmRules implements SubjectRules
             }
             $kept[$part] = $how === Known::Unknown ? ['how' => $how->value] : ['ml' => $ml, 'how' => $how->value];
         }
-        $tray = $facts->number('tray_g');
-        if ($tray !== null) {
-            $kept['tray_g'] = $tray >= 0 && $tray <= self::MOST_ML ? $tray : throw Refused::because(Refusal::NoAmount, 'tray_g');
+        foreach (['tray_g', 'left_g'] as $name) {
+            $grams = $facts->number($name);
+            if ($grams !== null) {
+                $kept[$name] = $grams >= 0 && $grams <= self::MOST_ML ? $grams : throw Refused::because(Refusal::NoAmount, $name);
+            }
         }
         foreach (['note', 'photo'] as $name) {
             if ($facts->text($name) !== null) {

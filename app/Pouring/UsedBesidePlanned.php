@@ -26,6 +26,8 @@ final class UsedBesidePlanned
             'tolerance_pct' => $resin->number('ratio_tolerance_pct') ?? 5.0,
             'in_cup' => self::inTheCup($pour),
             'tray_g' => $pour->tray_g,
+            'left_g' => $pour->left_g,
+            'left_ml' => self::leftMl($pour),
             'ran_off' => RanOff::said($pour),
             'added_ml' => $pour->added_ml,
             'density_a_g_ml' => self::density($pour, 'a'),
@@ -78,12 +80,34 @@ final class UsedBesidePlanned
         ];
     }
 
-    /** What it took beyond the plan, in ml; negative when it took less, null while a part is not known. */
+    /** What of its cup was weighed back and is its own, ml: by its share of all that was to be poured from that cup; null where none was weighed. */
+    public static function leftMl(Pour $pour): ?float
+    {
+        $planned = self::planned($pour);
+        [$g, $ml] = [$planned->number('total_g') ?? 0.0, $planned->number('total_ml') ?? 0.0];
+        if ($pour->left_g === null || $g <= 0 || $ml <= 0) {
+            return null;
+        }
+        $cup = $pour->mixing_id === null ? [$pour] : Pour::query()->where('mixing_id', $pour->mixing_id)->with('begun')->get()->all();
+        $all = array_sum(array_map(static fn (Pour $one): float => self::planned($one)->number('total_ml') ?? 0.0, $cup));
+
+        return $pour->left_g * $ml / $g * $ml / $all;
+    }
+
+    /** What the cup of a pour weighed when it was weighed back with another that was poured from it, g; null where it was not. */
+    public static function leftOfItsCup(Pour $pour): ?float
+    {
+        $left = $pour->mixing_id === null ? null : Pour::query()->where('mixing_id', $pour->mixing_id)->whereNotNull('left_g')->latest('written_at')->value('left_g');
+
+        return $pour->left_g ?? (is_numeric($left) ? (float) $left : null);
+    }
+
+    /** What it took beyond the plan, in ml, without what was left in its cup; negative when it took less, null while a part is not known. */
     private static function moreMl(Pour $pour): ?float
     {
         return $pour->used_a_ml === null || $pour->used_b_ml === null
             ? null
-            : $pour->used_a_ml + $pour->used_b_ml - (self::planned($pour)->number('total_ml') ?? 0.0);
+            : $pour->used_a_ml + $pour->used_b_ml - (self::leftMl($pour) ?? 0.0) - (self::planned($pour)->number('total_ml') ?? 0.0);
     }
 
     /** How far the ratio of what it took is off, per cent; null while a part is not known. */

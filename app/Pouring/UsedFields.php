@@ -26,7 +26,7 @@ final readonly class UsedFields
     }
 
     /**
-     * @param  callable(string): string  $typed  by the field's name: used_a, how_a, used_b, how_b, tray_g, note
+     * @param  callable(string): string  $typed  by the field's name: used_a, how_a, used_b, how_b, tray_g, left_g, note
      * @return Entry the facts of a "took": only what was said
      *
      * @throws FieldException with a sentence for each field that cannot be read
@@ -45,12 +45,14 @@ final readonly class UsedFields
                 $said["used_$part"] = $exception->said;
             }
         }
-        try {
-            if (trim($typed('tray_g')) !== '') {
-                $facts['tray_g'] = self::inRange($typed('tray_g'), MassParser::g($typed('tray_g')));
+        foreach (['tray_g', 'left_g'] as $weighed) {
+            try {
+                if (trim($typed($weighed)) !== '') {
+                    $facts[$weighed] = self::inRange($typed($weighed), MassParser::g($typed($weighed)));
+                }
+            } catch (QuantityException $exception) {
+                $said[$weighed] = $exception->said;
             }
-        } catch (QuantityException $exception) {
-            $said['tray_g'] = $exception->said;
         }
         if ($said !== []) {
             throw FieldException::at($said);

@@ -57,6 +57,25 @@ final class AfterTest extends TestCase
         self::assertStringContainsString('fl oz', json_encode($this->imperial()) ?: '', 'in the units of who looks');
     }
 
+    public function test_what_is_left_in_a_cup_that_several_were_poured_from_is_shared_among_them(): void
+    {
+        $mixing = $this->mixed(['autumn-flood', 'winter-flood']);
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
+        $pours = Pour::query()->where('mixing_id', $mixing->id)->get();
+        foreach ($pours as $pour) {
+            $this->press($pour->id, 'poured');
+        }
+        $planned = fn (Pour $pour): array => (array) json_decode((string) json_encode($this->get("/pours/{$pour->id}/finish")->viewData('page')['props']['planned']), true);
+        [$first, $second] = [$pours->firstOrFail(), $pours->last() ?? $pours->firstOrFail()];
+        $this->press($first->id, 'took', ['left_g' => 40]);
+        $mix = $planned($first)['planned'];
+        $share = $mix['total_ml'] / ($mix['total_ml'] + $planned($second)['planned']['total_ml']);
+        self::assertEqualsWithDelta(40 * $share * $mix['total_ml'] / $mix['total_g'], $planned($first)['left_ml'], 1e-6, 'its share of it is its own');
+        self::assertEquals(40, $planned($second)['left_g'], 'what was weighed once stands in the other form');
+        self::assertNull($planned($second)['left_ml'], 'and counts when it is written down there');
+        self::assertSame('no_amount', $this->refused($first->id, 'took', ['left_g' => -1]));
+    }
+
     public function test_a_tick_of_it_holds_on_every_device_and_goes_with_those_of_before(): void
     {
         $before = $this->getJson('/run/state')->json('before');

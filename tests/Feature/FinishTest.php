@@ -42,6 +42,28 @@ final class FinishTest extends TestCase
         $this->get("/pieces/{$pour->piece_id}/history")->assertOk();
     }
 
+    public function test_a_cup_that_is_weighed_back_takes_what_is_left_in_it_off_what_it_took(): void
+    {
+        $pour = $this->poured();
+        $taken = ['used_a' => '399', 'used_b' => '171.5', 'how_a' => 'weighed', 'how_b' => 'weighed'];
+        $this->post("/pours/{$pour->id}/finish", $taken)->assertRedirect();
+        $planned = fn (): array => (array) json_decode((string) json_encode($this->get("/pours/{$pour->id}/finish")->viewData('page')['props']['planned']), true);
+        [$all, $density] = [$planned()['more_ml'], $planned()['planned']['total_g'] / $planned()['planned']['total_ml']];
+        // sent again with what was left it is taken off once, and once only
+        foreach ([1, 2] as $time) {
+            $this->travel(1)->minutes();
+            $this->post("/pours/{$pour->id}/finish", [...$taken, 'left_g' => '30 g'])->assertRedirect();
+            self::assertEqualsWithDelta(30 / $density, $planned()['left_ml'], 1e-6);
+            self::assertEqualsWithDelta($all - 30 / $density, $planned()['more_ml'], 1e-6, "time $time");
+        }
+        $before = $pour->refresh()->getAttributes();
+        $this->artisan('glaze:rebuild')->assertSuccessful();
+        self::assertSame($before, $pour->refresh()->getAttributes());
+        self::assertSame(30.0, $pour->left_g);
+        $this->get("/pieces/{$pour->piece_id}/history")->assertOk();
+        $this->post("/pours/{$pour->id}/finish", ['left_g' => 'a little'])->assertSessionHasErrors(['left_g']);
+    }
+
     public function test_what_was_planned_or_is_unknown_is_not_kept_as_measured(): void
     {
         $pour = $this->poured();

@@ -27,6 +27,7 @@ use App\Planning\RangeAnswer;
 use App\Planning\StackAnswer;
 use App\Pouring\PourDesk;
 use App\Pouring\RanOff;
+use App\Pouring\UsedBesidePlanned;
 use App\Saying\Person;
 use App\Sensing\RoomLog;
 use App\Typed\FieldException;
@@ -186,7 +187,7 @@ final readonly class CoatController
         $pour = Pour::query()->where('coat_id', $coat->id)->whereNotNull('used_a_ml')->whereNotNull('used_b_ml')->with('begun')->latest('started_at')->first();
         $quantity = $pour === null ? null : $pour->count ?? $pour->result()->pieces();
 
-        return $pour?->used_a_ml === null || $pour->used_b_ml === null ? null : ($pour->used_a_ml + $pour->used_b_ml) / max(1.0, $quantity ?? 1.0);
+        return $pour?->used_a_ml === null || $pour->used_b_ml === null ? null : ($pour->used_a_ml + $pour->used_b_ml - (UsedBesidePlanned::leftMl($pour) ?? 0.0)) / max(1.0, $quantity ?? 1.0);
     }
 
     /** @return array<string, mixed> */

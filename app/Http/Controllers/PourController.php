@@ -138,7 +138,7 @@ final readonly class PourController
     {
         return Inertia::render('Finish', [
             'pour' => PourState::of($pour, Arrival::of($request)),
-            'planned' => UsedBesidePlanned::of($pour),
+            'planned' => [...UsedBesidePlanned::of($pour), 'left_g' => UsedBesidePlanned::leftOfItsCup($pour)],
             'photo_limits' => ['megabytes' => PhotoStore::MOST_MEGABYTES, 'megapixels' => PhotoStore::MOST_MEGAPIXELS],
         ]);
     }

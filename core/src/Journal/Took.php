@@ -12,6 +12,8 @@ final readonly class Took
         public ?Amount $b,
         /** weighed in the tray below the piece, g */
         public ?float $trayG,
+        /** of the mix, in the cup that was weighed back, g; of the whole cup where others were poured from it too */
+        public ?float $leftG,
         public ?string $note,
         public ?string $photo,
         /** when it was first written down, ms since 1970 */
@@ -21,7 +23,7 @@ final readonly class Took
 
     public static function nothing(): self
     {
-        return new self(null, null, null, null, null, null);
+        return new self(null, null, null, null, null, null, null);
     }
 
     public function with(Event $event): self
@@ -32,6 +34,7 @@ final readonly class Took
             Amount::from($facts->entry('a')) ?? $this->a,
             Amount::from($facts->entry('b')) ?? $this->b,
             $facts->number('tray_g') ?? $this->trayG,
+            $facts->number('left_g') ?? $this->leftG,
             $facts->text('note') ?? $this->note,
             $facts->text('photo') ?? $this->photo,
             $this->writtenMs ?? ($event->kind === EventKind::Took ? $event->atMs : null),

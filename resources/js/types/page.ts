@@ -199,6 +199,9 @@ export interface PlannedAndUsed {
     tolerance_pct: number
     /** What went into the cup, as one knows it. */
     in_cup: { known: 'planned' | 'read' | 'weighed'; by_volume: boolean; a_ml: number | null; b_ml: number | null }
+    /** Of the mix in its cup, weighed back: of the whole cup; and what of that is its own. */
+    left_g: number | null
+    left_ml: number | null
     /** Weighed in the tray below the piece. */
     tray_g: number | null
     /** What was said to run off; null where nothing does. */

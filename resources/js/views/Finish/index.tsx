@@ -32,6 +32,7 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
         b: saidOf(planned, 'b'),
     }))
     const [tray, setTray] = useState(planned.tray_g === null ? '' : String(planned.tray_g))
+    const [left, setLeft] = useState(planned.left_g === null ? '' : String(planned.left_g))
     const [note, setNote] = useState(planned.note ?? '')
     const [photo, setPhoto] = useState<File | null>(null)
     const { sending, sentences, setSentences, options } = useSending()
@@ -53,6 +54,7 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                 how_a: said.a.how,
                 how_b: said.b.how,
                 tray_g: tray,
+                left_g: left,
                 note,
                 press: JSON.stringify(await press()),
                 ...(photo ? { photo } : {}),
@@ -126,7 +128,17 @@ export default function Finish({ pour: first, planned, photo_limits: limits }: P
                             className="mt-2 max-h-60 border border-line"
                         />
                     )}
-                    <div className="mt-6">
+                    <div className="mt-6 space-y-4">
+                        <Field
+                            className="w-60"
+                            label={words.leftInTheCup}
+                            hint={pour.from_cup ? words.theCupWeighedBackShared : words.theCupWeighedBack}
+                            unit="g"
+                            value={left}
+                            inputMode="decimal"
+                            sentence={sentences.left_g}
+                            onChange={setLeft}
+                        />
                         <Field
                             className="w-60"
                             label={words.weighedInTheTrayBelowIt}

@@ -99,6 +99,7 @@ function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
                     )}
                 </Strip>
             )}
+            {pour.left_ml !== null && <p>{texts.leftInTheCup(joined(volume(pour.left_ml, units)))}</p>}
             {pour.tray_g !== null && (
                 <p>
                     {texts.ranOff(trimmed(pour.tray_g, 1))}

@@ -31,3 +31,7 @@ export const thisPhotoHasMoreThanMegapixelsChooseA = (megapixels: Said) =>
     `This photo has more than ${megapixels} megapixels: choose a smaller one.`
 export const inRakingLight = (megabytes: Said) =>
     `In raking light, if you can. JPEG, PNG or WebP, up to ${megabytes} MB.`
+export const leftInTheCup = 'Left in the cup'
+export const theCupWeighedBack = 'the cup weighed back, less the empty cup'
+export const theCupWeighedBackShared =
+    'the whole cup weighed back, less the empty one: each of its pieces bears its share'

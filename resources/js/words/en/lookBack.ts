@@ -36,3 +36,4 @@ export const ratioOff = (what: Said, off: Said, takes: Said) =>
     `${what}: the ratio is off by ${off} %, and this resin takes up to ${takes} %. It may stay soft: look at it again before the next coat.`
 export const ranOff = (grams: Said) => `${grams} g ran off`
 export const pageOf = (page: Said, pages: Said) => `${page} of ${pages}`
+export const leftInTheCup = (ml: Said) => `${ml} of it were left in the cup.`
