@@ -66,8 +66,6 @@ final class RunTest extends BrowserTestCase
             $away = $step($phone);
             $phone->until(static fn (): bool => $phone->js('document.querySelector("[data-testid=next]").click(); return document.querySelector("[data-step]").dataset.step !== arguments[0]', $away) === true, 'the next, without a network');
             $phone->untilSees('press waiting');
-            // it asks once more, and hears nothing
-            $phone->js("window.dispatchEvent(new Event('online'))");
             $tablet->until(static fn (): bool => $step($tablet) === $away, 'the tablet to be at what it cannot know of');
             $heard = $this->done();
             foreach (range(1, 2) as $press) {
@@ -79,14 +77,28 @@ final class RunTest extends BrowserTestCase
             $phone->until(fn (): bool => (int) self::$studio->value("select count(*) from events where subject = '".explode(' ', $away)[0]."' and kind in ('poured', 'act_done')") > 0, 'it to be heard of');
             $tablet->js("window.dispatchEvent(new Event('online'))");
             $tablet->until(static fn (): bool => $step($tablet) === $step($phone) && $step($phone) !== $away, 'both to be at the same again');
-            $phone->untilSees('While nothing was heard of the studio');
-            self::assertStringContainsString('was poured', $phone->text('[data-testid=moved]'));
-            $phone->press('button', 'Seen');
-            $phone->until(static fn (): bool => ! $phone->sees('While nothing was heard'), 'it to be put away');
         } finally {
             $phone->offline(false);
             $tablet->quit();
         }
+    }
+
+    public function test_what_moved_while_the_studio_was_dead_is_said_until_it_was_seen(): void
+    {
+        $page = $this->open('/run');
+        $page->untilSees('Pour piece');
+        self::$studio->kill();
+        $asks = static fn () => $page->js("window.dispatchEvent(new Event('online'))");
+        $asks();
+        $page->untilSees('No answer from the studio');
+        self::$studio->database()->exec("update pours set off_at = '2026-01-01 00:00:00.000' where title = 'Moon board 11'");
+        self::$studio->serve();
+        $asks();
+        $page->untilSees('While nothing was heard of the studio');
+        self::assertStringContainsString('Moon board 11 is off the bench.', $page->text('[data-testid=moved]'));
+        $page->press('button', 'Seen');
+        $page->until(static fn (): bool => ! $page->sees('While nothing was heard'), 'it to be put away');
+        self::$studio->database()->exec("update pours set off_at = null where title = 'Moon board 11'");
     }
 
     public function test_nothing_is_smaller_than_a_glove_and_the_phone_needs_no_second_hand(): void
