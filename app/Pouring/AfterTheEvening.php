@@ -12,6 +12,7 @@ use OpenGlaze\Core\After\CleanUp;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Run\ActKind;
 
 /** What is left to be seen to of an evening whose films all lie under their covers: what stands in the cups, what they took, and the bench. */
 final readonly class AfterTheEvening
@@ -23,7 +24,7 @@ final readonly class AfterTheEvening
      */
     public static function of(array $pours, array $left, TickedChecks $ticked, Person $say): array
     {
-        $tools = array_values(array_filter(array_map(self::heat(...), $pours)));
+        $tools = array_merge(...array_map(self::heat(...), $pours));
         $isOiled = array_filter($pours, static fn (Pour $pour): bool => $pour->oiled) !== [];
 
         return [
@@ -37,17 +38,18 @@ final readonly class AfterTheEvening
         ];
     }
 
-    /** What heat was really brought with; null where none was. */
-    private static function heat(Pour $pour): ?HeatTool
+    /** @return list<HeatTool> what heat was really brought with, pass by pass */
+    private static function heat(Pour $pour): array
     {
+        $tools = [];
         foreach ($pour->schedule->entries('acts') as $act) {
             $mark = $pour->marks->at($act->text('id') ?? '');
-            if ($act->text('kind') === 'pass' && $mark->has('at') && $mark->text('because') === null) {
-                return HeatTool::tryFrom($mark->text('tool') ?? '') ?? $pour->tool();
+            if (PourState::kind($act) === ActKind::Pass && $mark->has('at') && $mark->text('because') === null) {
+                $tools[] = HeatTool::tryFrom($mark->text('tool') ?? '') ?? $pour->tool();
             }
         }
 
-        return null;
+        return $tools;
     }
 
     /**

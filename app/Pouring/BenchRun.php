@@ -22,7 +22,6 @@ use OpenGlaze\Core\Round\RoundAct;
 use OpenGlaze\Core\Round\Rounds;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
-use OpenGlaze\Core\Run\WaitCover;
 
 /** All that is on the bench as one run: what is poured next, then the acts of every film in rounds, one pair of hands after the other. */
 final readonly class BenchRun
@@ -62,7 +61,7 @@ final readonly class BenchRun
     public function state(Person $person): array
     {
         $cups = OnTheBench::cups($this->now, $this->cups);
-        $isUnderWay = $cups !== [] || NextCup::isUnderWay($this->now);
+        $ticked = $cups !== [] || NextCup::isUnderWay($this->now) ? $this->before->ticked($this->now) : null;
 
         return [
             'now' => Moment::ms($this->now),
@@ -80,26 +79,26 @@ final readonly class BenchRun
             ], $this->rounds->rounds),
             'pairs' => $this->rounds->pairsToLayer(),
             'warnings' => array_map($person->say(...), $this->warnings()),
-            'mix' => $isUnderWay ? $this->next->state($cups, $this->now, $this->before->ticked($this->now), fn (float $lastsMin): int => $this->moment($this->rounds->momentFor($lastsMin, Gloves::Sticky))) : null,
-            'after' => $isUnderWay && $cups === [] ? $this->after($person) : null,
+            'mix' => $ticked === null ? null : $this->next->state($cups, $this->isPoured(), $this->now, $ticked, fn (float $lastsMin): int => $this->moment($this->rounds->momentFor($lastsMin, Gloves::Sticky))),
+            'after' => $ticked === null || $cups !== [] || ! $this->isPoured() ? null : $this->after($ticked, $person),
             // the last checks, while nothing is mixed yet
-            'before' => $isUnderWay ? null : $this->before->of($this->now, $person),
+            'before' => $ticked !== null ? null : $this->before->of($this->now, $person),
         ];
     }
 
-    /** @return array<string, mixed>|null what is seen to when nothing wants a hand any more; null while something is still to be poured */
-    private function after(Person $person): ?array
+    /** Whether all that is on the bench is on its piece. */
+    private function isPoured(): bool
+    {
+        return array_filter($this->pours, static fn (Pour $pour): bool => $pour->poured_at === null) === [];
+    }
+
+    /** @return array<string, mixed>|null what is seen to when nothing wants a hand any more; null where nothing was poured this evening */
+    private function after(TickedChecks $ticked, Person $person): ?array
     {
         $since = TickedChecks::since($this->now);
         $tonight = array_values(array_filter($this->pours, static fn (Pour $pour): bool => $pour->started_at->format('Y-m-d H:i:s.v') >= $since));
-        $isPoured = array_filter($this->pours, static fn (Pour $pour): bool => $pour->poured_at === null) === [];
 
-        if (! $isPoured || $tonight === []) {
-            return null;
-        }
-        $ticked = $this->before->ticked($this->now);
-
-        return AfterTheEvening::of($tonight, $this->next->left(Plan::own(), $ticked), $ticked, $person);
+        return $tonight === [] ? null : AfterTheEvening::of($tonight, $this->next->left(Plan::own(), $ticked), $ticked, $person);
     }
 
     /** @return list<Message> what one pair of hands does not come to in time */
@@ -107,15 +106,13 @@ final readonly class BenchRun
     {
         $isPour = static fn (RoundAct $act): bool => $act->kind === ActKind::Pour;
         $said = array_map(fn (RoundAct $act): Message => Message::of('run.gelled', film: $this->pours[$act->film]->title), array_values(array_filter($this->rounds->lost, $isPour)));
-        // a wait without its cover, or with less of it, is no loss
-        $isForAWait = static fn (RoundAct $act): bool => WaitCover::afterOf($act->act) !== null;
-        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act) && ! $isForAWait($act)));
+        $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act) && ! $act->canWait));
         if ($lost !== []) {
             $names = ['act' => $this->title($lost[0]), 'film' => $this->pours[$lost[0]->film]->title];
             $said[] = count($lost) === 1 ? Message::of('run.lost_one', ...$names) : Message::of('run.lost', ...$names, count: count($lost));
         }
         // a pour is never early enough; what it makes late is said of that
-        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => ! $isPour($laid->act) && ! $isForAWait($laid->act)));
+        $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => ! $isPour($laid->act)));
         usort($late, static fn (LaidAct $a, LaidAct $b): int => $b->lateMin() <=> $a->lateMin());
         if ($late !== [] && $late[0]->lateMin() >= 1) {
             $names = ['act' => $this->title($late[0]->act), 'film' => $this->pours[$late[0]->act->film]->title, 'late' => Measure::minutes($late[0]->lateMin())];

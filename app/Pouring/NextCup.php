@@ -28,9 +28,6 @@ final readonly class NextCup
     /** What is ticked when all that is left to mix is left for another evening. */
     private const LEAVE_ALL = 'not-tonight';
 
-    /** So long hands are at what is left of a cup that is half weighed, or being stirred. Source: the studio's practice; an estimate. */
-    private const GO_ON_MIN = 4.0;
-
     public function __construct(
         private EveningDesk $evenings,
         private EveningPlanner $planner,
@@ -49,18 +46,19 @@ final readonly class NextCup
      * The cup that is mixed next, or on with, and when the hands can turn to it.
      *
      * @param  list<array{id: string, title: string, mixed_at: int|null, total_ml: float|null}>  $cups  that something is in
+     * @param  bool  $isPoured  all that is on the bench is on its piece
      * @param  callable(float): int  $beginAt  the first moment for what takes so many min, ms since 1970
-     * @return array<string, mixed>|null null where none is left, or one stands mixed
+     * @return array<string, mixed>|null null where none is left, or another is to be poured first
      */
-    public function state(array $cups, CarbonImmutable $now, TickedChecks $ticked, callable $beginAt): ?array
+    public function state(array $cups, bool $isPoured, CarbonImmutable $now, TickedChecks $ticked, callable $beginAt): ?array
     {
         foreach ($cups as $cup) {
             if ($cup['mixed_at'] === null) {
-                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'leave' => null, 'total_ml' => $cup['total_ml'], 'lasts_min' => self::GO_ON_MIN, 'begin_at' => $beginAt(self::GO_ON_MIN)];
+                return ['to' => "/mixings/{$cup['id']}", 'title' => $cup['title'], 'pieces' => [], 'begun' => true, 'leave' => null, 'total_ml' => $cup['total_ml'], 'lasts_min' => Hands::GO_ON_MIN, 'begin_at' => $beginAt(Hands::GO_ON_MIN)];
             }
         }
         $plan = Plan::own();
-        $next = $cups === [] ? $this->of($plan, $now, $ticked) : null;
+        $next = $cups === [] && $isPoured ? $this->of($plan, $now, $ticked) : null;
         if ($next === null) {
             return null;
         }
@@ -81,9 +79,12 @@ final readonly class NextCup
     private function of(Plan $plan, CarbonImmutable $now, TickedChecks $ticked): ?BatchResult
     {
         $kept = $this->evenings->kept($plan);
+        $coats = self::coatsOf($kept);
+        $soft = self::soft($coats, $now);
         $poured = StillToPour::read();
         foreach (StillToMix::among($kept, $plan) as $batch) {
-            if (self::isLeft($batch, $ticked)) {
+            $own = array_intersect_key($coats, array_flip($batch->coats()));
+            if (self::isLeft($batch, $ticked) || ! self::canBePoured($own, $soft)) {
                 continue;
             }
             try {
@@ -92,7 +93,7 @@ final readonly class NextCup
                 // what cannot be computed is seen to on its own page
                 continue;
             }
-            if ($result !== null && self::isNext($result, $poured, $now)) {
+            if ($result !== null && self::isWanted($result, $own, $poured)) {
                 return $result;
             }
         }
@@ -107,9 +108,10 @@ final readonly class NextCup
             return [];
         }
         $left = array_values(array_filter(StillToMix::among($this->evenings->kept($plan), $plan), static fn (BatchEntry $batch): bool => self::isLeft($batch, $ticked)));
+        $names = array_map(static fn (Coat $coat): string => $coat->piece->spec->text('name') ?? $coat->piece->key, self::coatsOf($left));
 
         return array_map(static fn (BatchEntry $batch): array => [
-            'title' => CoatKeys::find($batch->coats())->map(static fn (Coat $coat): string => $coat->piece->spec->text('name') ?? $coat->piece->key)->implode(', '),
+            'title' => implode(', ', array_intersect_key($names, array_flip($batch->coats()))),
             'to' => "/plans/$plan->id/batches/{$batch->id()}",
         ], $left);
     }
@@ -125,40 +127,68 @@ final readonly class NextCup
         return $ticked->has(self::LEAVE_ALL) || $ticked->has(self::leave($batch->id()));
     }
 
-    /** Whether something is still to be poured from it, on nothing that is too soft. */
-    private static function isNext(BatchResult $batch, StillToPour $poured, CarbonImmutable $now): bool
+    /**
+     * @param  list<BatchEntry>  $batches
+     * @return array<string, Coat> by their keys
+     */
+    private static function coatsOf(array $batches): array
     {
         $coats = [];
-        foreach (CoatKeys::find(array_map(self::keyOf(...), $batch->turns)) as $coat) {
+        foreach (CoatKeys::find(BatchEntry::coatsOfAll($batches)) as $coat) {
             $coats[CoatKeys::of($coat)] = $coat;
         }
-        $isWanted = array_filter($batch->turns, static fn (Turn $turn): bool => isset($coats[self::keyOf($turn)])
-            && $poured->of($coats[self::keyOf($turn)], count($turn->coat->lifts), $turn->coat->case->piece->quantity) > 0) !== [];
 
-        return $isWanted && self::canBePouredOn(array_values($coats), $now);
-    }
-
-    private static function keyOf(Turn $turn): string
-    {
-        return $turn->coat->case->coat->id;
+        return $coats;
     }
 
     /**
-     * Whether no other coat on their pieces is still too soft, or to be poured before them.
+     * The uppermost coat of each piece that nothing else can be laid on: it is too soft. While anything is still to be poured no cup is offered.
      *
-     * @param  list<Coat>  $coats
+     * @param  array<Coat>  $coats
+     * @return array<int, int> coat by piece
      */
-    private static function canBePouredOn(array $coats, CarbonImmutable $now): bool
+    private static function soft(array $coats, CarbonImmutable $now): array
+    {
+        $pieces = array_values(array_unique(array_map(static fn (Coat $coat): int => $coat->piece_id, $coats)));
+        $soft = [];
+        foreach (FilmsNow::ofPieces($pieces, $now) as $piece => $films) {
+            $phases = $films->byCoat();
+            if (Phase::tryFrom((string) end($phases))?->isTooSoft() === true) {
+                $soft[$piece] = (int) key($phases);
+            }
+        }
+
+        return $soft;
+    }
+
+    /**
+     * Whether nothing below them is too soft but themselves, poured from another cup.
+     *
+     * @param  array<Coat>  $coats
+     * @param  array<int, int>  $soft  coat by piece
+     */
+    private static function canBePoured(array $coats, array $soft): bool
     {
         $own = array_map(static fn (Coat $coat): int => $coat->id, $coats);
-        $pieces = array_map(static fn (Coat $coat): int => $coat->piece_id, $coats);
-        foreach (FilmsNow::ofPieces($pieces, $now) as $films) {
-            $others = array_diff_key($films->byCoat(), array_flip($own));
-            if (in_array(end($others), [Phase::Wet->value, Phase::Tacky->value], true)) {
+        foreach ($coats as $coat) {
+            if (isset($soft[$coat->piece_id]) && ! in_array($soft[$coat->piece_id], $own, true)) {
                 return false;
             }
         }
 
-        return Pour::query()->whereIn('piece_id', $pieces)->whereNotIn('coat_id', $own)->whereNull('poured_at')->whereNull('off_at')->doesntExist();
+        return true;
+    }
+
+    /** @param  array<string, Coat>  $coats  its own, by their keys */
+    private static function isWanted(BatchResult $batch, array $coats, StillToPour $poured): bool
+    {
+        foreach ($batch->turns as $turn) {
+            $coat = $coats[$turn->coat->case->coat->id] ?? null;
+            if ($coat !== null && $poured->of($coat, count($turn->coat->lifts), $turn->coat->case->piece->quantity) > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -16,9 +16,6 @@ use OpenGlaze\Core\Run\Watched;
 /** What a film still wants and what was done to it, as it is shown: as it was planned, as the room moved it, and with its cover on in between. */
 final class ShownActs
 {
-    /** Before it is known whether a film fills it is not covered, min after its pour. */
-    private const JUDGED_MIN = 10.0;
-
     /**
      * @param  float  $nowMin  after its pour
      * @return list<array{Entry, float}> in the order of the times that are shown, each with when it was planned, min after the pour
@@ -90,7 +87,7 @@ final class ShownActs
         if ($poured === null) {
             return [];
         }
-        $judged = $pour->shown()->number('fill.judge_from_min') ?? self::JUDGED_MIN;
+        $judged = $pour->shown()->number('fill.judge_from_min') ?? WaitCover::JUDGED_MIN;
         $watched = [new Watched(WaitCover::POUR, ActKind::Pour->gloves($pour->tool()), 0.0, $judged)];
         $titles = [];
         foreach ($acts as $act) {

@@ -17,17 +17,18 @@ final class UsedBesidePlanned
     {
         $resin = self::resin($pour);
         $result = $pour->result();
+        $leftMl = self::leftMl($pour);
 
         return [
             'planned' => self::planned($pour),
             'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml, 'a_how' => $pour->used_a_how, 'b_how' => $pour->used_b_how],
-            'more_ml' => self::moreMl($pour),
+            'more_ml' => self::moreMl($pour, $leftMl ?? 0.0),
             'off_pct' => self::offPct($pour),
             'tolerance_pct' => $resin->number('ratio_tolerance_pct') ?? 5.0,
             'in_cup' => self::inTheCup($pour),
             'tray_g' => $pour->tray_g,
             'left_g' => $pour->left_g,
-            'left_ml' => self::leftMl($pour),
+            'left_ml' => $leftMl,
             'ran_off' => RanOff::said($pour),
             'added_ml' => $pour->added_ml,
             'density_a_g_ml' => self::density($pour, 'a'),
@@ -103,11 +104,11 @@ final class UsedBesidePlanned
     }
 
     /** What it took beyond the plan, in ml, without what was left in its cup; negative when it took less, null while a part is not known. */
-    private static function moreMl(Pour $pour): ?float
+    private static function moreMl(Pour $pour, float $leftMl): ?float
     {
         return $pour->used_a_ml === null || $pour->used_b_ml === null
             ? null
-            : $pour->used_a_ml + $pour->used_b_ml - (self::leftMl($pour) ?? 0.0) - (self::planned($pour)->number('total_ml') ?? 0.0);
+            : $pour->used_a_ml + $pour->used_b_ml - $leftMl - (self::planned($pour)->number('total_ml') ?? 0.0);
     }
 
     /** How far the ratio of what it took is off, per cent; null while a part is not known. */

@@ -35,6 +35,8 @@ final class AfterTest extends TestCase
         $this->press($pour->id, 'act_done', ['act' => 'pass-1', 'tool' => 'heat_gun']);
         $this->press($pour->id, 'oiled', ['how' => 'drops']);
         self::assertSame(['after_heat_gun', 'after_bottles', 'after_waste', 'after_oil', 'after_room'], array_column($this->after()['checks'] ?? [], 'id'), 'what was really done');
+        $this->press($pour->id, 'act_done', ['act' => 'pass-2', 'tool' => 'flame']);
+        self::assertSame(['after_flame', 'after_heat_gun'], array_slice(array_column($this->after()['checks'] ?? [], 'id'), 0, 2), 'all the heat that was brought');
         $this->travel(7)->hours();
         self::assertNull($this->after());
     }

@@ -25,6 +25,9 @@ final class Hands
     /** Splitting off and stirring one colour. */
     public const COLOUR_CUP_MIN = 3.0;
 
+    /** What is left to do at a cup that is half weighed, or being stirred. */
+    public const GO_ON_MIN = 4.0;
+
     /** Weighing both parts out. */
     private const WEIGH_MIN = 2.0;
 

@@ -13,4 +13,10 @@ enum Phase: string
     case WindowShut = 'window_shut';
     case Hard = 'hard';
     case Cured = 'cured';
+
+    /** Whether another coat would sink into it. */
+    public function isTooSoft(): bool
+    {
+        return $this === self::Wet || $this === self::Tacky;
+    }
 }

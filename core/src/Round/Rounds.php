@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Round;
 
-use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
 
 /**
@@ -115,13 +114,13 @@ final readonly class Rounds
     /**
      * Less is better. What is late already gets later by every minute that something else comes first, so minutes count before acts.
      *
-     * @return array{int, float, int, int} what is lost, covers apart, by how many minutes all that is late comes late, how often hands change, how many acts are late
+     * @return array{int, float, int, int} what is lost, but for what can wait, by how many minutes all that is late comes late, how often hands change, how many acts are late
      */
     private function worth(): array
     {
         $late = array_map(static fn (LaidAct $act): float => $act->lateMin(), $this->late());
 
-        $lost = array_filter($this->lost, static fn (RoundAct $act): bool => $act->kind !== ActKind::Cover);
+        $lost = array_filter($this->lost, static fn (RoundAct $act): bool => ! $act->canWait);
 
         return [count($lost), round(array_sum($late)), $this->changes(), count($late)];
     }

@@ -18,6 +18,9 @@ final readonly class WaitCover
     /** Hands at it, on or off, min. */
     public const LASTS_MIN = 0.5;
 
+    /** Before it is known whether a film fills it is not covered, min after its pour. */
+    public const JUDGED_MIN = 10.0;
+
     private const NAMED = 'cover-after-';
 
     /** So long a wait is covered when the hands are clean, and so long a one when they are not, min. */

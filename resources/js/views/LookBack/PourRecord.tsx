@@ -67,8 +67,9 @@ export function PourRecord({ pour }: { pour: Poured }): ReactNode {
 }
 
 function Amounts({ pour, units }: { pour: Poured; units: Units }): ReactNode {
-    const most = pour.planned.total_ml + Math.max(0, pour.more_ml ?? 0)
     const { a_ml: a, b_ml: b, a_how: aHow, b_how: bHow } = pour.used
+    // what was left in the cup went into it too
+    const most = Math.max(pour.planned.total_ml, (a ?? 0) + (b ?? 0))
     return (
         <>
             <Measure

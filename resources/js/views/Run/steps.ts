@@ -43,17 +43,17 @@ export function stepsOf(run: RunState, films: RunFilm[], cups: CupOnBench[], now
         )
         .filter((step) => !known.has(step.id))
         .sort((one, other) => one.at - other.at)
-    for (const step of [...since, ...nextCup(run, films)]) {
+    for (const step of [...since, ...nextCup(run)]) {
         const after = laid.findIndex((one) => one.at > step.at)
         laid.splice(after < 0 ? laid.length : after, 0, step)
     }
     return [...steps, ...laid]
 }
 
-/** The cup that is mixed next; none while something is still to be poured from another. */
-function nextCup(run: RunState, films: RunFilm[]): Step[] {
+/** The cup that is mixed next. */
+function nextCup(run: RunState): Step[] {
     const { mix } = run
-    if (!mix || (!mix.begun && films.some((film) => film.poured_at === null))) return []
+    if (!mix) return []
     return [{ kind: 'mix', id: 'mix', mix, gloves: 'sticky', changes: false, at: mix.begin_at }]
 }
 
