@@ -26,7 +26,7 @@ final class EdgeAnswer
         return [
             'radius_mm' => $result->case->piece->edge->radiusMm->value,
             'most_radius_mm' => PieceEdge::MOST_RADIUS_MM,
-            'reach_mm' => $edge->face->reachMm,
+            'reach_mm' => $edge->film->face->reachMm,
             'coated_m' => $result->case->coatedEdgeM(),
             'asked_mm' => $result->case->askedMm(),
             'most_stays_mm' => $result->case->laidToStay()?->mostMm(),

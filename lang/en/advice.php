@@ -97,7 +97,10 @@ return [
     'oil_film' => 'With oil in it the next coat has no window: let this one harden, wipe, sand and wash it first.',
     'oil_in_every_cup' => 'Leave the oil out of some cups: in all of them it makes mud, not cells.',
     'old_paint' => 'Test it for lead before you sand it: old paint can hold some. Then sand it wet, with a dust mask, and take up all of the dust; ask what your local rules want where it does.',
-    'out_of_level' => 'Level the piece to :slope: as the bench stands, the film ends :thicker thicker at the low side than at the high one.',
+    'out_of_level' => [
+        'ends' => 'Level the piece to :slope: as the bench stands, the film sets :low thick at its low end and :high at its high one.',
+        'dry' => 'Level the piece to :slope: as the bench stands, the high end of the film runs dry, and :low gather at the low one.',
+    ],
     'over_max_pour' => 'Pour at most :most at a time: the label of :resin allows no more, and a deeper film overheats. :film needs :count pours, each after the last has gelled.',
     'past_open_time' => 'Pour it :sooner sooner: past its open time it hardly levels, its bubbles stay, and no heat helps any more.',
     'recoat_too_soon' => [

@@ -13,6 +13,10 @@ use OpenGlaze\Core\Quantity\Sourced;
 /** A coat's film, whichever school it was sized by: its mean thickness, and what one piece takes of it. */
 final readonly class Sized
 {
+    private const MOST_ROUNDS = 50;
+
+    private const NEAR = 1e-12;
+
     /**
      * @param  Sourced|null  $thicknessMm  null where there is no face, and so no mean film
      * @param  float  $filmMl  per piece
@@ -86,12 +90,21 @@ final readonly class Sized
         return Dome::meetingAt($volume->face->domeEdge, $angleDeg, $volume->liquid->capillaryLengthMm())->meanMm();
     }
 
-    /** With nothing to run over it is what is asked for. */
+    /** With nothing to run over it is what is asked for; what stands in the film is no resin. */
     private static function stays(float $mm, CoatVolume $volume, ?LaidToStay $laidToStay): Sourced
     {
         $laid = $laidToStay === null ? $mm : $laidToStay->laidMm($mm) ?? throw SizingException::runsOff($laidToStay->mostMm());
+        $film = $laid / (1 + $volume->runoffShare);
+        // more of what stands in it lies below the surface of a thicker film
+        for ($i = 0; $volume->coveredMm2 > 0 && $i < self::MOST_ROUNDS; $i++) {
+            $before = $film;
+            $film = ($laid + $volume->solidMl(0.0, $film, $film) * 1000 / $volume->coveredMm2) / (1 + $volume->runoffShare);
+            if (abs($film - $before) <= self::NEAR * $film) {
+                break;
+            }
+        }
 
-        return Sourced::from($laid / (1 + $volume->runoffShare), Origin::Computed);
+        return Sourced::from($film, Origin::Computed);
     }
 
     private static function rest(CoatVolume $volume, float $leavingMm): Sourced

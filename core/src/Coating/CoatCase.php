@@ -9,7 +9,9 @@ use OpenGlaze\Core\Amount\Face;
 use OpenGlaze\Core\Amount\LaidBelow;
 use OpenGlaze\Core\Amount\Sized;
 use OpenGlaze\Core\Amount\SizingException;
+use OpenGlaze\Core\Amount\Volume;
 use OpenGlaze\Core\Colour\Colourant;
+use OpenGlaze\Core\Edge\DrainingFace;
 use OpenGlaze\Core\Edge\EdgeLimit;
 use OpenGlaze\Core\Edge\LaidToStay;
 use OpenGlaze\Core\Edge\RunningFilm;
@@ -49,6 +51,9 @@ final readonly class CoatCase
 
     /** Past this it drags threads, Pa·s. */
     public const THREADS_PA_S = 20.0;
+
+    /** A length of coated edge that is so near to all of it is all. */
+    private const WHOLE_EDGE = 1e-9;
 
     public Liquid $liquid;
 
@@ -272,41 +277,44 @@ final readonly class CoatCase
         return $depth === null ? [] : array_values(array_filter($this->coat->asked->coverage->inclusions, static fn (Inclusion $one): bool => $one->standsProudOf($depth)));
     }
 
-    /** The film that its coated edge keeps, mm; null where it is not flooded over one. */
-    public function edgeKeepsMm(): ?float
+    /** How its face drains over the edge that it is flooded over; null where it is not. */
+    public function drainingFace(): ?DrainingFace
     {
-        return $this->reachMm() === null ? null : EdgeLimit::mm($this->piece->edge->radiusMm->value, $this->liquid->capillaryLengthMm());
+        if (! $this->coat->isOpen() || $this->face->coatedEdgeMm <= 0 || $this->volume->coveredMm2 <= 0) {
+            return null;
+        }
+        $edge = $this->piece->outline?->perimeterMm() ?? INF;
+
+        return new DrainingFace(
+            EdgeLimit::mm($this->piece->edge->radiusMm->value, $this->liquid->capillaryLengthMm()),
+            $this->volume->coveredMm2 / $this->face->coatedEdgeMm,
+            $this->piece->coatedEdgeMm() < $edge * (1 - self::WHOLE_EDGE) ? 0.0 : DrainingFace::roundShare($this->piece->areaMm2() ?? 0.0, $edge),
+        );
     }
 
-    /** Covered area ÷ coated edge, mm: how far the face feeds it. Null where the film is not flooded over an edge. */
-    public function reachMm(): ?float
-    {
-        return $this->coat->isOpen() && $this->face->coatedEdgeMm > 0 && $this->volume->coveredMm2 > 0
-            ? $this->volume->coveredMm2 / $this->face->coatedEdgeMm
-            : null;
-    }
-
-    /** What is laid on the face with what is poured to run off, mm; null where there is no face. */
+    /** The resin that is laid on the face with what is poured to run off, mm: what stands in it is none. Null where there is no face. */
     public function laidMm(): ?float
     {
-        return $this->volume->coveredMm2 > 0 ? $this->sized->filmMl * (1 + $this->volume->runoffShare) * 1000 / $this->volume->coveredMm2 : null;
+        return $this->volume->coveredMm2 > 0 ? ($this->sized->filmMl * (1 + $this->volume->runoffShare) - $this->solidMl()) * 1000 / $this->volume->coveredMm2 : null;
     }
 
-    /** The film that is asked for, mm: what is to stay, where it is sized by that; else the film without what is poured to run off. Null without a face. */
+    /** The resin that is asked for, mm: what is to stay, where it is sized by that; else the film without what is poured to run off. Null without a face. */
     public function askedMm(): ?float
     {
-        $laid = $this->laidMm();
-
-        return $this->coat->asked->size->by === SizeBy::Stays ? $this->coat->asked->size->value->value : ($laid === null ? null : $laid / (1 + $this->volume->runoffShare));
+        return match (true) {
+            $this->coat->asked->size->by === SizeBy::Stays => $this->coat->asked->size->value->value,
+            $this->volume->coveredMm2 > 0 => ($this->sized->filmMl - $this->solidMl()) * 1000 / $this->volume->coveredMm2,
+            default => null,
+        };
     }
 
     /** Its coated edge, and the face that feeds it; null where it is not flooded over one. */
     public function wetEdge(): ?WetEdge
     {
-        [$reach, $keeps, $laid] = [$this->reachMm(), $this->edgeKeepsMm(), $this->laidMm()];
+        [$face, $laid] = [$this->drainingFace(), $this->laidMm()];
 
-        return $reach === null || $keeps === null || $laid === null || $laid <= 0 ? null
-            : new WetEdge(new RunningFilm($laid, $keeps, $reach, $this->liquid), $this->piece->edge->depthMm->value, $this->coat->asked->edge->filmMm->value, $this->liquid, $this->clock);
+        return $face === null || $laid === null || $laid <= 0 ? null
+            : new WetEdge(new RunningFilm($laid, $face, $this->liquid), $this->piece->edge->depthMm->value, $this->coat->asked->edge->filmMm->value, $this->liquid, $this->clock);
     }
 
     /** What the piece's edge holds where an open coat is not flooded over it, mm; null where it is flooded over all of it. */
@@ -330,9 +338,9 @@ final readonly class CoatCase
     /** How much is laid for a film to stay; null where none runs off. */
     public function laidToStay(): ?LaidToStay
     {
-        [$reach, $keeps] = [$this->reachMm(), $this->edgeKeepsMm()];
+        $face = $this->drainingFace();
 
-        return $reach === null || $keeps === null ? null : new LaidToStay($keeps, $reach, $this->liquid, $this->clock->mobilityInTheEnd());
+        return $face === null ? null : new LaidToStay($face, $this->liquid, $this->clock->mobilityInTheEnd());
     }
 
     /** The film in mm that a relief keeps on its slopes for good; null without one. */
@@ -376,6 +384,12 @@ final readonly class CoatCase
     public function coatedEdgeM(): float
     {
         return $this->face->coatedEdgeMm / 1000 * $this->piece->quantity;
+    }
+
+    /** What stands in the film of one piece, ml. */
+    private function solidMl(): float
+    {
+        return -array_sum(array_map(static fn (Volume $lift): float => $lift->displacedMl, $this->lifts->volumes)) / $this->piece->quantity;
     }
 
     private function computeHeld(): ?HeldFilm

@@ -40,7 +40,7 @@ final readonly class WhatKeepsIt
 
         $asked = $case->askedMm();
 
-        return $edge === null || $asked === null || ! $edge->face->runs() ? null : new self($case, $edge, $asked);
+        return $edge === null || $asked === null || ! $edge->film->runs() ? null : new self($case, $edge, $asked);
     }
 
     /** Whether nine tenths of what is asked stay. */
@@ -52,7 +52,7 @@ final readonly class WhatKeepsIt
     /** The fewest equal coats of which nothing runs; null where nobody would lay so many. */
     public function coats(): ?int
     {
-        $count = (int) ceil($this->askedMm * (1 + $this->case->volume->runoffShare) / $this->edge->face->keepsMm - 1e-9);
+        $count = (int) ceil($this->askedMm * (1 + $this->case->volume->runoffShare) / $this->edge->film->face->keepsMm - 1e-9);
 
         return $count > self::MOST_COATS ? null : $count;
     }
@@ -70,7 +70,7 @@ final readonly class WhatKeepsIt
     {
         $open = $this->case->resin->times->openMin->value;
         $from = $this->case->clock->ageAtPourMin();
-        $short = fn (float $age): float => $this->edge->face->meanMm($this->clockFrom($age)->mobilityInTheEnd()) - self::KEPT_SHARE * $this->askedMm;
+        $short = fn (float $age): float => $this->edge->film->meanMm($this->clockFrom($age)->mobilityInTheEnd()) - self::KEPT_SHARE * $this->askedMm;
         if ($from >= $open || $short($open) < 0) {
             return null;
         }

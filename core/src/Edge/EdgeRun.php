@@ -32,8 +32,8 @@ final readonly class EdgeRun
         $wipes = Wipes::min($edge);
 
         return new self(
-            $edge->face->laidMm,
-            $edge->face->keepsMm,
+            $edge->film->laidMm,
+            $edge->film->face->keepsMm,
             $edge->staysMm(),
             $edge->runsOffMlPerM() * $coatedEdgeM,
             $wipes,

@@ -8,8 +8,8 @@ namespace OpenGlaze\Core\Edge;
  * How a film that runs over its edge thins, without units: thickness in films that the edge keeps, place from the
  * middle (0) to the edge (1), time T = ρg·h*³·M/(3b²).
  *
- * ∂H/∂T = ∂²(H⁴/4)/∂X², nothing flows at X = 0, H = 1 at X = 1, H = laid at T = 0. Solved by finite volumes, finer
- * towards the edge, and TR-BDF2 (Bank et al. 1985) in growing steps: what leaves a cell enters the next, so that
+ * Straight: ∂H/∂T = ∂²(H⁴/4)/∂X², nothing flows at X = 0, H = 1 at X = 1, H = laid at T = 0. Round, in a circle
+ * of twice the reach: ∂H/∂T = ¼·(1/X)·∂/∂X(X·∂(H⁴/4)/∂X). Solved by finite volumes, finer towards the edge, and TR-BDF2 (Bank et al. 1985) in growing steps: what leaves a cell enters the next, so that
  * the flow over the edge, summed, is what was laid less what stays.
  *
  * Source: lubrication theory with gravity; the edge's film balances weight and the pull of the corner.
@@ -46,6 +46,9 @@ final class FaceFlow
     /** @var list<float> widths of the cells, from the middle on */
     private array $widths;
 
+    /** @var list<float> share of the face that lies in each cell */
+    private array $shares;
+
     /** @var list<float> what flows across the far side of each cell for a step of H⁴/4 */
     private array $conductances;
 
@@ -65,19 +68,23 @@ final class FaceFlow
      * @param  int  $cells  2 or more
      * @param  float  $step  longest step as a factor of the time so far, above 0
      */
-    public function __construct(private readonly float $laid, int $cells = self::CELLS, private readonly float $step = self::STEP)
+    public function __construct(private readonly float $laid, int $cells = self::CELLS, private readonly float $step = self::STEP, FaceShape $shape = FaceShape::Straight)
     {
         $ratio = self::FINEST ** (1 / max(1, $cells - 1));
         $width = (1 - $ratio) / (1 - $ratio ** $cells);
-        $widths = $conductances = [];
+        $widths = $shares = $conductances = [];
         for ($cell = 0; $cell < $cells; $cell++) {
             $widths[] = $width;
             $width *= $ratio;
         }
+        $from = 0.0;
         foreach ($widths as $cell => $own) {
-            $conductances[] = 2 / ($own + ($widths[$cell + 1] ?? 0.0));
+            $to = $cell === $cells - 1 ? 1.0 : $from + $own;
+            $shares[] = $shape->shareWithin($to) - $shape->shareWithin($from);
+            $conductances[] = $shape->flowAcross($to) * 2 / ($own + ($widths[$cell + 1] ?? 0.0));
+            $from = $to;
         }
-        [$this->widths, $this->conductances] = [$widths, $conductances];
+        [$this->widths, $this->shares, $this->conductances] = [$widths, $shares, $conductances];
         $this->thickness = array_fill(0, $cells, $laid);
     }
 
@@ -103,8 +110,8 @@ final class FaceFlow
     public function mean(): float
     {
         $mean = 0.0;
-        foreach ($this->widths as $cell => $width) {
-            $mean += $width * $this->thickness[$cell];
+        foreach ($this->shares as $cell => $share) {
+            $mean += $share * $this->thickness[$cell];
         }
 
         return $mean;
@@ -169,7 +176,7 @@ final class FaceFlow
     private function solve(array $known, float $length, array $guess): array
     {
         $cells = count($known);
-        [$widths, $conductances] = [$this->widths, $this->conductances];
+        [$shares, $conductances] = [$this->shares, $this->conductances];
         $thickness = $guess;
         for ($round = 0; $round < self::MOST_NEWTON; $round++) {
             // the matrix has three diagonals: forward
@@ -179,7 +186,7 @@ final class FaceFlow
             for ($cell = 0; $cell < $cells; $cell++) {
                 $h = $thickness[$cell];
                 $cube = $h * $h * $h;
-                $share = $length / $widths[$cell];
+                $share = $length / $shares[$cell];
                 $conductance = $conductances[$cell];
                 $next = $cell + 1 < $cells ? $thickness[$cell + 1] : 1.0;
                 $nextCube = $next * $next * $next;
@@ -226,7 +233,7 @@ final class FaceFlow
         foreach ($thickness as $cell => $h) {
             $next = $cell + 1 < $cells ? $thickness[$cell + 1] : 1.0;
             $out = $this->conductances[$cell] * ($h ** 4 - $next ** 4) / 4;
-            $gains[] = ($in - $out) / $this->widths[$cell];
+            $gains[] = ($in - $out) / $this->shares[$cell];
             $in = $out;
         }
 

@@ -35,18 +35,18 @@ final readonly class FilmStrip
         $until = max($untilMin, 1.05 * max(Wipes::min($edge)));
         $times = array_map(static fn (int $frame): float => $until * $frame / self::FRAMES, range(0, self::FRAMES));
         $mobilities = [...array_map($edge->clock->mobilityAfter(...), $times), $edge->clock->mobilityInTheEnd()];
-        $profiles = $edge->face->profiles($mobilities, self::CELLS, self::STEP);
+        $profiles = $edge->film->profiles($mobilities, self::CELLS, self::STEP);
         $frames = [];
         foreach ($mobilities as $at => $mobility) {
             $frames[] = new FilmFrame(
                 $times[$at] ?? null,
-                $edge->face->meanMm($mobility),
+                $edge->film->meanMm($mobility),
                 $edge->filmMm($mobility),
                 $edge->stillToDripMlPerM($mobility),
                 array_reverse(array_column($profiles[$at], 1)),
             );
         }
-        $fromEdge = array_map(static fn (array $point): float => (1 - $point[0]) * $edge->face->reachMm, array_reverse($profiles[0]));
+        $fromEdge = array_map(static fn (array $point): float => (1 - $point[0]) * $edge->film->face->halfWidthMm(), array_reverse($profiles[0]));
 
         return new self($fromEdge, $frames, self::thinWithinMm($fromEdge, $frames[count($frames) - 1]->profileMm));
     }

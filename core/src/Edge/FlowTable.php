@@ -12,11 +12,11 @@ use Closure;
  *
  * Columns by the thickness laid, equal in its logarithm, from 1 (where the law is that of heat) to 64; rows by
  * the root of ln(1 + laid³·T), so that the first flow, which goes with √T, is a straight line, and the last, which
- * dies away with e^(−π²T/4), a smooth one. Past the last row it dies away just so.
+ * dies away exponentially, a smooth one. Past the last row it dies away just so.
  *
  * Above 64 times what the edge keeps, which nobody pours on purpose, the mean lies between bounds that meet: at
- * first that of a film of 64 over an edge as much higher, at last that of one of 64, between them 0.7459·T^(−1/3),
- * to which all very thick films come. There it is within 5 % of the solver.
+ * first that of a film of 64 over an edge as much higher, at last that of one of 64, between them a constant times
+ * T^(−1/3), to which all very thick films come. There it is within 5 % of the solver.
  */
 final readonly class FlowTable
 {
@@ -29,11 +29,6 @@ final readonly class FlowTable
 
     /** The last time that is looked up. */
     private const LAST = 2.0;
-
-    private const DIES_AWAY = M_PI ** 2 / 4;
-
-    /** Mean of a film that was endlessly thick, times the cube root of the time. */
-    private const THICK = 0.745886;
 
     /** Thickness laid of a column. */
     public static function laidAt(int $column): float
@@ -69,7 +64,7 @@ final readonly class FlowTable
      *
      * @param  float  $laid  from 1 to 64, in films that the edge keeps
      */
-    private function __construct(private float $laid)
+    private function __construct(private float $laid, private FaceShape $shape)
     {
         $this->reach = self::reach($laid);
         $column = log($laid) / log(self::MOST) * self::COLUMNS;
@@ -82,7 +77,7 @@ final readonly class FlowTable
             $x * ($x - 1) * ($x - 3) / -2,
             $x * ($x - 1) * ($x - 2) / 6,
         ];
-        [$a, $b, $c, $d] = array_slice(FlowTableValues::COLUMNS, $first, 4);
+        [$a, $b, $c, $d] = array_slice($shape->columns(), $first, 4);
         $mixed = static fn (int $of): array => array_map(static fn (float $p, float $q, float $r, float $s): float => $w[0] * $p + $w[1] * $q + $w[2] * $r + $w[3] * $s, $a[$of], $b[$of], $c[$of], $d[$of]);
         [$this->values, $this->slopes] = [$mixed(0), $mixed(1)];
     }
@@ -91,48 +86,64 @@ final readonly class FlowTable
      * Mean thickness and flow of a film by time: a function of the time, 0 or more.
      *
      * @param  float  $laid  above 0, in films that the edge keeps; up to 1 it all stays
+     * @param  float  $roundShare  of the face, from 0, straight, to 1, round
      * @return Closure(float): array{float, float} mean, and what flows over the edge per time: 0 where nothing runs, endless at time 0
      */
-    public static function of(float $laid): Closure
+    public static function of(float $laid, float $roundShare = 0.0): Closure
     {
         if ($laid <= 1) {
             return static fn (float $time): array => [$laid, 0.0];
         }
-        if ($laid > self::MOST) {
-            return self::far($laid);
+        if ($roundShare <= 0 || $roundShare >= 1) {
+            return self::shaped($laid, $roundShare <= 0 ? FaceShape::Straight : FaceShape::Round);
         }
-        $table = new self($laid);
+        [$straight, $round] = [self::shaped($laid, FaceShape::Straight), self::shaped($laid, FaceShape::Round)];
+
+        return static function (float $time) use ($straight, $round, $roundShare): array {
+            [[$mean, $flow], [$roundMean, $roundFlow]] = [$straight($time), $round($time)];
+
+            return [(1 - $roundShare) * $mean + $roundShare * $roundMean, (1 - $roundShare) * $flow + $roundShare * $roundFlow];
+        };
+    }
+
+    /** Mean thickness at a time. */
+    public static function mean(float $laid, float $time, float $roundShare = 0.0): float
+    {
+        return self::of($laid, $roundShare)($time)[0];
+    }
+
+    /** What flows over the edge per time. */
+    public static function flow(float $laid, float $time, float $roundShare = 0.0): float
+    {
+        return self::of($laid, $roundShare)($time)[1];
+    }
+
+    /** @return Closure(float): array{float, float} */
+    private static function shaped(float $laid, FaceShape $shape): Closure
+    {
+        if ($laid > self::MOST) {
+            return self::far($laid, $shape);
+        }
+        $table = new self($laid, $shape);
 
         return static fn (float $time): array => $time <= 0 ? [$laid, INF] : $table->at($time);
     }
 
-    /** Mean thickness at a time. */
-    public static function mean(float $laid, float $time): float
-    {
-        return self::of($laid)($time)[0];
-    }
-
-    /** What flows over the edge per time. */
-    public static function flow(float $laid, float $time): float
-    {
-        return self::of($laid)($time)[1];
-    }
-
     /** @return Closure(float): array{float, float} of a film above 64 */
-    private static function far(float $laid): Closure
+    private static function far(float $laid, FaceShape $shape): Closure
     {
-        $table = new self(self::MOST);
+        $table = new self(self::MOST, $shape);
         $times = $laid / self::MOST;
-        $begins = (self::THICK / $laid) ** 3;
+        [$constant, $begins] = [$shape->thick(), ($shape->thick() / $laid) ** 3];
 
-        return static function (float $time) use ($laid, $table, $times, $begins): array {
+        return static function (float $time) use ($laid, $table, $times, $constant, $begins): array {
             if ($time <= 0) {
                 return [$laid, INF];
             }
             [$mean, $flow] = $table->at($time * $times ** 3);
             $high = [$times * $mean, $times ** 4 * $flow];
             $since = $time + $begins;
-            $thick = [self::THICK / $since ** (1 / 3), self::THICK / 3 / $since ** (4 / 3)];
+            $thick = [$constant / $since ** (1 / 3), $constant / 3 / $since ** (4 / 3)];
             $low = $table->at($time);
             $first = $high[0] < $thick[0] ? $high : $thick;
 
@@ -157,9 +168,10 @@ final readonly class FlowTable
         [$leaves, $comes] = [$this->slopes[$row] / self::ROWS, $this->slopes[$row + 1] / self::ROWS];
         $left = $z * $z * ((1 + 2 * $y) * $from + $y * $leaves) + $y * $y * ((3 - 2 * $y) * $to - $z * $comes);
         if ($time > self::LAST) {
-            $over = ($this->laid - 1) * exp($left - self::DIES_AWAY * ($time - self::LAST));
+            $fades = $this->shape->diesAway();
+            $over = ($this->laid - 1) * exp($left - $fades * ($time - self::LAST));
 
-            return [1 + $over, self::DIES_AWAY * $over];
+            return [1 + $over, $fades * $over];
         }
         $slope = self::ROWS * (6 * $y * $z * ($to - $from) + $z * ($z - 2 * $y) * $leaves + $y * ($y - 2 * $z) * $comes);
         $over = ($this->laid - 1) * exp($left);

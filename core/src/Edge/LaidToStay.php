@@ -17,8 +17,7 @@ final readonly class LaidToStay
     private const LEAST_GAIN = 0.02;
 
     public function __construct(
-        private float $keepsMm,
-        private float $reachMm,
+        private DrainingFace $face,
         private Liquid $liquid,
         private float $mobilityInTheEnd,
     ) {
@@ -27,7 +26,7 @@ final readonly class LaidToStay
     /** What stays of a film laid, mm. */
     public function staysMm(float $laidMm): float
     {
-        return (new RunningFilm($laidMm, $this->keepsMm, $this->reachMm, $this->liquid))->meanMm($this->mobilityInTheEnd);
+        return (new RunningFilm($laidMm, $this->face, $this->liquid))->meanMm($this->mobilityInTheEnd);
     }
 
     /**
@@ -38,7 +37,7 @@ final readonly class LaidToStay
      */
     public function laidMm(float $staysMm): ?float
     {
-        if ($staysMm <= $this->keepsMm) {
+        if ($staysMm <= $this->face->keepsMm) {
             return $staysMm;
         }
         if ($staysMm >= self::MOST_MM || $this->staysMm(self::MOST_MM) < $staysMm) {
@@ -55,11 +54,11 @@ final readonly class LaidToStay
         if ($this->gain(self::MOST_MM) >= self::LEAST_GAIN) {
             return $this->staysMm(self::MOST_MM);
         }
-        if ($this->gain($this->keepsMm) < self::LEAST_GAIN) {
-            return $this->keepsMm;
+        if ($this->gain($this->face->keepsMm) < self::LEAST_GAIN) {
+            return $this->face->keepsMm;
         }
 
-        return $this->staysMm(Root::of(fn (float $mm): float => $this->gain($mm) - self::LEAST_GAIN, $this->keepsMm, self::MOST_MM, 1e-6, 1e-9));
+        return $this->staysMm(Root::of(fn (float $mm): float => $this->gain($mm) - self::LEAST_GAIN, $this->face->keepsMm, self::MOST_MM, 1e-6, 1e-9));
     }
 
     private function gain(float $laidMm): float

@@ -19,31 +19,26 @@ final readonly class RunningFilm
     /** @var Closure(float): array{float, float} mean and flow by the law's own time, in films that the edge keeps */
     private Closure $flowing;
 
-    /**
-     * @param  float  $laidMm  on the face, with what is poured to run off, above 0
-     * @param  float  $keepsMm  what the edge keeps, above 0
-     * @param  float  $reachMm  covered area ÷ coated edge, above 0
-     */
+    /** @param  float  $laidMm  on the face, with what is poured to run off, above 0 */
     public function __construct(
         public float $laidMm,
-        public float $keepsMm,
-        public float $reachMm,
+        public DrainingFace $face,
         Liquid $liquid,
     ) {
-        $this->flowing = FlowTable::of($laidMm / $keepsMm);
-        $this->mobilityPerTime = 3 * ($reachMm / 1000) ** 2 / ($liquid->weightNM3() * ($keepsMm / 1000) ** 3);
+        $this->flowing = FlowTable::of($laidMm / $face->keepsMm, $face->roundShare);
+        $this->mobilityPerTime = $face->mobilityPerTime($liquid);
     }
 
     /** Whether any of it runs over. */
     public function runs(): bool
     {
-        return $this->laidMm > $this->keepsMm;
+        return $this->laidMm > $this->face->keepsMm;
     }
 
     /** Mean film on the face, mm. */
     public function meanMm(float $mobility): float
     {
-        return $this->runs() && $mobility > 0 ? $this->keepsMm * ($this->flowing)($this->time($mobility))[0] : $this->laidMm;
+        return $this->runs() && $mobility > 0 ? $this->face->keepsMm * ($this->flowing)($this->time($mobility))[0] : $this->laidMm;
     }
 
     /**
@@ -59,7 +54,7 @@ final readonly class RunningFilm
         }
         [$mean, $flow] = ($this->flowing)($this->time($mobility));
 
-        return [$this->keepsMm * $mean, ($this->keepsMm ** 4 * $flow / $this->reachMm) ** (1 / 3)];
+        return [$this->face->keepsMm * $mean, ($this->face->keepsMm ** 4 * $flow / $this->face->reachMm) ** (1 / 3)];
     }
 
     /** The law's own time. */
@@ -80,11 +75,17 @@ final readonly class RunningFilm
         if (! $this->runs()) {
             return array_map(fn (float $mobility): array => [[0.0, $this->laidMm], [1.0, $this->laidMm]], $mobilities);
         }
-        $flow = new FaceFlow($this->laidMm / $this->keepsMm, $cells, $step);
+        $round = $this->face->roundShare;
+        $solver = fn (FaceShape $shape): FaceFlow => new FaceFlow($this->laidMm / $this->face->keepsMm, $cells, $step, $shape);
+        [$straightFlow, $roundFlow] = [$round < 1 ? $solver(FaceShape::Straight) : null, $round > 0 ? $solver(FaceShape::Round) : null];
+        $profiles = [];
+        foreach ($mobilities as $mobility) {
+            $time = $this->time($mobility);
+            $one = $straightFlow?->to($time)->profile() ?? $roundFlow?->to($time)->profile() ?? [];
+            $other = $roundFlow?->to($time)->profile() ?? $one;
+            $profiles[] = array_map(fn (array $straight, array $all): array => [$straight[0], $this->face->keepsMm * ((1 - $round) * $straight[1] + $round * $all[1])], $one, $other);
+        }
 
-        return array_map(fn (float $mobility): array => array_map(
-            fn (array $point): array => [$point[0], $this->keepsMm * $point[1]],
-            $flow->to($this->time($mobility))->profile(),
-        ), $mobilities);
+        return $profiles;
     }
 }

@@ -32,14 +32,14 @@ final readonly class WetEdge
      * @param  float  $appliedMm  film that is put on it, above 0
      */
     public function __construct(
-        public RunningFilm $face,
+        public RunningFilm $film,
         public float $depthMm,
         private float $appliedMm,
         private Liquid $liquid,
         public FilmClock $clock,
     ) {
         $this->mobilityInTheEnd = $clock->mobilityInTheEnd();
-        $this->staysOnFaceMm = $face->meanMm($this->mobilityInTheEnd);
+        $this->staysOnFaceMm = $film->meanMm($this->mobilityInTheEnd);
         $this->leftMm = $this->filmMm($this->mobilityInTheEnd);
     }
 
@@ -64,13 +64,13 @@ final readonly class WetEdge
     /** All that runs over from the face, ml per metre of edge. */
     public function runsOffMlPerM(): float
     {
-        return ($this->face->laidMm - $this->staysOnFaceMm) * $this->face->reachMm;
+        return ($this->film->laidMm - $this->staysOnFaceMm) * $this->film->face->reachMm;
     }
 
     /** All that drips from the edge, ml per metre of it. */
     public function dripsMlPerM(): float
     {
-        return $this->runsOffMlPerM() + max(0.0, $this->appliedMm - $this->leftMm) * $this->depthMm;
+        return max(0.0, $this->runsOffMlPerM() + ($this->appliedMm - $this->leftMm) * $this->depthMm);
     }
 
     /** Mean film on the edge, mm; 0 where it has no depth. */
@@ -84,25 +84,25 @@ final readonly class WetEdge
     {
         [$face, $edge] = $this->filmsMm($mobility);
 
-        return ($face - $this->staysOnFaceMm) * $this->face->reachMm + $this->depthMm * max(0.0, $edge - $this->leftMm);
+        return ($face - $this->staysOnFaceMm) * $this->film->face->reachMm + $this->depthMm * max(0.0, $edge - $this->leftMm);
     }
 
     /** @return array{float, float} on the face and on the edge, mm */
     private function filmsMm(float $mobility): array
     {
-        [$face, $carried] = $this->face->meanAndCarriedMm($mobility);
+        [$face, $carried] = $this->film->meanAndCarriedMm($mobility);
         if ($this->depthMm <= 0) {
             return [$face, 0.0];
         }
         $own = min($this->appliedMm, self::holdsMm($this->depthMm, $mobility, $this->liquid));
-        if (! $this->face->runs() || $mobility <= 0) {
+        if (! $this->film->runs() || $mobility <= 0) {
             return [$face, $own];
         }
         if ($mobility > self::ALMOST * $this->mobilityInTheEnd) {
-            $carried = $this->face->meanAndCarriedMm(self::ALMOST * $this->mobilityInTheEnd)[1];
+            $carried = $this->film->meanAndCarriedMm(self::ALMOST * $this->mobilityInTheEnd)[1];
         }
 
-        return [$face, max($own, min($this->face->keepsMm, $this->appliedMm + ($this->face->laidMm - $face) * $this->face->reachMm / $this->depthMm, $carried))];
+        return [$face, max($own, min($this->film->face->keepsMm, $this->appliedMm + ($this->film->laidMm - $face) * $this->film->face->reachMm / $this->depthMm, $carried))];
     }
 
     /** Minutes until only so much is still to drip, ml per metre (above 0): from a time on; that time where it is no more then. */

@@ -5,14 +5,25 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Film;
 
 /**
- * What a bench out of level costs: the film's drift to the low side.
+ * What a bench out of level costs: the film gathers at the low side until it has set.
  *
- * Source: lubrication flow on a slope, bounded by the level surface it ends in.
+ * Ends that keep the film differ by s·L·[1 − (8/π²)·Σ e^(−n²π²D)/n² over odd n], D = ρg·h³·M∞/(3L²).
+ *
+ * Source: lubrication flow on a slope between two ends that nothing leaves, as a series of cosines.
  */
 final readonly class Drift
 {
-    /** End to end difference that a good bench keeps within, mm. */
-    public const WANTED_END_TO_END_MM = 0.05;
+    /** A film whose ends differ by more of it shows. */
+    public const SHOWS_SHARE = 0.2;
+
+    /** What a level bench keeps within, of the film. */
+    public const WANTED_SHARE = 0.1;
+
+    /** Before this the ends know nothing of each other, and the series is 4·√(D/π). */
+    private const EARLY = 0.01;
+
+    /** From then on the terms that follow are less than 1e-12. */
+    private const LAST_TERM = 17;
 
     public function __construct(
         private Liquid $liquid,
@@ -20,26 +31,43 @@ final readonly class Drift
     ) {
     }
 
-    /** Drift in mm for a film (mm) on a slope (mm/m) with a longest side (mm); the film differs by twice that end to end. */
+    /** Half of what the ends differ by, mm, for a film (mm) on a slope (mm/m) with a longest side (mm). */
     public function driftMm(float $filmMm, float $slopeMmPerM, float $longestMm): float
     {
-        return $slopeMmPerM * $this->driftPerSlopeMm($filmMm, $longestMm);
+        return $slopeMmPerM * $this->endsPerSlopeMm($filmMm, $longestMm) / 2;
     }
 
-    /** The slope in mm/m at which the film differs by 0.05 mm end to end; null where it flows no more. */
+    /** The slope in mm/m at which the ends differ by a tenth of the film; null where it flows no more. */
     public function levelWithinMmPerM(float $filmMm, float $longestMm): ?float
     {
-        $drift = $this->driftPerSlopeMm($filmMm, $longestMm);
+        $ends = $this->endsPerSlopeMm($filmMm, $longestMm);
 
-        return $drift <= 0 ? null : self::WANTED_END_TO_END_MM / 2 / $drift;
+        return $ends <= 0 ? null : self::WANTED_SHARE * $filmMm / $ends;
     }
 
-    /** Drift in mm per mm/m of slope. */
-    private function driftPerSlopeMm(float $filmMm, float $longestMm): float
+    /**
+     * How much of the slope the ends differ by at last, from 0 to 1.
+     *
+     * @param  float  $flow  D = ρg·h³·M∞/(3L²), 0 or more
+     */
+    public static function gatheredShare(float $flow): float
     {
-        $levelAtLast = $longestMm / 1000 / 2;
-        $flow = $this->liquid->weightNM3() * ($filmMm / 1000) ** 3 * $this->clock->mobilityInTheEnd() * 2 / (3 * $longestMm / 1000);
+        if ($flow < self::EARLY) {
+            return 4 * sqrt($flow / M_PI);
+        }
+        $left = 0.0;
+        for ($n = 1; $n <= self::LAST_TERM; $n += 2) {
+            $left += exp(-($n * M_PI) ** 2 * $flow) / $n ** 2;
+        }
 
-        return min($levelAtLast, $flow);
+        return 1 - 8 / M_PI ** 2 * $left;
+    }
+
+    /** What the ends differ by in mm for each mm/m of slope: at most all of the slope. */
+    private function endsPerSlopeMm(float $filmMm, float $longestMm): float
+    {
+        $longest = $longestMm / 1000;
+
+        return $longest * self::gatheredShare($this->liquid->weightNM3() * ($filmMm / 1000) ** 3 * $this->clock->mobilityInTheEnd() / (3 * $longest ** 2));
     }
 }

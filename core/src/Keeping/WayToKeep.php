@@ -44,7 +44,7 @@ final readonly class WayToKeep
                 return $coat->case->held->centreMm ?? $coat->case->thicknessMm->value ?? 0.0;
             }
 
-            return $edge->face->profiles([$coat->case->clock->mobilityInTheEnd()])[0][0][1];
+            return $edge->film->profiles([$coat->case->clock->mobilityInTheEnd()])[0][0][1];
         }, $this->coats));
     }
 

@@ -69,6 +69,6 @@ final class ToppingUp
     /** What lies on the face by then, with what was poured to run off. */
     private static function liesMm(WetEdge $edge, float $atMin): float
     {
-        return $edge->face->meanMm($edge->clock->mobilityAfter($atMin));
+        return $edge->film->meanMm($edge->clock->mobilityAfter($atMin));
     }
 }

@@ -19,7 +19,7 @@ final class BenchSteps implements StepSource
         if ($case->piece->kind === PieceKind::Canvas && ($case->face->longestMm ?? 0.0) >= self::SAGS_FROM_MM) {
             $steps[] = PlannedStep::before('support');
         }
-        if ($case->reachMm() !== null) {
+        if ($case->drainingFace() !== null) {
             $steps[] = PlannedStep::before('raise');
         }
         if ($case->coat->mustLevel()) {

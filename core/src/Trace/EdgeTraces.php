@@ -45,9 +45,10 @@ final readonly class EdgeTraces
         $volume = $this->result->volume;
 
         return new Trace('laid_mm', Message::of('traces.laid_on_the_face_title'), 'mm', $run->laidMm, Message::of('traces.the_film_and_what_is_poured_on_top_to_run_off'),
-            '(film_ml + runoff_ml) * 10 / covered_cm2 / quantity', [
+            '(film_ml + runoff_ml'.($volume->displacedMl < 0 ? ' + displaced_ml' : '').') * 10 / covered_cm2 / quantity', [
                 TraceInput::computed('film_ml', Message::of('traces.film'), $volume->filmMl, 'ml', 'film'),
                 TraceInput::computed('runoff_ml', Message::of('traces.run_off'), $volume->runoffMl, 'ml', 'runoff'),
+                ...$volume->displacedMl < 0 ? [TraceInput::computed('displaced_ml', Message::of('traces.displaced'), $volume->displacedMl, 'ml', 'displaced')] : [],
                 $this->face->covered(), $this->face->quantity(),
             ]);
     }
@@ -66,7 +67,7 @@ final readonly class EdgeTraces
     {
         return new Trace('stays_mm', Message::of('traces.stays_on_the_face'), 'mm', $run->staysMm,
             Message::of('traces.what_is_laid_thicker_than_the_edge_keeps_runs'),
-            'keeps_mm * thinned(laid_mm / keeps_mm, '.self::TIME.')', [$this->laidInput($run), ...$this->flowing($run)], $this->inputs->note());
+            'keeps_mm * thinned(laid_mm / keeps_mm, '.self::TIME.', round_share)', [$this->laidInput($run), ...$this->flowing($run)], $this->inputs->note());
     }
 
     private function runsOff(EdgeRun $run): Trace
@@ -80,7 +81,7 @@ final readonly class EdgeTraces
     private function filmLeft(EdgeRun $run, WetEdge $edge): Trace
     {
         $held = 'min(edge_film_mm, 1000 * 2 / 3 * sqrt(edge_depth_mm / 1000 / (density * 1000 * gravity * mobility)))';
-        if (! $edge->face->runs()) {
+        if (! $edge->film->runs()) {
             return new Trace('edge_film_left_mm', Message::of('traces.stays_on_the_edge_title'), 'mm', $run->edgeFilmLeftMm,
                 Message::of('traces.what_a_wet_vertical_edge_holds_when_the_film'), $held,
                 [$this->edgeFilm(), $this->edgeDepth(), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()]);
@@ -88,7 +89,7 @@ final readonly class EdgeTraces
 
         return new Trace('edge_film_left_mm', Message::of('traces.stays_on_the_edge_title'), 'mm', $run->edgeFilmLeftMm,
             Message::of('traces.what_a_wet_vertical_edge_holds_when_the_film_title'),
-            "max($held, min(keeps_mm, edge_film_mm + (laid_mm - stays_mm) * reach_mm / edge_depth_mm, (keeps_mm ** 4 * overflow(laid_mm / keeps_mm, 0.999 * ".self::TIME.') / reach_mm) ** (1 / 3)))',
+            "max($held, min(keeps_mm, edge_film_mm + (laid_mm - stays_mm) * reach_mm / edge_depth_mm, (keeps_mm ** 4 * overflow(laid_mm / keeps_mm, 0.999 * ".self::TIME.', round_share) / reach_mm) ** (1 / 3)))',
             [$this->edgeFilm(), $this->edgeDepth(), $this->laidInput($run), TraceInput::computed('stays_mm', Message::of('traces.stays'), $run->staysMm, 'mm', 'stays_mm'), ...$this->flowing($run)]);
     }
 
@@ -101,7 +102,7 @@ final readonly class EdgeTraces
 
         return new Trace('dripped_ml', Message::of('traces.drips_off_in_all'), 'ml', $run->drippedMl,
             Message::of('traces.what_runs_over_the_edge_and_what_was_put_on'),
-            'runs_off_ml + max(0, edge_film_mm - edge_film_left_mm) * edge_depth_mm * coated_edge_m', [
+            'max(0, runs_off_ml + (edge_film_mm - edge_film_left_mm) * edge_depth_mm * coated_edge_m)', [
                 $runsOff, $this->edgeFilm(),
                 TraceInput::computed('edge_film_left_mm', Message::of('traces.stays_on_the_edge'), $edge->filmLeftMm(), 'mm', 'edge_film_left_mm'),
                 $this->edgeDepth(),
@@ -142,7 +143,8 @@ final readonly class EdgeTraces
     {
         return [
             TraceInput::computed('keeps_mm', Message::of('traces.the_edge_keeps'), $run->keepsMm, 'mm', 'keeps_mm'),
-            TraceInput::computed('reach_mm', Message::of('traces.covered_face_for_each_mm_of_coated_edge'), $this->result->case->reachMm() ?? NAN, 'mm'),
+            TraceInput::computed('reach_mm', Message::of('traces.covered_face_for_each_mm_of_coated_edge'), $this->result->case->drainingFace()->reachMm ?? NAN, 'mm'),
+            TraceInput::computed('round_share', Message::of('traces.how_round_its_face_drains'), $this->result->case->drainingFace()->roundShare ?? NAN, ''),
             $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility(),
         ];
     }

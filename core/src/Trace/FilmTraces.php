@@ -19,6 +19,9 @@ final readonly class FilmTraces
     /** γk⁴ + ρgk² of a ripple whose length is ripple_mm. */
     private const PULL = '(tension * (2000 * pi / ripple_mm) ** 4 + density * 1000 * gravity * (2000 * pi / ripple_mm) ** 2)';
 
+    /** How much of the slope the film's ends differ by at last. */
+    private const GATHERED = 'gathered(density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility / (3 * (longest_mm / 1000) ** 2))';
+
     private FilmInputs $inputs;
 
     public function __construct(private CoatResult $result)
@@ -217,22 +220,18 @@ final readonly class FilmTraces
 
     private function drift(): Trace
     {
-        $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
-
         return new Trace('drift_mm', Message::of('traces.drift_to_the_low_side'), 'mm', $this->result->film->level->driftMm,
-            Message::of('traces.what_flows_downhill_at_most_until_it_is_level'),
-            "slope_mm_per_m * min(longest_mm / 1000 / 2, $flow)",
+            Message::of('traces.half_of_what_the_ends_of_the_film_differ_by'),
+            'slope_mm_per_m * longest_mm / 1000 * '.self::GATHERED.' / 2',
             [TraceInput::sourced('slope_mm_per_m', Message::of('traces.slope_of_the_bench'), $this->result->case->studio->room->slopeMmPerM, 'mm/m'), ...$this->slopeInputs()]);
     }
 
     private function levelWithin(): Trace
     {
-        $flow = 'density * 1000 * gravity * (thickness_mm / 1000) ** 3 * mobility * 2 / (3 * longest_mm / 1000)';
-
         return new Trace('level_within_mm_per_m', Message::of('traces.level_it_to'), 'mm/m', $this->result->film->level->withinMmPerM,
-            Message::of('traces.the_slope_at_which_the_film_differs_by_0_05'),
-            "end_to_end_mm / 2 / min(longest_mm / 1000 / 2, $flow)",
-            [TraceInput::constant('end_to_end_mm', Message::of('traces.difference_end_to_end'), Drift::WANTED_END_TO_END_MM, 'mm'), ...$this->slopeInputs()]);
+            Message::of('traces.the_slope_at_which_the_ends_differ_by_a_tenth'),
+            'wanted_share * thickness_mm / (longest_mm / 1000 * '.self::GATHERED.')',
+            [TraceInput::constant('wanted_share', Message::of('traces.difference_of_the_ends_as_a_share_of_the_film'), Drift::WANTED_SHARE, ''), ...$this->slopeInputs()]);
     }
 
     /** @return list<TraceInput> */

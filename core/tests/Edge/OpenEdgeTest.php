@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Edge;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Edge\DrainingFace;
 use OpenGlaze\Core\Edge\EdgeLimit;
 use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Edge\FaceFlow;
+use OpenGlaze\Core\Edge\FaceShape;
 use OpenGlaze\Core\Edge\LaidToStay;
 use OpenGlaze\Core\Edge\RunningFilm;
 use OpenGlaze\Core\Edge\WetEdge;
@@ -25,6 +27,9 @@ use PHPUnit\Framework\TestCase;
 final class OpenEdgeTest extends TestCase
 {
     use ChecksValues;
+
+    /** How round the face of the example drains. */
+    private const ROUND = 16 * 254200 / 2060 ** 2;
 
     public function test_what_an_edge_keeps(): void
     {
@@ -49,15 +54,18 @@ final class OpenEdgeTest extends TestCase
      * @param  array<string, mixed>  $changes
      * @param  list<float>  $wipes
      */
-    #[TestWith([[], 1.2698, 124.60, [10, 20, 30, 40, 50, 64.6, 92.6]])]
-    #[TestWith([['/coats/0/age_min' => 20], 1.4391, 81.58, []])]
-    #[TestWith([['/studio/temperature_c' => 18], 1.2814, null, [136.1]])]
-    #[TestWith([['/coats/0/size_by/thickness_mm' => 1.0], 1.0955, 1.13, [10, 27.6]])]
+    #[TestWith([[], 1.3255, 110.44, [10, 20, 30, 40, 50, 66.8, 91.1]])]
+    #[TestWith([['/coats/0/age_min' => 20], 1.4719, 73.23, []])]
+    #[TestWith([['/studio/temperature_c' => 18], 1.3363, null, [133.5]])]
+    #[TestWith([['/coats/0/size_by/thickness_mm' => 1.0], 1.0961, 1.00, [10, 33]])]
     #[TestWith([['/coats/0/size_by/thickness_mm' => 0.8], 0.88, 0.0, [29.2]])]
-    #[TestWith([['/pieces/0/kind' => 'board'], 1.4570, 77.03, [81.3]])]
+    #[TestWith([['/pieces/0/kind' => 'board'], 1.4902, 68.57, [81.1]])]
+    #[TestWith([['/pieces/0/kind' => 'board', '/pieces/0/edge_depth_mm' => 20, '/pieces/0/outline' => ['shape' => 'circle', 'diameter_mm' => 400]], 1.4575, 38.02, [74.2]])]
+    #[TestWith([['/pieces/0/outline' => ['shape' => 'rectangle', 'width_mm' => 1200, 'height_mm' => 300]], 1.2982, 166.2, []])]
+    #[TestWith([['/pieces/0/coated_edges' => ['top', 'bottom']], 1.4378, 81.9, []])]
     public function test_the_canvas_of_the_check_values(array $changes, float $stays, ?float $runsOff, array $wipes): void
     {
-        $edge = self::canvas($changes);
+        $edge = self::canvas(array_map(static fn (mixed $value): mixed => is_array($value) && ! array_is_list($value) ? (object) $value : $value, $changes));
         self::assertEqualsWithDelta($stays, $edge->staysMm, 5e-4 * $stays);
         if ($runsOff !== null) {
             self::assertEqualsWithDelta($runsOff, $edge->runsOffMl, 5e-3 * max(1.0, $runsOff));
@@ -75,14 +83,14 @@ final class OpenEdgeTest extends TestCase
         $edge = self::canvas([]);
         self::assertEqualsWithDelta(1.76, $edge->laidMm, 1e-9);
         self::assertEqualsWithDelta(1.0924, $edge->keepsMm, 5e-5);
-        self::assertEqualsWithDelta(0.1857, (float) $edge->edgeFilmLeftMm, 2e-4);
-        self::assertClosed(129.4, $edge->drippedMl);
+        self::assertEqualsWithDelta(0.1821, (float) $edge->edgeFilmLeftMm, 2e-4);
+        self::assertClosed(115.5, $edge->drippedMl);
     }
 
     /** Once over the limit, what stays hardly depends on what is laid. */
-    #[TestWith([2.0, 1.30])]
-    #[TestWith([4.0, 1.37])]
-    #[TestWith([20.0, 1.38])]
+    #[TestWith([2.0, 1.373])]
+    #[TestWith([4.0, 1.498])]
+    #[TestWith([20.0, 1.525])]
     public function test_however_much_is_laid(float $laidMm, float $staysMm): void
     {
         self::assertEqualsWithDelta($staysMm, self::canvas(['/coats/0/size_by/thickness_mm' => $laidMm / 1.1])->staysMm, 0.005);
@@ -103,7 +111,9 @@ final class OpenEdgeTest extends TestCase
             self::assertGreaterThanOrEqual($stays - 1e-9, $edge->laidMm);
             if ($laid > 1) {
                 $face = self::face($edge->laidMm, 2.0);
-                $solved = (new FaceFlow($laid, 160, 0.06))->to($face->time(self::clock()->mobilityInTheEnd()))->mean() * $edge->keepsMm;
+                $time = $face->time(self::clock()->mobilityInTheEnd());
+                $mean = static fn (FaceShape $shape): float => (new FaceFlow($laid, 160, 0.06, $shape))->to($time)->mean() * $edge->keepsMm;
+                $solved = (1 - self::ROUND) * $mean(FaceShape::Straight) + self::ROUND * $mean(FaceShape::Round);
                 self::assertEqualsWithDelta($stays, $solved, 2e-4, 'by the solver itself');
             }
         }
@@ -115,8 +125,8 @@ final class OpenEdgeTest extends TestCase
     {
         $faults = Plans::faults(['/studio/temperature_c' => 23], ['size_by' => (object) ['stays_mm' => 1.9]]);
         self::assertSame(['/coats/0/size_by'], array_keys($faults));
-        self::assertMatchesRegularExpression('/at most about 1\.3\d mm/', $faults['/coats/0/size_by']);
-        $laid = new LaidToStay(EdgeLimit::mm(2.0, self::liquid()->capillaryLengthMm()), 254200 / 2060, self::liquid(), self::clock()->mobilityInTheEnd());
+        self::assertMatchesRegularExpression('/at most about 1\.[45]\d mm/', $faults['/coats/0/size_by']);
+        $laid = new LaidToStay(self::draining(2.0), self::liquid(), self::clock()->mobilityInTheEnd());
         $most = $laid->mostMm();
         self::assertStringContainsString(sprintf('at most about %.2f mm', floor($most * 100) / 100), $faults['/coats/0/size_by']);
         self::assertNotNull($laid->laidMm($most - 1e-4));
@@ -153,7 +163,8 @@ final class OpenEdgeTest extends TestCase
             foreach ([0.0, 5.0, 36.0] as $depth) {
                 $edge = self::edge($laid, 2.0, $depth, self::clock());
                 $before = $edge->stillToDripMlPerM(0.0);
-                self::assertEqualsWithDelta($edge->dripsMlPerM(), $before, 1e-9);
+                // what comes to stand on the edge beyond what was put there does not drip
+                self::assertEqualsWithDelta($edge->dripsMlPerM() + $depth * max(0.0, $edge->filmLeftMm() - 0.25), $before, 1e-9);
                 for ($share = 0.001; $share <= 1.0; $share *= 1.35) {
                     $left = $edge->stillToDripMlPerM($share * $edge->clock->mobilityInTheEnd());
                     self::assertLessThanOrEqual($before + 1e-6, $left, "$laid mm, $depth mm, $share");
@@ -163,7 +174,7 @@ final class OpenEdgeTest extends TestCase
                 self::assertEqualsWithDelta(0.0, $edge->stillToDripMlPerM($edge->clock->mobilityInTheEnd()), 1e-12);
                 foreach ([5.0, 1.0, 0.2] as $wanted) {
                     $min = $edge->minutesUntilLeft($wanted);
-                    self::assertEqualsWithDelta(min($wanted, $edge->dripsMlPerM()), $edge->stillToDripMlPerM($edge->clock->mobilityAfter($min)), 1e-5);
+                    self::assertEqualsWithDelta(min($wanted, $edge->stillToDripMlPerM(0.0)), $edge->stillToDripMlPerM($edge->clock->mobilityAfter($min)), 1e-5);
                 }
             }
         }
@@ -251,6 +262,18 @@ final class OpenEdgeTest extends TestCase
         self::assertEqualsWithDelta($onFace + $onEdge, $result->staysMl(), 1e-6);
     }
 
+    public function test_what_stands_in_the_film_is_no_resin(): void
+    {
+        $stars = [(object) ['name' => 'stars', 'count' => 10, 'volume_ml' => 8]];
+        $bare = self::canvas([]);
+        $with = self::canvas(['/coats/0/inclusions' => $stars]);
+        self::assertEqualsWithDelta($bare->laidMm - 80 / 254.2, $with->laidMm, 1e-9);
+        self::assertLessThan(0.6 * $bare->runsOffMl, $with->runsOffMl, 'less is laid, so less of it runs');
+        $stays = Plans::computed(['/studio/temperature_c' => 23, '/coats/0/inclusions' => $stars, '/coats/0/size_by' => (object) ['stays_mm' => 1.2]]);
+        self::assertEqualsWithDelta(1.2, $stays->edge?->staysMm, 1e-6);
+        self::assertEqualsWithDelta($with->laidMm * 254.2, $with->runsOffMl + $with->staysMm * 254.2, 1e-6);
+    }
+
     /** @param  array<string, mixed>  $changes */
     private static function canvas(array $changes): EdgeRun
     {
@@ -266,7 +289,12 @@ final class OpenEdgeTest extends TestCase
 
     private static function face(float $laidMm, float $radiusMm): RunningFilm
     {
-        return new RunningFilm($laidMm, EdgeLimit::mm($radiusMm, self::liquid()->capillaryLengthMm()), 254200 / 2060, self::liquid());
+        return new RunningFilm($laidMm, self::draining($radiusMm), self::liquid());
+    }
+
+    private static function draining(float $radiusMm): DrainingFace
+    {
+        return new DrainingFace(EdgeLimit::mm($radiusMm, self::liquid()->capillaryLengthMm()), 254200 / 2060, self::ROUND);
     }
 
     private static function liquid(): Liquid

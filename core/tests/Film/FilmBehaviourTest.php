@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Tests\Film;
 
+use OpenGlaze\Core\Film\Drift;
 use OpenGlaze\Core\Film\FilmBehaviour;
 use OpenGlaze\Core\Film\FilmCase;
 use OpenGlaze\Core\Film\Fluid;
@@ -68,11 +69,14 @@ final class FilmBehaviourTest extends TestCase
 
     public function test_a_bench_out_of_level(): void
     {
-        self::assertWithin(0.2, 0.0420, self::film(1.6, 23, slope: 1)->level->driftMm);
-        self::assertClosed(0.3100, self::film(6, 23, slope: 1)->level->driftMm);
-        $film = self::film(1.6, 23, slope: 1);
-        $again = self::film(1.6, 23, slope: $film->level->withinMmPerM);
-        self::assertEqualsWithDelta(0.05, 2 * $again->level->driftMm, 1e-9);
+        $drift = new Drift(self::liquid(), new SteadyFilmClock(new Kinetics(45, 23, 1.1, 25, 55, 65), 23, 0));
+        foreach ([[1.6, 620, 0.2576, 0.621], [1.6, 300, 0.2418, null], [1.6, 1200, 0.2576, null], [0.8, 620, 0.0911, null], [6.0, 620, 0.6200, 0.968]] as [$mm, $longest, $ends, $within]) {
+            self::assertClosed($ends, 2 * $drift->driftMm($mm, 1.0, $longest), "$mm on $longest");
+            self::assertEqualsWithDelta(0.1 * $mm, 2 * $drift->driftMm($mm, $drift->levelWithinMmPerM($mm, $longest) ?? 0.0, $longest), 1e-12);
+            if ($within !== null) {
+                self::assertClosed($within, $drift->levelWithinMmPerM($mm, $longest));
+            }
+        }
     }
 
     public function test_the_capillary_length_and_the_wetting_height(): void

@@ -24,7 +24,7 @@ final class WaysToKeepTest extends TestCase
         $taken = [
             'as_asked' => [],
             'held' => ['/coats/0/containment' => 'held'],
-            'older' => ['/coats/0/age_min' => 21],
+            'older' => ['/coats/0/age_min' => 16],
             'sharper' => ['/pieces/0/edge_radius_mm' => 0.2],
         ];
         foreach ($taken as $kind => $changes) {

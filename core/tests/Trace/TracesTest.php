@@ -9,6 +9,7 @@ use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Edge\FlowTable;
+use OpenGlaze\Core\Film\Drift;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\ResinInCup;
@@ -195,6 +196,7 @@ final class TracesTest extends TestCase
             'laid_to_stay' => static fn (float $mm): float => $result->case->laidToStay()?->laidMm($mm) ?? $mm,
             'thinned' => FlowTable::mean(...),
             'overflow' => FlowTable::flow(...),
+            'gathered' => Drift::gatheredShare(...),
             'drip_to_minutes' => static fn (float $mlPerM): ?float => $result->case->wetEdge()?->minutesUntilLeft($mlPerM),
             'dome_mean' => static fn (float $radius, float $round, float $angle, float $capillary): float => Dome::meetingAt(new DomeEdge($radius, $round), $angle, $capillary)->meanMm(),
             'dome_angle' => static fn (float $radius, float $round, float $mean, float $capillary, float $most): ?float => Dome::holding(new DomeEdge($radius, $round), $mean, $capillary, $most)?->angleDeg,
