@@ -5,6 +5,11 @@ declare(strict_types=1);
 // What is advised, by its code: what to do, then why.
 return [
     'assumed_value' => 'Assumed, until you say otherwise: :what.',
+    'base_not_at_room' => [
+        'colder' => 'Let the piece stand :stands, and it is within :near of the room: it is :off colder, and its film stays open :open instead of :inRoom.',
+        'layer' => 'Let the piece stand :stands, and it is within :near of the room: it is :off off it, and a layer on it sets at its floor otherwise than at its top.',
+        'warmer' => 'Let the piece stand :stands, and it is within :near of the room: it is :off warmer, and its film stays open :open instead of :inRoom.',
+    ],
     'cannot_be_measured' => 'Mix more than :least, or measure more finely: the second part is smaller than the error of reading it.',
     'clips_mould' => 'Pour at most :most into each: it holds :holds, and earlier pours took :taken.',
     'colour_over_limit' => [
@@ -135,7 +140,7 @@ return [
     'value_unknown' => [
         'bubbles_stay' => 'bubbles of :radii radius stay in unless heat or a pin brings them out',
         'depth' => 'How deep it stands is not known, so neither is how it levels and how its bubbles rise: measure the depth, or watch it.',
-        'depth_of_lifts' => 'The label names no depth: the lifts are split by their predicted heat alone, an estimate.',
+        'depth_of_lifts' => 'Look for the greatest depth on the label: without it the lifts are split by their predicted heat alone, in a room :warmer warmer than planned, an estimate.',
         'heat_in_cup' => 'How warm it gets in its cup cannot be told from this label: pour it out at once.',
         'heat_of_lifts' => 'How warm these lifts get cannot be told from this label: keep to its own table of depths.',
         'heat_of_reaction' => 'No heat of reaction fits the label\'s pot life: :heat kJ/kg are taken.',
@@ -152,5 +157,6 @@ return [
     ],
     'weigh_needs_density' => 'Measure it by volume: its densities are typical ones, and weighed by them the ratio may be off by up to :off. Or weigh 100 ml of each part, less the cup, and write it on its sheet.',
     'wet_every_spot' => 'Touch every spot wet, the sides too: a film under :height does not close over a dry one by itself.',
+    'window_shuts_early' => 'Pour the next coat before :shuts, or sand: so deep it warms itself, and its window shuts sooner than after :label, as thin films do.',
     'wiped_only' => 'Over a hard film, wiped and not sanded, there is no key: the coat can peel at an edge or a knock. It is written down, and asked about when you look back.',
 ];

@@ -79,11 +79,12 @@ final readonly class Planner
                     $case->studio->room->slopeMmPerM->value,
                     $case->studio->wetting->advancingAngleDeg->value,
                     new Fluid($resin->kinetics($case->studio), $case->liquid, $case->clock),
+                    $case->heat->openMin(),
                 ),
                 new HeatHabits($case->studio->hands->spreadMin->value, $case->studio->hands->secondTorchMin->value, $case->heatTool(), $case->airFromBelow(), $case->studio->hands->lookEveryMin?->value),
             ),
             $edge === null ? null : EdgeRun::of($edge, $case->coatedEdgeM()),
-            $resin->labelWindows()->by($case->clock),
+            $resin->labelWindows()->by($case->clock)->shutBy($case->heat->recoatToH()),
         );
     }
 
@@ -96,7 +97,8 @@ final readonly class Planner
         }
 
         return array_map(
-            static fn (Volume $volume): Lift => new Lift($depth, $volume, $case->mixture()->split($volume->totalMl()), $case->peakC()),
+            static fn (int $at, Volume $volume): Lift => new Lift($depth, $volume, $case->mixture()->split($volume->totalMl()), $case->heat->peakOfLiftC($at)),
+            array_keys($case->lifts->volumes),
             $case->lifts->volumes,
         );
     }

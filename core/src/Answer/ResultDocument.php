@@ -175,8 +175,8 @@ final class ResultDocument
             'drift_mm' => $film->level->driftMm,
             'end_to_end_mm' => $film->level->driftMm === null ? null : 2 * $film->level->driftMm,
             'level_within_mm_per_m' => $film->level->withinMmPerM,
-            'peak_c' => $result->case->peakC(),
-            'runs_away' => ($result->case->peakC() ?? 0.0) > Heating::RUNAWAY_C,
+            'peak_c' => $result->case->heat->peakC(),
+            'runs_away' => ($result->case->heat->peakC() ?? 0.0) > Heating::RUNAWAY_C,
             'must_level' => $result->case->coat->mustLevel(),
             'stays_on_relief_mm' => $result->case->staysOnReliefMm(),
         ];

@@ -19,8 +19,10 @@ use OpenGlaze\Core\Edge\WetEdge;
 use OpenGlaze\Core\Film\ChangingFilmClock;
 use OpenGlaze\Core\Film\FilmClock;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
+use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\HeldFilm;
@@ -57,7 +59,11 @@ final readonly class CoatCase
 
     public Liquid $liquid;
 
+    /** The film's clock, on its base. */
     public FilmClock $clock;
+
+    /** The same where its base is as warm as the room. */
+    public FilmClock $roomClock;
 
     public Face $face;
 
@@ -70,6 +76,9 @@ final readonly class CoatCase
 
     /** How the film stands at the edge; null unless it is held there. */
     public ?HeldFilm $held;
+
+    /** How it warms itself. */
+    public CoatHeat $heat;
 
     /** The pours that it is split into; one unless it is dammed by total depth. */
     public LiftPlan $lifts;
@@ -99,13 +108,16 @@ final readonly class CoatCase
         $kinetics = $resin->kinetics($studio);
         // older than ages go is the same
         $age = min($coat->manner->ageMin->value, $kinetics->stiffAgeMin());
-        $this->clock = $studio->room->temperatures->isSteady()
-            ? new SteadyFilmClock($kinetics, $studio->room->temperatures->at(0.0), $age)
-            : new ChangingFilmClock($kinetics, $studio->room->temperatures, $age);
-        $this->sized = Sized::of($this->volume, $this->lipMm(), $resin->setting->shrinkagePct->value, $this->laidToStay());
+        $this->roomClock = self::clockOf($kinetics, $studio->room->temperatures, $age);
+        $offK = $this->baseOffK();
+        $onBase = $offK === 0.0 ? $this->roomClock : self::clockOf($kinetics, $studio->room->temperatures->beginningOff($offK, $this->baseTimeConstantMin()), $age);
+        $this->sized = Sized::of($this->volume, $this->lipMm(), $resin->setting->shrinkagePct->value, $this->laidToStayBy($onBase));
         $this->thicknessMm = $this->sized->thicknessMm;
         $this->held = $this->computeHeld();
+        $this->heat = new CoatHeat($this);
         $this->lifts = LiftPlan::of($this);
+        // a layer that is followed through its depth takes up the base's temperature there
+        $this->clock = $this->heat->isFollowed() ? $this->roomClock : $onBase;
     }
 
     /** Its thickness spread over the whole face of the piece, mm; null without a face. */
@@ -165,18 +177,6 @@ final readonly class CoatCase
     public function isLump(): bool
     {
         return $this->coat->isDammed() && $this->piece->holdsMl() !== null && $this->deepestMm() === null;
-    }
-
-    /** How warm each of its pours gets by itself, °C; null where that is not known. */
-    public function peakC(): ?float
-    {
-        $deepest = $this->deepestMm();
-
-        return match (true) {
-            $this->selfHeating === null => null,
-            $this->isLump() => $this->selfHeating->lumpPeakC($this->sized->filmMl),
-            default => $deepest === null ? null : $this->selfHeating->layerPeakC($deepest, $this->clock->ageAtPourMin()),
-        };
     }
 
     /** What part A and part B make together, for this depth of pour. */
@@ -338,9 +338,19 @@ final readonly class CoatCase
     /** How much is laid for a film to stay; null where none runs off. */
     public function laidToStay(): ?LaidToStay
     {
-        $face = $this->drainingFace();
+        return $this->laidToStayBy($this->clock);
+    }
 
-        return $face === null ? null : new LaidToStay($face, $this->liquid, $this->clock->mobilityInTheEnd());
+    /** How much warmer its base is than the room when it is poured, K. */
+    public function baseOffK(): float
+    {
+        return ($this->studio->room->surfaceC->value ?? $this->airC()) - $this->airC();
+    }
+
+    /** How long its base takes to come within e⁻¹ of the room, min. */
+    public function baseTimeConstantMin(): float
+    {
+        return $this->piece->face->base->timeConstantMin($this->piece->face->baseMm?->value);
     }
 
     /** The film in mm that a relief keeps on its slopes for good; null without one. */
@@ -384,6 +394,18 @@ final readonly class CoatCase
     public function coatedEdgeM(): float
     {
         return $this->face->coatedEdgeMm / 1000 * $this->piece->quantity;
+    }
+
+    private function laidToStayBy(FilmClock $clock): ?LaidToStay
+    {
+        $face = $this->drainingFace();
+
+        return $face === null ? null : new LaidToStay($face, $this->liquid, $clock->mobilityInTheEnd());
+    }
+
+    private static function clockOf(Kinetics $kinetics, Temperatures $room, float $ageMin): FilmClock
+    {
+        return $room->isSteady() ? new SteadyFilmClock($kinetics, $room->at(0.0), $ageMin) : new ChangingFilmClock($kinetics, $room, $ageMin);
     }
 
     /** What stands in the film of one piece, ml. */

@@ -6,18 +6,16 @@ namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Amount\Volume;
-use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\LayerHeat;
 use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
 
 /**
  * How a coat is split into pours: the fewest, all equal, that keep the label's depth; without one, those that
- * stay below 60 °C by themselves. A coat that is not deep is one pour.
+ * stay below 60 °C by themselves on a warm day. A coat that is not deep is one pour.
  */
 final readonly class LiftPlan
 {
-    private const MOST_LIFTS = 1000;
-
     /**
      * @param  int  $count  of pours, 1 or more
      * @param  float|null  $depthMm  of each
@@ -41,27 +39,11 @@ final readonly class LiftPlan
         $count = 1;
         if ($case->isInLifts()) {
             $deepest = $case->resin->deepestLayerMm();
-            $count = $deepest === null ? self::coolCount($case, $total) : max(1, (int) ceil($total / $deepest - 1e-9));
+            $count = $deepest === null ? $case->heat->coolCount($total, LayerHeat::WARMER_K) : max(1, (int) ceil($total / $deepest - 1e-9));
         }
         $depth = $total / $count;
 
         return new self($count, $depth, self::mixtureFor($case, $depth), self::volumes($case, $count, $total));
-    }
-
-    /** The fewest equal pours of a depth in mm that stay below 60 °C by themselves; 1 where that is not known. */
-    public static function coolCount(CoatCase $case, float $totalMm): int
-    {
-        $stays = static fn (int $count): bool => ($case->selfHeating?->layerPeakC($totalMm / $count, $case->clock->ageAtPourMin()) ?? 0.0) < Heating::HOT_C;
-        [$hot, $cool] = [0, 1];
-        while ($cool < self::MOST_LIFTS && ! $stays($cool)) {
-            [$hot, $cool] = [$cool, min(self::MOST_LIFTS, 2 * $cool)];
-        }
-        while ($cool - $hot > 1) {
-            $middle = intdiv($hot + $cool, 2);
-            $stays($middle) ? $cool = $middle : $hot = $middle;
-        }
-
-        return $cool;
     }
 
     private static function mixtureFor(CoatCase $case, ?float $depthMm): Mixture

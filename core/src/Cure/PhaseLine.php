@@ -21,9 +21,11 @@ final class PhaseLine
         if ($shut !== null && $hard !== null && $hard <= $shut) {
             [$shut, $hard] = [null, $shut];
         }
+        // by its own heat it may shut before it opens by the label: then it never does
+        $opens = $shut !== null && $hours($windows->recoatFromH) >= $shut ? null : $hours($windows->recoatFromH);
         $begins = [
             [Phase::Tacky, $openMin],
-            [Phase::WindowOpen, $hours($windows->recoatFromH)],
+            [Phase::WindowOpen, $opens],
             [Phase::WindowShut, $shut],
             [Phase::Hard, $hard],
             [Phase::Cured, $hours($windows->fullCureH)],

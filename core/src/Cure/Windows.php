@@ -30,6 +30,12 @@ final readonly class Windows
         return new self($recoatFromH?->value, $recoatToH?->value, $sandFromH?->value, $handleH?->value, $fullCureH?->value);
     }
 
+    /** The same with a window that shuts after so many hours; null for as it is. */
+    public function shutBy(?float $recoatToH): self
+    {
+        return $recoatToH === null ? $this : new self($this->recoatFromH, $recoatToH, $this->sandFromH, $this->handleH, $this->fullCureH);
+    }
+
     /** The same by a film's clock: sooner in a warm room, later in a cold one. */
     public function by(FilmClock $clock): self
     {

@@ -20,11 +20,11 @@ final readonly class FilmBehaviour
     public static function of(FilmCase $case, HeatHabits $heat): self
     {
         return new self(
-            Flowing::of($case->fluid),
+            Flowing::of($case->fluid, $case->openMin()),
             LevelsOut::of($case),
             Rising::of($case),
             $case->fluid->liquid->wettingHeightMm($case->advancingAngleDeg),
-            TorchPlan::of($case->filmMm, $case->fluid, $heat),
+            TorchPlan::of($case, $heat),
         );
     }
 }

@@ -21,14 +21,14 @@ final readonly class Flowing
     ) {
     }
 
-    public static function of(Fluid $fluid): self
+    public static function of(Fluid $fluid, float $openMin): self
     {
         $clock = $fluid->clock;
 
         return new self(
             $clock->rate(),
             $clock->viscosityAt(0.0),
-            $clock->minutesToAge($fluid->kinetics->openMin),
+            $openMin,
             $clock->minutesToAge($fluid->kinetics->gelAgeMin()),
             $clock->minutesToAge($fluid->kinetics->stiffAgeMin()),
             $clock->mobilityInTheEnd(),

@@ -9,6 +9,12 @@ namespace OpenGlaze\Core\Film;
  */
 final readonly class Temperatures
 {
+    /** Straight lines that an exponential is drawn in. */
+    private const LINES = 32;
+
+    /** The last of them, in time constants: then nothing of it is left. */
+    private const TAIL = [4.0, 5.0, 7.0, 12.0];
+
     /** @param  non-empty-list<TemperaturePoint>  $points strictly rising in time */
     private function __construct(public array $points)
     {
@@ -54,6 +60,34 @@ final readonly class Temperatures
         [$before, $after] = [$this->points[$low], $this->points[$high]];
 
         return $before->celsius + ($after->celsius - $before->celsius) * ($hours - $before->atH) / ($after->atH - $before->atH);
+    }
+
+    /**
+     * What a film has that begins off the room's temperature and comes to it: room + off·e^(−t/τ), in straight lines.
+     *
+     * @param  float  $offK  at time 0
+     * @param  float  $timeConstantMin  τ, above 0
+     */
+    public function beginningOff(float $offK, float $timeConstantMin): self
+    {
+        $hours = array_map(static fn (TemperaturePoint $point): float => $point->atH, $this->points);
+        for ($line = 0; $line < self::LINES; $line++) {
+            // each takes as much of it off as the others
+            $hours[] = $timeConstantMin / 60 * -log(1 - $line / self::LINES);
+        }
+        foreach (self::TAIL as $timeConstants) {
+            $hours[] = $timeConstantMin / 60 * $timeConstants;
+        }
+        $hours = array_unique(array_map(static fn (float $at): float => max(0.0, $at), $hours), SORT_NUMERIC);
+        sort($hours);
+
+        return new self(array_map(fn (float $at): TemperaturePoint => new TemperaturePoint($at, $this->at(60 * $at) + $offK * exp(-60 * $at / $timeConstantMin)), $hours));
+    }
+
+    /** The same, all of it warmer by so many K. */
+    public function warmerBy(float $kelvin): self
+    {
+        return $kelvin === 0.0 ? $this : new self(array_map(static fn (TemperaturePoint $point): TemperaturePoint => new TemperaturePoint($point->atH, $point->celsius + $kelvin), $this->points));
     }
 
     public function lowestUntil(float $min): float

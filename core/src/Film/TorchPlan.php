@@ -38,11 +38,11 @@ final readonly class TorchPlan
     ) {
     }
 
-    /** @param  float|null  $filmMm  null where the depth is not known: then only the look is planned */
-    public static function of(?float $filmMm, Fluid $fluid, HeatHabits $heat): self
+    /** Where the depth is not known only the look is planned. */
+    public static function of(FilmCase $case, HeatHabits $heat): self
     {
+        [$filmMm, $fluid, $openMin] = [$case->filmMm, $case->fluid, $case->openMin()];
         $clock = $fluid->clock;
-        $openMin = $clock->minutesToAge($fluid->kinetics->openMin);
         $bubbles = new Bubbles($fluid->liquid, $clock);
         $lookEveryMin = $heat->airFromBelow ? min($heat->lookEveryMin ?? INF, self::LOOK_EVERY_AGE_MIN / $clock->rate()) : $heat->lookEveryMin;
         if ($openMin <= 0) {

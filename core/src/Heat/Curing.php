@@ -17,7 +17,7 @@ final readonly class Curing
 
     public const CAPACITY_J_KG_K = 1900.0;
 
-    private const STEEPNESS = 1.6;
+    public const STEEPNESS = 1.6;
 
     private const CONVERTED_AT_RECOAT = 0.6;
 
@@ -33,8 +33,6 @@ final readonly class Curing
         float $recoatFromMin,
         public float $heatKjKg = self::HEAT_KJ_KG,
         public float $capacityJKgK = self::CAPACITY_J_KG_K,
-        /** what a poured layer of it loses, W/(m² K) */
-        public float $layerLossWM2K = Heating::LAYER_LOSS_W_M2_K,
     ) {
         $this->halfAgeMin = $recoatFromMin / (self::CONVERTED_AT_RECOAT / (1 - self::CONVERTED_AT_RECOAT)) ** (1 / self::STEEPNESS);
     }
@@ -66,12 +64,13 @@ final readonly class Curing
 
     public function withHeat(float $heatKjKg): self
     {
-        return new self($this->kinetics, $this->recoatFromMin(), $heatKjKg, $this->capacityJKgK, $this->layerLossWM2K);
+        return new self($this->kinetics, $this->recoatFromMin(), $heatKjKg, $this->capacityJKgK);
     }
 
-    public function withLayerLoss(float $lossWM2K): self
+    /** @return list<float> all that it follows from */
+    public function facts(): array
     {
-        return new self($this->kinetics, $this->recoatFromMin(), $this->heatKjKg, $this->capacityJKgK, $lossWM2K);
+        return [...$this->kinetics->arrhenius(), $this->kinetics->openMin, $this->kinetics->referenceC, $this->halfAgeMin, $this->heatKjKg, $this->capacityJKgK];
     }
 
     private function recoatFromMin(): float

@@ -31,7 +31,7 @@ final readonly class HeatRun
     /** Minutes until it has an age; null when it was not followed so far. */
     public function minutesToAge(float $ageMin): ?float
     {
-        return self::between($this->ages, $this->mins, $ageMin);
+        return Course::at($this->ages, $this->mins, $ageMin);
     }
 
     /** Minutes until it is as warm as that; null when it never is. */
@@ -50,38 +50,17 @@ final readonly class HeatRun
     /** °C after so many minutes; null past what was followed. */
     public function celsiusAt(float $min): ?float
     {
-        return self::between($this->mins, $this->celsius, $min);
+        return Course::at($this->mins, $this->celsius, $min);
     }
 
     /** Age after so many minutes, at most where ages end; null past what was followed. */
     public function ageAt(float $min): ?float
     {
-        $age = self::between($this->mins, $this->ages, $min);
+        $age = Course::at($this->mins, $this->ages, $min);
         if ($age === null && $this->ages[count($this->ages) - 1] >= $this->oldestMin) {
             return $this->oldestMin;
         }
 
         return $age === null ? null : min($age, $this->oldestMin);
-    }
-
-    /**
-     * @param  non-empty-list<float>  $from  rising
-     * @param  non-empty-list<float>  $to
-     */
-    private static function between(array $from, array $to, float $at): ?float
-    {
-        [$low, $high] = [0, count($from) - 1];
-        if ($at <= $from[0]) {
-            return $to[0];
-        }
-        if ($at > $from[$high]) {
-            return null;
-        }
-        while ($high - $low > 1) {
-            $middle = intdiv($low + $high, 2);
-            $from[$middle] < $at ? $low = $middle : $high = $middle;
-        }
-
-        return $to[$low] + ($to[$high] - $to[$low]) * ($at - $from[$low]) / ($from[$high] - $from[$low]);
     }
 }

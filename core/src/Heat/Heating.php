@@ -10,8 +10,7 @@ use OpenGlaze\Core\Quantity\Physics;
 /**
  * A body of resin that warms itself: m·c·dT/dt = m·H·(dα/dτ)·a(T) − U·S·(T − T_room), dτ/dt = a(T).
  *
- * Integrated along the age, where even a runaway is smooth, by an exponential midpoint rule that stays
- * sound for films so thin that they lose their heat at once. A model to compare choices with, not a
+ * Integrated along the age, where even a runaway is smooth, by an exponential midpoint rule. A model to compare choices with, not a
  * thermometer.
  *
  * Source: lumped heat balance (Semenov 1928) with the Arrhenius rate.
@@ -21,9 +20,6 @@ final class Heating
     /** Loss of a cup's whole surface, W/(m² K). */
     public const CUP_LOSS_W_M2_K = 10.0;
 
-    /** Loss of a poured layer, through its top and what it lies on together, W/(m² K). */
-    public const LAYER_LOSS_W_M2_K = 15.0;
-
     /** Past this a body counts as hot, °C. */
     public const HOT_C = 60.0;
 
@@ -32,9 +28,6 @@ final class Heating
 
     /** For each half age: peaks are within 0.1 % of their rise. */
     private const STEPS_IN_CUP = 200;
-
-    /** A layer's peak is wanted, not its every minute. */
-    private const STEPS_AS_LAYER = 200;
 
     /** The longest age that is followed, in half ages: by then next to nothing is left to react. */
     private const LONGEST_HALF_AGES = 1000.0;
@@ -61,20 +54,6 @@ final class Heating
         return self::run($curing, $resin->cooling($curing->capacityJKgK), $resin->room, $resin->startC, 0.0,
             // so short a run is followed in a score of steps at least
             max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), new Until($ageMin));
-    }
-
-    /**
-     * A poured layer, until its peak is over.
-     *
-     * @param  float  $thicknessMm  above 0
-     * @param  float|null  $lossWM2K  null for what is known of this resin's layers
-     * @param  float  $untilC  followed no further once it is hotter
-     */
-    public static function asLayer(Curing $curing, float $thicknessMm, float $densityKgM3, Temperatures $room, float $startAgeMin = 0.0, ?float $lossWM2K = null, float $untilC = INF): HeatRun
-    {
-        $cooling = ($lossWM2K ?? $curing->layerLossWM2K) / ($densityKgM3 * $thicknessMm / 1000 * $curing->capacityJKgK) * 60;
-
-        return self::run($curing, $cooling, $room, $room->at(0.0), $startAgeMin, self::STEPS_AS_LAYER, new Until(0.0, $curing->fastestAgeMin(), 0.0, $untilC));
     }
 
     /**

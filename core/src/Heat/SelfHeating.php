@@ -14,24 +14,18 @@ final class SelfHeating
 
     private ?Curing $asLayer = null;
 
-    /** @var array<string, float> °C, by depth and age or by amount */
-    private array $peaks = [];
-
     /**
      * @param  Curing  $assumed  with the label's heat of reaction, or the usual one
-     * @param  float|null  $potLifeMin  that the heat is fitted to; null where the label gives the heat or no pot life
-     * @param  float|null  $potLifeMassG  that it is given for
-     * @param  float|null  $deepestMm  layer that the label allows
-     * @param  float  $cupLossWM2K  what a cup loses in this room, W/(m² K)
+     * @param  float  $lossWM2K  what a cup loses in this room, W/(m² K)
+     * @param  float  $conductivity  of the resin, W/(m K)
      */
     public function __construct(
         private readonly Curing $assumed,
         private readonly float $densityKgM3,
         private readonly Temperatures $room,
-        private readonly ?float $potLifeMin,
-        private readonly ?float $potLifeMassG,
-        private readonly ?float $deepestMm,
-        private readonly float $cupLossWM2K,
+        private readonly LabelEvidence $label,
+        private readonly float $lossWM2K,
+        private readonly float $conductivity,
     ) {
     }
 
@@ -39,28 +33,33 @@ final class SelfHeating
     public function inCup(): Curing
     {
         if ($this->inCup === null) {
-            $fitted = $this->potLifeMin === null || $this->potLifeMassG === null ? null : PotLife::fittedHeatKjKg($this->assumed, $this->potLifeMin, $this->potLifeMassG, $this->densityKgM3);
+            $fitted = $this->label->potLifeMin === null || $this->label->potLifeMassG === null ? null : $this->ofPotLife($this->label->potLifeMin, $this->label->potLifeMassG);
             $this->inCup = $fitted === null ? $this->assumed : $this->assumed->withHeat($fitted);
         }
 
         return $this->inCup;
     }
 
-    /** The same with what its layers lose. */
+    /** The same for a layer: with no more heat than the label's own depth allows. */
     public function asLayer(): Curing
     {
-        return $this->asLayer ??= $this->deepestMm === null ? $this->inCup() : $this->inCup()->withLayerLoss(LayerLoss::wM2K($this->inCup(), $this->deepestMm, $this->densityKgM3));
+        return $this->asLayer ??= $this->label->deepestMm === null ? $this->inCup()
+            : $this->inCup()->withHeat($this->ofDepth($this->label->deepestMm));
     }
 
-    /** How warm a layer gets by itself, °C. @param  float  $ageMin  when it is poured */
-    public function layerPeakC(float $depthMm, float $ageMin): float
+    private function ofPotLife(float $minutes, float $massG): ?float
     {
-        return $this->peaks["$depthMm $ageMin"] ??= Heating::asLayer($this->asLayer(), $depthMm, $this->densityKgM3, $this->room, $ageMin)->peakC;
+        return KnownHeats::of('pot life', [...$this->assumed->facts(), $minutes, $massG, $this->densityKgM3], fn (): ?float => PotLife::fittedHeatKjKg($this->assumed, $minutes, $massG, $this->densityKgM3));
+    }
+
+    private function ofDepth(float $deepestMm): float
+    {
+        return KnownHeats::of('depth', [...$this->inCup()->facts(), $deepestMm, $this->densityKgM3, $this->conductivity], fn (): float => LayerHeat::kJKg($this->inCup(), $deepestMm, $this->densityKgM3, $this->conductivity)) ?? $this->inCup()->heatKjKg;
     }
 
     /** How warm so many ml get in a mould as deep as it is wide, poured fresh, °C. */
     public function lumpPeakC(float $ml): float
     {
-        return $this->peaks["$ml ml"] ??= Heating::inCup($this->inCup(), new ResinInCup($ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0), $this->cupLossWM2K))->peakC;
+        return Heating::inCup($this->inCup(), new ResinInCup($ml, $this->densityKgM3, new UnknownCup, $this->room, $this->room->at(0.0), $this->lossWM2K))->peakC;
     }
 }

@@ -8,8 +8,8 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Advice\Remedy;
 use OpenGlaze\Core\Advice\Topic;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\LiftPlan;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\LayerHeat;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
@@ -22,7 +22,7 @@ final class LayerHeatRule implements CoatRule
     public function judge(CoatResult $result): array
     {
         $case = $result->case;
-        $peak = $case->peakC();
+        $peak = $case->heat->peakC();
         if ($peak === null) {
             return $case->isInLifts()
                 ? [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.heat_of_lifts'))]
@@ -30,7 +30,7 @@ final class LayerHeatRule implements CoatRule
         }
         if ($peak < Heating::HOT_C) {
             return $case->isInLifts() && $case->resin->limits->maxPourMm === null
-                ? [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.depth_of_lifts'))]
+                ? [Advice::note(Topic::Thickness, Message::of('advice.value_unknown.depth_of_lifts', warmer: Measure::temperatureDifference(LayerHeat::WARMER_K)))]
                 : [];
         }
         $predicted = $peak > Heating::RUNAWAY_C ? Message::of('advice.hot_lift.runs_away') : Message::of('advice.hot_lift.reaches', peak: Measure::temperature($peak));
@@ -40,7 +40,9 @@ final class LayerHeatRule implements CoatRule
             return [$peak >= self::STOP_C ? Advice::stop(Topic::Thickness, $said) : Advice::caution(Topic::Thickness, $said)];
         }
         $film = $case->deepestMm() ?? 0.0;
-        $count = LiftPlan::coolCount($case, $film * $case->lifts->count);
+        // never fewer than the label's own depth makes them
+        $deepest = $case->resin->deepestLayerMm();
+        $count = max($case->heat->coolCount($film * $case->lifts->count), $deepest === null ? 1 : (int) ceil($film * $case->lifts->count / $deepest - 1e-9));
         $said = Message::of($case->isInLifts() ? 'advice.hot_lift.lifts' : 'advice.hot_lift.layers', count: $count, one: Measure::thickness($film), predicted: $predicted);
 
         // lifts are split by the label's depth: how many they are is not the plan's to say

@@ -19,6 +19,8 @@ final readonly class Manner
         public Sourced $ageMin,
         public ?string $dryMedia,
         public OwnCup $cup,
+        /** how long a lift waits for the next; null for as soon as it may follow */
+        public ?Sourced $liftIntervalH,
     ) {
     }
 }

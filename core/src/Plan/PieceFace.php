@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Heat\Base;
 use OpenGlaze\Core\Quantity\Sourced;
 use OpenGlaze\Core\Surface\Surface;
 
@@ -15,6 +16,10 @@ final readonly class PieceFace
         public Sourced $soakMlPerM2,
         /** whether it stands a flame */
         public bool $toleratesHeat,
+        /** what it is made of below its face */
+        public Base $base,
+        /** how deep that is; null for the usual depth */
+        public ?Sourced $baseMm,
     ) {
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Plan;
 
+use OpenGlaze\Core\Heat\Base;
+use OpenGlaze\Core\Surface\Surface;
+
 /** What a piece is; tells what it needs, not how it is computed. */
 enum PieceKind: string
 {
@@ -23,6 +26,21 @@ enum PieceKind: string
     case Stone = 'stone';
     case Vessel = 'vessel';
     case Other = 'other';
+
+    /** What it is made of, as it takes up the heat of a film: boards where nothing else is known. */
+    public function base(Surface $surface): Base
+    {
+        return match (true) {
+            $this === self::Mould, $this === self::Bezel, $this === self::Casting => Base::Mould,
+            $this === self::Canvas, $surface === Surface::Fabric => Base::Canvas,
+            $this === self::Tile, $this === self::Stone => Base::Stone,
+            default => match ($surface) {
+                Surface::GlazedTile, Surface::Slate, Surface::UnglazedCeramic, Surface::Glass => Base::Stone,
+                Surface::Metal => Base::Metal,
+                default => Base::Wood,
+            },
+        };
+    }
 
     /** How round its edges usually are, mm: a canvas is stretched round its bars, a bevel turns in two steps. */
     public function edgeRadiusMm(EdgeTurn $turn): float

@@ -15,6 +15,8 @@ final readonly class ResinSetting
         public ?Sourced $heatKjKg,
         public Sourced $heatCapacityJKgK,
         public Sourced $shrinkagePct,
+        /** of heat, W/(m K) */
+        public Sourced $conductivityWMK,
     ) {
     }
 }

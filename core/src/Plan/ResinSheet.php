@@ -11,6 +11,7 @@ use OpenGlaze\Core\Cure\Windows;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\LabelEvidence;
 use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Mix\MixException;
 use OpenGlaze\Core\Mix\Mixture;
@@ -19,6 +20,9 @@ use OpenGlaze\Core\Quantity\Sourced;
 /** A resin's data sheet. What the label does not say is null, never a guess. */
 final readonly class ResinSheet
 {
+    /** A label's times are for a film no thinner than this, mm. */
+    private const COMMON_FILM_MM = 1.6;
+
     public function __construct(
         public string $id,
         public string $name,
@@ -80,6 +84,12 @@ final readonly class ResinSheet
         return $limits === [] ? null : min($limits);
     }
 
+    /** The film that the label's times are for, mm: half of the deepest that it allows, or that is typical, and no thinner than a common flood coat. */
+    public function labelFilmMm(): float
+    {
+        return max(self::COMMON_FILM_MM, ($this->deepestLayerMm() ?? Typical::of($this->family)->deepestMm ?? 0.0) / 2);
+    }
+
     /**
      * How it heats itself; null when its label does not say when to recoat, and for polyester, whose heat hangs on its catalyst.
      */
@@ -93,10 +103,9 @@ final readonly class ResinSheet
             new Curing($this->kinetics($studio), $this->stages->recoatFromH->value * 60, $this->setting->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->setting->heatCapacityJKgK->value),
             $this->liquid()->densityKgM3,
             $studio->room->temperatures,
-            $this->setting->heatKjKg === null ? $this->times->potLifeMin?->value : null,
-            $this->times->potLifeMassG?->value,
-            $this->limits->maxPourMm?->value,
+            new LabelEvidence($this->setting->heatKjKg === null ? $this->times->potLifeMin?->value : null, $this->times->potLifeMassG?->value, $this->limits->maxPourMm?->value),
             $studio->pace->heatLossWM2K->value,
+            $this->setting->conductivityWMK->value,
         );
     }
 

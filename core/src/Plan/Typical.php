@@ -24,6 +24,8 @@ final readonly class Typical
         public float $densityAGMl,
         public float $densityBGMl,
         public float $viscosityPaS,
+        /** the deepest layer that is poured of it */
+        public float $deepestMm,
     ) {
     }
 
@@ -31,10 +33,10 @@ final readonly class Typical
     public static function of(ResinFamily $family): ?self
     {
         return match ($family) {
-            ResinFamily::Coating => new self(1.13, 1.00, 1.0),
-            ResinFamily::Casting => new self(1.10, 0.97, 0.35),
-            ResinFamily::Fast => new self(1.13, 1.00, 0.9),
-            ResinFamily::Dome => new self(1.12, 1.02, 1.5),
+            ResinFamily::Coating => new self(1.13, 1.00, 1.0, 6.0),
+            ResinFamily::Casting => new self(1.10, 0.97, 0.35, 25.0),
+            ResinFamily::Fast => new self(1.13, 1.00, 0.9, 3.0),
+            ResinFamily::Dome => new self(1.12, 1.02, 1.5, 6.0),
             ResinFamily::Polyester => null,
         };
     }

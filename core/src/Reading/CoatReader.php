@@ -109,6 +109,7 @@ final readonly class CoatReader
                 $node->has('cups') ? Origin::Entered : Origin::Assumed,
                 $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
             ),
+            $node->optionalNumber('lift_interval_h', 0.1, 10_000, 'h'),
         );
     }
 

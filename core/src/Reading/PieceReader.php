@@ -56,6 +56,8 @@ final class PieceReader
                 $surface,
                 $node->numberOr('soak_ml_m2', $surface->soakMlPerM2(), 0, 10_000, 'ml/m²'),
                 $node->boolOr('heat_tolerant', $surface->toleratesHeat()),
+                $kind->base($surface),
+                $node->optionalNumber('base_mm', OutlineReader::LEAST_MM, OutlineReader::MOST_MM, 'mm'),
             ),
             new PieceRim(
                 $node->optionalNumber('recess_mm', 0.1, 500, 'mm'),

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\PouredLayer;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\CatalystTable;
 use OpenGlaze\Core\Mix\Mixture;
@@ -68,6 +69,7 @@ final class ResinReader
                 $node->optionalNumber('heat_kj_kg', 1, 2000, 'kJ/kg'),
                 $node->numberOr('heat_capacity_j_kg_k', Curing::CAPACITY_J_KG_K, 100, 10_000, 'J/(kg K)'),
                 $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
+                $node->numberOr('conductivity_w_m_k', PouredLayer::CONDUCTIVITY_W_M_K, 0.02, 20, 'W/(m K)'),
             ),
             new LabelTimes(
                 $node->number('open_min', 0.001, 600_000, 'min'),

@@ -17,7 +17,10 @@ enum Surface: string
     case Slate = 'slate';
     case PrintedPlastic = 'printed_plastic';
     case GlazedTile = 'glazed_tile';
+    case Glass = 'glass';
     case Metal = 'metal';
+    /** a finished painting, or print ink on top */
+    case Painted = 'painted';
     case Sealed = 'sealed';
     /** sanded and sealed before it is coated */
     case OldPaint = 'old_paint';
@@ -39,7 +42,7 @@ enum Surface: string
             self::UnglazedCeramic => 80.0,
             self::Slate => 30.0,
             self::PrintedPlastic => 20.0,
-            self::GlazedTile, self::Metal, self::Sealed, self::OldPaint, self::CuredResin => 0.0,
+            self::GlazedTile, self::Glass, self::Metal, self::Painted, self::Sealed, self::OldPaint, self::CuredResin => 0.0,
         };
     }
 
@@ -49,12 +52,13 @@ enum Surface: string
         return match ($this) {
             self::RawPly, self::RawWood => '#d8b98a',
             self::RawMdf => '#b08d62',
-            self::PrimedCanvas, self::UnsealedPaper, self::GlazedTile, self::Sealed => '#f1efe9',
+            self::PrimedCanvas, self::UnsealedPaper, self::GlazedTile, self::Painted, self::Sealed => '#f1efe9',
             self::Fabric => '#e4ded2',
             self::UnglazedCeramic => '#c98a5e',
             self::Slate => '#3f464b',
             self::PrintedPlastic => '#e8e8e6',
             self::Metal => '#a9adb0',
+            self::Glass => '#dfe7e6',
             self::CuredResin, self::OldPaint => '#e9e4d8',
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Trace;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Film\SteadyFilmClock;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Physics;
@@ -69,12 +70,16 @@ final readonly class FilmInputs
 
     public function temperature(): TraceInput
     {
-        return TraceInput::given('temperature_c', Message::of('traces.room_temperature'), $this->result->case->studio->room->temperatures->at(0.0), '°C', Origin::Measured);
+        $case = $this->result->case;
+
+        return $case->clock === $case->roomClock
+            ? TraceInput::given('temperature_c', Message::of('traces.room_temperature'), $case->airC(), '°C', Origin::Measured)
+            : TraceInput::given('temperature_c', Message::of('traces.temperature_of_the_base'), $case->airC() + $case->baseOffK(), '°C', Origin::Measured);
     }
 
     public function isSteady(): bool
     {
-        return $this->result->case->studio->room->temperatures->isSteady();
+        return $this->result->case->clock instanceof SteadyFilmClock;
     }
 
     /** The expression for minutes until an age in minutes, given as an expression itself. */

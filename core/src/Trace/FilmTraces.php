@@ -37,9 +37,7 @@ final readonly class FilmTraces
         return [
             $this->rate(),
             $this->viscosity(),
-            new Trace('open_min', Message::of('traces.open_time_left_title'), 'min', $film->flowing->openMin,
-                Message::of('traces.open_time_on_the_label_less_the_age_at_the'),
-                $this->inputs->minutesToAge('open_label_min'), [$this->inputs->openLabel(), ...$this->inputs->forAge()], $this->inputs->note()),
+            $this->open(),
             $this->mobility(),
             $this->thinnest(),
             ...$this->placed(),
@@ -100,6 +98,16 @@ final readonly class FilmTraces
                 $this->inputs->openLabel(),
                 TraceInput::constant('gas_constant', Message::of('traces.gas_constant'), Physics::GAS_CONSTANT_J_MOL_K, 'J/(mol K)'),
             ]);
+    }
+
+    private function open(): Trace
+    {
+        $sooner = $this->result->case->heat->openMin() !== null;
+
+        return new Trace('open_min', Message::of('traces.open_time_left_title'), 'min', $this->result->film->flowing->openMin,
+            Message::of($sooner ? 'traces.sooner_by_its_own_heat' : 'traces.open_time_on_the_label_less_the_age_at_the'),
+            $sooner ? 'own_heat_to_minutes(open_label_min)' : $this->inputs->minutesToAge('open_label_min'),
+            [$this->inputs->openLabel(), ...$sooner ? [] : $this->inputs->forAge()], $this->inputs->note());
     }
 
     private function mobility(): Trace
@@ -190,19 +198,29 @@ final readonly class FilmTraces
     private function peak(): array
     {
         $case = $this->result->case;
-        if ($case->selfHeating === null || $case->peakC() === null) {
+        if ($case->selfHeating === null || $case->heat->peakC() === null) {
             return [];
         }
 
-        return [new Trace('peak_c', Message::of('traces.it_warms_itself_to'), '°C', $case->peakC(),
-            Message::of('traces.the_heat_of_the_reaction_less_what_the_film'),
-            $case->isLump() ? 'lump_peak(lump_ml, density, heat_kj_kg, heat_capacity)' : 'layer_peak(deepest_mm, density, heat_kj_kg, heat_capacity)',
+        $heat = ($case->isLump() ? $case->selfHeating->inCup() : $case->selfHeating->asLayer())->heatKjKg;
+
+        return [new Trace('peak_c', Message::of('traces.it_warms_itself_to'), '°C', $case->heat->peakC(),
+            Message::of($case->isLump() ? 'traces.the_heat_of_the_reaction_less_what_the_film' : 'traces.followed_through_its_depth_and_its_base'),
+            $case->isLump() ? 'lump_peak(lump_ml, density, heat_kj_kg, heat_capacity)' : 'layer_peak(deepest_mm, lifts, density, heat_kj_kg, heat_capacity, conductivity)',
             [
-                $case->isLump()
-                    ? TraceInput::computed('lump_ml', Message::of('traces.what_is_poured_into_one_as_deep_as_wide'), $case->sized->filmMl, 'ml')
-                    : TraceInput::computed('deepest_mm', Message::of('traces.its_deepest_place'), $case->deepestMm() ?? NAN, 'mm'),
+                ...$case->isLump()
+                    ? [TraceInput::computed('lump_ml', Message::of('traces.what_is_poured_into_one_as_deep_as_wide'), $case->sized->filmMl, 'ml')]
+                    : [
+                        TraceInput::computed('deepest_mm', Message::of('traces.its_deepest_place'), $case->deepestMm() ?? NAN, 'mm'),
+                        TraceInput::computed('lifts', Message::of('traces.lifts_on_top_of_each_other'), $case->lifts->count, ''),
+                        TraceInput::sourced('conductivity', Message::of('traces.conductivity_of_the_resin'), $case->resin->setting->conductivityWMK, 'W/(m K)'),
+                    ],
                 $this->inputs->density(),
-                TraceInput::given('heat_kj_kg', Message::of('traces.heat_of_the_reaction'), $case->selfHeating->inCup()->heatKjKg, 'kJ/kg', $case->resin->setting->heatKjKg === null ? ($case->selfHeating->inCup()->heatKjKg === Curing::HEAT_KJ_KG ? Origin::Assumed : Origin::Computed) : Origin::Label),
+                TraceInput::given('heat_kj_kg', Message::of('traces.heat_of_the_reaction'), $heat, 'kJ/kg', match (true) {
+                    $heat === $case->resin->setting->heatKjKg?->value => Origin::Label,
+                    $heat === Curing::HEAT_KJ_KG => Origin::Assumed,
+                    default => Origin::Computed,
+                }),
                 TraceInput::sourced('heat_capacity', Message::of('traces.heat_capacity'), $case->resin->setting->heatCapacityJKgK, 'J/(kg K)'),
             ])];
     }

@@ -13,7 +13,7 @@ use OpenGlaze\Core\Message\Message;
  * max; for a room whose temperature changes also age_to_minutes, mobility_to_minutes and
  * viscosity_to_minutes, which stand for the integration of the film's clock. dome_mean, dome_angle
  * and dome_centre stand for the solved dome, thinned, overflow, laid_to_stay and drip_to_minutes for the solved flow over an
- * edge, gathered for the series of a film on a slope, layer_peak, lump_peak and cup_age_to_minutes for the followed heat,
+ * edge, gathered for the series of a film on a slope, layer_peak, lump_peak, own_heat_to_minutes and cup_age_to_minutes for the followed heat,
  * cup_height for the shape of a vessel.
  */
 final readonly class Trace

@@ -33,10 +33,11 @@ final readonly class WindowTraces
         $traces = [$this->dewPoint()];
         foreach ($stages as [$figure, $label, $onLabel, $hours]) {
             if ($onLabel !== null) {
+                $sooner = $figure === 'recoat_to_h' && $this->result->case->heat->recoatToH() !== null;
                 $traces[] = new Trace($figure, $label, 'h', $hours,
-                    Message::of('traces.the_labels_time_less_the_age_at_the_pour_at'),
-                    $this->inputs->minutesToAge('label_h * 60').' / 60',
-                    [TraceInput::sourced('label_h', Message::of('traces.on_the_label'), $onLabel, 'h'), ...$this->inputs->forAge()], $this->inputs->note());
+                    Message::of($sooner ? 'traces.sooner_by_its_own_heat' : 'traces.the_labels_time_less_the_age_at_the_pour_at'),
+                    ($sooner ? 'own_heat_to_minutes(label_h * 60)' : $this->inputs->minutesToAge('label_h * 60')).' / 60',
+                    [TraceInput::sourced('label_h', Message::of('traces.on_the_label'), $onLabel, 'h'), ...$sooner ? [] : $this->inputs->forAge()], $this->inputs->note());
             }
         }
 

@@ -119,10 +119,10 @@ final class SizingTest extends TestCase
         self::assertContains('depth_unknown', $codes($mould(180, null)));
         $bare = ['/resins/0/max_pour_mm' => new Gone];
         [$deep, $lump] = [$mould(180, 40, $bare), $mould(180, null, $bare)];
-        self::assertEqualsWithDelta($deep->case->selfHeating?->layerPeakC(40, 0.0), $deep->case->peakC(), 1e-9);
-        self::assertGreaterThan(60, $lump->case->peakC());
+        self::assertSame(40.0, $deep->case->heat->layer()?->depthMm);
+        self::assertGreaterThan(60, $lump->case->heat->peakC());
         self::assertContains('hot_lift', $codes($lump));
-        self::assertLessThan($lump->case->peakC(), $mould(5, null, $bare)->case->peakC(), 'less of it stays cooler');
+        self::assertLessThan($lump->case->heat->peakC(), $mould(5, null, $bare)->case->heat->peakC(), 'less of it stays cooler');
         self::assertArrayHasKey('/pieces/0/measure/deepest_mm', Plans::faults(['/pieces/0/outline' => null, '/pieces/0/coated_edges' => 'none', '/pieces/0/measure' => (object) ['water_g' => 180, 'deepest_mm' => -1]]));
     }
 

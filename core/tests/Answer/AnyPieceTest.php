@@ -86,7 +86,7 @@ final class AnyPieceTest extends TestCase
         self::assertEqualsWithDelta(1.5, $result->mix->bMl / $result->mix->aMl * 100, 1e-9);
         self::assertEqualsWithDelta($result->volume->totalMl() * 100 / 101.5, $result->mix->aMl, 1e-9);
         self::assertSame([null, null], [$result->mix->bG, $result->mix->totalG()]);
-        self::assertNull($result->case->peakC());
+        self::assertNull($result->case->heat->peakC());
         self::assertStringContainsString('from 1 to 10 mm', Plans::faults($poly, ['size_by' => (object) ['thickness_mm' => 0.9]])['/coats/0/size_by']);
         $deep = Plans::stack($poly, ['containment' => 'dammed', 'size_by' => (object) ['total_depth_mm' => 25]])[0];
         self::assertCount(3, $deep->lifts);

@@ -28,7 +28,7 @@ final class EdgeRuleTest extends TestCase
         self::assertSame([RemedyKind::Coats, 2.0], [$advice->remedies[0]->kind, (float) $advice->remedies[0]->value]);
         self::assertStringContainsString('110 ml run over the edge, and 40.7 ml were poured', English::say(self::told($result)['runs_off_more']->said ?? null));
         $keeping = WhatKeepsIt::of($result->case) ?? self::fail('nothing runs');
-        self::assertEqualsWithDelta(20.1, $keeping->leastAgeMin(), 0.1);
+        self::assertEqualsWithDelta(15.2, $keeping->leastAgeMin(), 0.1);
         self::assertNull($keeping->layMm(), 'no amount keeps it');
     }
 

@@ -138,7 +138,7 @@ final class FilmBehaviourTest extends TestCase
         $kinetics = new Kinetics(300, 23, 1.1, 25, 55, 65);
         foreach ([18.0, 23.0] as $celsius) {
             $clock = new SteadyFilmClock($kinetics, $celsius, 0.0);
-            $torch = TorchPlan::of(1.6, new Fluid($kinetics, self::liquid(), $clock), new HeatHabits(5, 8, HeatTool::Flame, true));
+            $torch = TorchPlan::of(new FilmCase(1.6, 620, 30, 0, 35, new Fluid($kinetics, self::liquid(), $clock)), new HeatHabits(5, 8, HeatTool::Flame, true));
             self::assertGreaterThan(10, count($torch->looksMin));
             for ($at = 1; $at < count($torch->looksMin); $at++) {
                 self::assertEqualsWithDelta(10 / $clock->rate(), $torch->looksMin[$at] - $torch->looksMin[$at - 1], 1e-9);

@@ -147,13 +147,4 @@ final class PeakTest extends TestCase
             }
         }
     }
-
-    /** What loses nothing keeps all: it ends warmer by its heat over its capacity. */
-    public function test_what_loses_no_heat_keeps_all_of_it(): void
-    {
-        foreach ([100.0, 250.0] as $heat) {
-            $run = Heating::asLayer(new Curing(new Kinetics(30, 23, 1.1, 25, 55, 65), 200, $heat), 20.0, 1100, Temperatures::steady(21), lossWM2K: 0.0);
-            self::assertEqualsWithDelta(21 + $heat * 1000 / 1900, $run->peakC, 0.01 * $heat * 1000 / 1900);
-        }
-    }
 }

@@ -79,7 +79,7 @@ final class ThresholdsTest extends TestCase
 
     public function test_every_surface_has_its_words_its_soak_and_its_stand_on_flame(): void
     {
-        $dry = [Surface::GlazedTile, Surface::Metal, Surface::Sealed, Surface::OldPaint, Surface::CuredResin];
+        $dry = [Surface::GlazedTile, Surface::Glass, Surface::Painted, Surface::Metal, Surface::Sealed, Surface::OldPaint, Surface::CuredResin];
         foreach (Surface::cases() as $surface) {
             $advice = $this->find('surface_drinks', ['/pieces/0/surface' => $surface->value, '/pieces/0/soak_ml_m2' => new Gone]);
             self::assertSame(in_array($surface, $dry, true), $advice === null, $surface->value);

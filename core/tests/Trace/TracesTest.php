@@ -12,6 +12,10 @@ use OpenGlaze\Core\Edge\FlowTable;
 use OpenGlaze\Core\Film\Drift;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\LayerHeating;
+use OpenGlaze\Core\Heat\LayerRun;
+use OpenGlaze\Core\Heat\Lifts;
+use OpenGlaze\Core\Heat\PouredLayer;
 use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
@@ -188,10 +192,14 @@ final class TracesTest extends TestCase
             'age_to_minutes' => $result->case->clock->minutesToAge(...),
             'viscosity_to_minutes' => $result->case->clock->minutesToViscosity(...),
             'mobility_to_minutes' => $result->case->clock->minutesToMobility(...),
-            'layer_peak' => static fn (float $mm, float $density, float $heat, float $capacity): float => Heating::asLayer(
-                new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
-                $mm, $density * 1000, $result->case->studio->room->temperatures, $result->case->coat->manner->ageMin->value,
-            )->peakC,
+            'layer_peak' => static fn (float $mm, float $lifts, float $density, float $heat, float $capacity, float $conductivity): float => max(array_map(
+                static fn (LayerRun $run): float => $run->peakC,
+                LayerHeating::peaks(
+                    new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity),
+                    new PouredLayer($mm, $density * 1000, $result->case->piece->face->base->slabs($result->case->piece->face->baseMm?->value), $result->case->studio->room->temperatures, $result->case->studio->room->surfaceC?->value, $result->case->coat->manner->ageMin->value, new Lifts((int) $lifts, $result->case->roomClock->minutesToAge(60 * ($result->case->resin->stages->recoatFromH->value ?? 0))), $conductivity),
+                ),
+            )),
+            'own_heat_to_minutes' => static fn (float $age): ?float => $age === $result->case->resin->times->openMin->value ? $result->case->heat->openMin() : 60 * ($result->case->heat->recoatToH() ?? NAN),
             'lump_peak' => static fn (float $ml, float $density, float $heat, float $capacity): float => Heating::inCup(new Curing($result->case->resin->kinetics($result->case->studio), ($result->case->resin->stages->recoatFromH->value ?? 0) * 60, $heat, $capacity), new ResinInCup($ml, $density * 1000, new UnknownCup, $result->case->studio->room->temperatures, $result->case->studio->room->temperatures->at(0.0)))->peakC,
             'laid_to_stay' => static fn (float $mm): float => $result->case->laidToStay()?->laidMm($mm) ?? $mm,
             'thinned' => FlowTable::mean(...),

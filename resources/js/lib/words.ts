@@ -10,7 +10,8 @@ export function choices<T extends string>(words: Record<T, string>): { value: T;
 
 export const SURFACES = choices<Surface>({
     primed_canvas: texts.primedCanvas,
-    sealed: texts.sealedOrPainted,
+    sealed: texts.sealed,
+    painted: texts.painted,
     old_paint: texts.oldPaintOrVarnish,
     raw_ply: texts.rawPlywood,
     raw_mdf: texts.rawMDF,
@@ -18,6 +19,7 @@ export const SURFACES = choices<Surface>({
     unsealed_paper: texts.unsealedPaperOrPrint,
     fabric: texts.fabric,
     glazed_tile: texts.glazedTile,
+    glass: texts.glass,
     unglazed_ceramic: texts.unglazedCeramic,
     slate: texts.slate,
     metal: texts.metal,
