@@ -96,7 +96,7 @@ final class EveningAnswer
                 'drawing' => OutlineDrawing::of($turn->coat->case->piece),
                 'film_mm' => $turn->coat->case->filmMm(),
                 'tool' => $turn->coat->film->torch->tool->value,
-                'each_ml' => $turn->pouredMl / $turn->count,
+                'each_ml' => $turn->eachMl,
                 // of those that are poured from this cup
                 'dripped_ml' => ($turn->coat->edge->drippedMl ?? 0.0) * $turn->count / $turn->coat->case->piece->quantity,
                 'last_wipe_min' => $turn->coat->edge?->lastWipeMin(),
@@ -159,7 +159,7 @@ final class EveningAnswer
     /** @return list<array{min: float, pieces: list<string>}> minutes after it is mixed */
     private static function wipeRounds(BatchResult $result): array
     {
-        $due = array_map(static fn (Turn $turn): array => array_map(static fn (float $min): float => $turn->toMin + $min, $turn->coat->edge->wipesMin ?? []), $result->turns);
+        $due = array_map(static fn (Turn $turn): array => array_map(static fn (float $min): float => $turn->times->pouredMin + $min, $turn->coat->edge->wipesMin ?? []), $result->turns);
 
         return array_map(static fn (array $round): array => [
             'min' => $round['min'],

@@ -62,6 +62,7 @@ return [
         'halved' => 'Mix half as much at once',
         'hot' => ':remedy: at :hot after :ends, emptied after :emptied.',
         'over' => ':remedy: its pot life is over after :ends, emptied after :emptied.',
+        'together' => 'Pour all of it out first, then spread it',
         'then_left' => ':what, then :left are left when it is empty',
         'then_none_left' => ':what, then no minutes are left when it is empty',
     ],
@@ -107,7 +108,10 @@ return [
         'dry' => 'Level the piece to :slope: as the bench stands, the high end of the film runs dry, and :low gather at the low one.',
     ],
     'over_max_pour' => 'Pour at most :most at a time: the label of :resin allows no more, and a deeper film overheats. :film needs :count pours, each after the last has gelled.',
-    'past_open_time' => 'Pour it :sooner sooner: past its open time it hardly levels, its bubbles stay, and no heat helps any more.',
+    'past_open_time' => [
+        'cup' => 'Mix less at once: the last of :piece is poured only :after after the mixing, past the open time. It hardly levels then, and its bubbles stay.',
+        'film' => 'Pour it :sooner sooner: past its open time it hardly levels, its bubbles stay, and no heat helps any more.',
+    ],
     'recoat_too_soon' => [
         'bends' => 'Turn or demould it only when it is hard: earlier it bends.',
         'oil' => 'After oil there is no bonding in the window: let it harden, then wipe, sand and wash.',
@@ -121,6 +125,7 @@ return [
         'than_poured' => 'Catch it: :runsOff run over the edge, and :poured were poured for that. The rest comes out of the film.',
     ],
     'sand_first' => 'The coat below is hard: sand it with 220 to 320 and wipe it before this pour.',
+    'sheet_doubt' => 'On the sheet of :resin: :doubt',
     'short_on_shelf' => 'The shelf has enough for :enough of the :all: it would coat :could.',
     'spread_longer_than_open_time' => 'Split it: :piece would be spread only after :after, past four fifths of its open time.',
     'stir_again' => 'Stir ":cup" once more just before it is poured: grains settle.',
@@ -137,6 +142,11 @@ return [
         'less_than_one' => 'Mix :least, the smallest batch of its maker, and keep spares ready for :spare.',
         'spares' => 'Mix :least, the smallest batch of its maker, and keep spares ready for :spare, that is :more.',
     ],
+    'typical_depth' => [
+        'deeper' => 'Look for the greatest depth on the label, or pour at most :depth at a time: that is typical of such a resin, and this stands :film deep.',
+        'within' => 'Its label names no greatest depth: up to :depth is typical of such a resin, until it does.',
+    ],
+    'typical_times' => 'Typical of such a resin, until its label says: :what. Pour into the window only after the touch test: tacky, and no print of a gloved finger. Sanding is right in any case.',
     'value_unknown' => [
         'bubbles_stay' => 'bubbles of :radii radius stay in unless heat or a pin brings them out',
         'depth' => 'How deep it stands is not known, so neither is how it levels and how its bubbles rise: measure the depth, or watch it.',
@@ -155,6 +165,7 @@ return [
         'one' => 'Take another cup: of ":vessel" there is 1 free, and this takes :takes.:next',
         'some' => 'Take another cup: of ":vessel" there are :left free, and this takes :takes.:next',
     ],
+    'warm_bath' => 'Out of the bath it is at :celsius and :thick Pa·s, instead of :thickWithout, and lasts :lasts in its cup, instead of :lastsWithout. Stir it there: unstirred its core gains less.',
     'weigh_needs_density' => 'Measure it by volume: its densities are typical ones, and weighed by them the ratio may be off by up to :off. Or weigh 100 ml of each part, less the cup, and write it on its sheet.',
     'wet_every_spot' => 'Touch every spot wet, the sides too: a film under :height does not close over a dry one by itself.',
     'window_shuts_early' => 'Pour the next coat before :shuts, or sand: so deep it warms itself, and its window shuts sooner than after :label, as thin films do.',

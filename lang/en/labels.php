@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What a resin's label may be silent on, named in the advice on the sheet.
 return [
+    'after' => ':what: :hours',
     'full_cure' => 'when it is cured',
     'handle' => 'when to handle',
     'max_pour' => 'how deep a pour may be',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What is wrong with a plan file, at its place.
 return [
     'angle_of_held' => 'Only a held coat is sized by its edge angle: write thickness_mm, or containment held.',
+    'bath_ends_later' => 'must be later than it begins',
     'catalyst_row' => 'Write at least one row of the label\'s table.',
     'catalyst_table' => 'Write the label\'s own table: a list of {"depth_mm": …, "pct": …}. No table stands in for it.',
     'coat_not_in_batch' => 'This coat is not in the batch.',

@@ -28,6 +28,8 @@ return [
         'recoat_to' => 'Recoat to: until when the next coat bonds without sanding.',
         'reference' => 'The temperature its times are for: :reference is taken.',
         'sand_from' => 'Sand from: when a missed window can be mended.',
+        'typical' => 'Its label does not say :what: :hours is taken, typical of its kind.',
+        'typical_depth' => 'Deepest pour: up to :depth is typical of its kind; lifts are split by heat alone.',
         'viscosity' => 'Thickness: :viscosity Pa·s, typical of its kind, is taken.',
     ],
 ];

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\HeatRun;
 use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\Container;
 use OpenGlaze\Core\Measuring\Residue;
@@ -14,15 +15,15 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Plan\Studio;
 
 /**
- * How long one resin may stand in a cup until its last piece is spread: to four fifths of its open time at
- * the cup's own age, and never to 60 °C. More in a cup never lasts longer.
+ * Whether one resin may be poured out of one cup: no piece is older than four fifths of its open time when it is
+ * spread, and the cup is empty before its pot life is over and before it is at 60 °C. More in a cup never lasts longer.
  */
 final class Allowance
 {
     /** What is worked out once serves for amounts so near. */
     private const NEAR = 1.03;
 
-    /** @var array<int, float> minutes by step of amount */
+    /** @var array<int, list<HeatRun|null>> by step of amount, for each cup; without those that it does not go into */
     private array $known = [];
 
     /** @param  list<Vessel>  $vessels  those at hand; none for a cup as deep as it is wide, as large as needed */
@@ -33,64 +34,95 @@ final class Allowance
     ) {
     }
 
-    /** Whether so much may be poured for so many minutes out of one of the vessels, ml without what the cup keeps. */
-    public function lasts(float $pouredMl, float $minutes): bool
+    /** Whether so much may be poured so out of one of the vessels, ml without what the cup keeps. */
+    public function lasts(float $pouredMl, Timing $timing): bool
     {
         $step = (int) floor(log(max($pouredMl, 1e-6)) / log(self::NEAR));
-        if ($minutes <= $this->about($step + 1)) {
+        if ($this->any($this->about($step + 1), $timing)) {
             return true;
         }
 
-        return $minutes <= $this->about($step) && $minutes <= $this->longest($pouredMl);
+        return $this->any($this->about($step), $timing) && $this->any($this->runs($pouredMl), $timing);
     }
 
     /** The smallest of the vessels that takes it with room to stir, and lasts; null when there are none. */
-    public function vesselFor(float $pouredMl, float $minutes): ?Vessel
+    public function vesselFor(float $pouredMl, Timing $timing): ?Vessel
     {
-        $fitting = array_filter($this->vessels, fn (Vessel $vessel): bool => $minutes <= $this->minutesIn($vessel, $pouredMl));
-        usort($fitting, static fn (Vessel $a, Vessel $b): int => $a->capacityMl() <=> $b->capacityMl());
-
-        return $fitting[0] ?? null;
+        return $this->smallest($pouredMl, fn (Vessel $vessel): bool => $this->fits($this->run($vessel, $pouredMl), $timing));
     }
 
     /** Where none lasts, the smallest that takes it at all with room to stir; null when there is none. */
     public function takesIt(float $pouredMl): ?Vessel
     {
-        $fitting = array_filter($this->vessels, fn (Vessel $vessel): bool => $this->minutesIn($vessel, $pouredMl) >= 0);
+        return $this->smallest($pouredMl, static fn (Vessel $vessel): bool => true);
+    }
+
+    /** @param  callable(Vessel): bool  $which */
+    private function smallest(float $pouredMl, callable $which): ?Vessel
+    {
+        $fitting = array_filter($this->vessels, fn (Vessel $vessel): bool => $this->goesIn($vessel, $pouredMl) && $which($vessel));
         usort($fitting, static fn (Vessel $a, Vessel $b): int => $a->capacityMl() <=> $b->capacityMl());
 
         return $fitting[0] ?? null;
     }
 
-    private function about(int $step): float
+    /** @return list<HeatRun|null> */
+    private function about(int $step): array
     {
-        return $this->known[$step] ??= $this->longest(self::NEAR ** $step);
+        return $this->known[$step] ??= $this->runs(self::NEAR ** $step);
     }
 
-    private function longest(float $pouredMl): float
+    /** @return list<HeatRun|null> how it fares in each of the cups that it goes into; null where no label tells */
+    private function runs(float $pouredMl): array
     {
-        return max(array_map(fn (Container $cup): float => $this->minutesIn($cup, $pouredMl), $this->vessels === [] ? [new UnknownCup] : $this->vessels));
+        $cups = array_values(array_filter($this->vessels === [] ? [new UnknownCup] : $this->vessels, fn (Container $cup): bool => $this->goesIn($cup, $pouredMl)));
+
+        return array_map(fn (Container $cup): ?HeatRun => $this->run($cup, $pouredMl), $cups);
     }
 
-    /** Minutes that an amount may stand there; −1 where it does not go in with room to stir. */
-    private function minutesIn(Container $cup, float $pouredMl): float
+    /** @param  list<HeatRun|null>  $runs */
+    private function any(array $runs, Timing $timing): bool
     {
-        $most = $cup instanceof Vessel ? $cup->stirrableMl() : INF;
-        if ($pouredMl > $most) {
-            return -1.0;
+        foreach ($runs as $run) {
+            if ($this->fits($run, $timing)) {
+                return true;
+            }
         }
-        $total = ($pouredMl + Residue::ml($cup, $pouredMl, $this->studio->hands->residueFilmMm->value)) * (1 + $this->studio->hands->marginPct->value / 100);
-        if ($total > $most) {
-            return -1.0;
+
+        return false;
+    }
+
+    private function fits(?HeatRun $run, Timing $timing): bool
+    {
+        $open = $this->case->resin->times->openMin->value;
+        $emptied = $timing->emptiedMin();
+        $clock = new PourClock($this->case, $run);
+        if ($clock->ageInCupMin($emptied) > $open || ($run?->minutesToC(Heating::HOT_C) ?? INF) < $emptied) {
+            return false;
         }
-        $until = Hands::SPREAD_BY * $this->case->resin->times->openMin->value;
+
+        return $clock->isSpreadBy(Hands::SPREAD_BY * $open, $timing);
+    }
+
+    private function run(Container $cup, float $pouredMl): ?HeatRun
+    {
         $curing = $this->case->selfHeating?->inCup();
         if ($curing === null) {
-            return $this->case->clock->minutesToAge($until);
+            return null;
         }
         $room = $this->studio->room->temperatures;
-        $run = Heating::inCupUntilAge($curing, $until, new ResinInCup($total, $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->pace->heatLossWM2K->value));
 
-        return min($run->minutesToAge($until) ?? INF, $run->minutesToC(Heating::HOT_C) ?? INF);
+        return Heating::inCupUntilAge($curing, $this->case->resin->times->openMin->value, new ResinInCup($this->mixedMl($cup, $pouredMl), $this->case->liquid->densityKgM3, $cup, $room, $room->at(0.0), $this->studio->pace->heatLossWM2K->value));
+    }
+
+    /** With room to stir. */
+    private function goesIn(Container $cup, float $pouredMl): bool
+    {
+        return ! $cup instanceof Vessel || $pouredMl <= $cup->stirrableMl() && $this->mixedMl($cup, $pouredMl) <= $cup->stirrableMl();
+    }
+
+    private function mixedMl(Container $cup, float $pouredMl): float
+    {
+        return ($pouredMl + Residue::ml($cup, $pouredMl, $this->studio->hands->residueFilmMm->value)) * (1 + $this->studio->hands->marginPct->value / 100);
     }
 }

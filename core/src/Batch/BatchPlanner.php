@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Heat\HeatRun;
 use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\EqualFills;
 use OpenGlaze\Core\Measuring\FillLines;
@@ -84,25 +83,26 @@ final readonly class BatchPlanner
         $case = $coats[0]->case;
         $shares = array_map(static fn (CoatResult $coat): Share => new Share($coat, $batch->counts[$coat->case->coat->id] ?? $coat->case->piece->quantity, $batch->lift), $coats);
         $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
-        $colouring = Hands::colouringMin(Colouring::count($batch, $coats));
-        $hands = $colouring + array_sum(array_map(static fn (Share $share): float => $share->layingMin, $shares));
+        $timing = Timing::of($shares, $batch->pouring, Colouring::count($batch, $coats));
         $each = $batch->in->residueMlPerCup?->value;
         $residue = $batch->in->cups * ($each ?? Residue::ml($batch->in->cup, $poured / $batch->in->cups, $studio->hands->residueFilmMm->value))
             + array_sum(array_map(static fn (ColourCup $cup): float => Colouring::residueMl($cup, self::resinIn($cup, $poured), $studio, $each), $batch->stirredIn->colours));
         $margin = ($poured + $residue) * $studio->hands->marginPct->value / 100;
         $mix = $case->mixture()->split($poured + $residue + $margin);
-        $emptied = $batch->in->emptiedMin->value ?? $hands;
+        $emptied = $batch->in->emptiedMin->value ?? $timing->emptiedMin();
         $curing = $case->selfHeating?->inCup();
-        $standing = $curing === null || ! $followed ? null : Standing::of($curing, new ResinInCup($mix->totalMl() / $batch->in->cups, $case->liquid->densityKgM3, $batch->in->cup, $studio->room->temperatures, $batch->in->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value), max($emptied, $hands));
+        $standing = $curing === null || ! $followed ? null : Standing::of($curing, new ResinInCup($mix->totalMl() / $batch->in->cups, $case->liquid->densityKgM3, $batch->in->cup, $studio->room->temperatures, $batch->in->mixedAtC->value ?? $studio->room->temperatures->at(0.0), $studio->pace->heatLossWM2K->value, $batch->in->bath), max($emptied, $timing->emptiedMin()));
         $run = $standing?->run;
+        $clock = new PourClock($case, $run);
         $colours = self::colours($batch, $poured, $mix, $studio);
 
         return new BatchResult(
             $batch,
             $case->resin,
             new BatchMix($residue, $margin, $mix, self::ratioError($batch, $mix, $case->resin->parts->firstPart)),
-            self::turns($shares, $run, $colouring, $hands > 0 ? $emptied / $hands : 1.0),
-            new InTheCup($run, $curing?->heatKjKg, $standing?->potLifeMin, $emptied),
+            $clock->turns($timing, $emptied),
+            new InTheCup($run, $curing?->heatKjKg, $curing === null ? $case->resin->times->potLifeMin?->value : $standing?->potLifeMin, $emptied, $clock->ageInCupMin($emptied)),
+            $timing,
             new ColouredBatch($colours, self::swatches($colours, $coats, $grounds ?? Grounds::of($coats))),
         );
     }
@@ -148,24 +148,6 @@ final readonly class BatchPlanner
         }
 
         return $swatches;
-    }
-
-    /**
-     * @param  non-empty-list<Share>  $shares
-     * @param  float  $pace  how much longer it takes than the hands are thought to need
-     * @return non-empty-list<Turn>
-     */
-    private static function turns(array $shares, ?HeatRun $run, float $fromMin, float $pace): array
-    {
-        $turns = [];
-        $from = $fromMin * $pace;
-        foreach ($shares as $share) {
-            $to = $from + $share->layingMin * $pace;
-            $turns[] = new Turn($share->coat, $share->count, $from, $to, $share->pouredMl, $run?->ageAt($to));
-            $from = $to;
-        }
-
-        return $turns;
     }
 
     /** Of one of its cups. @throws VesselException when pen lines do not fit into the cup */

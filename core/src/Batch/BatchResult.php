@@ -17,6 +17,7 @@ final readonly class BatchResult
         public BatchMix $mixed,
         public array $turns,
         public InTheCup $standing,
+        public Timing $timing,
         public ColouredBatch $coloured,
     ) {
     }
@@ -30,6 +31,6 @@ final readonly class BatchResult
     /** Splitting off and stirring its colours, min. */
     public function colouringMin(): float
     {
-        return $this->turns[0]->fromMin;
+        return $this->turns[0]->times->fromMin;
     }
 }

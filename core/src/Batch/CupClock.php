@@ -7,6 +7,7 @@ namespace OpenGlaze\Core\Batch;
 use LogicException;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Heat\Bath;
 use OpenGlaze\Core\Heat\Curing;
 use OpenGlaze\Core\Heat\ResinInCup;
 use OpenGlaze\Core\Measuring\Container;
@@ -53,9 +54,15 @@ final class CupClock
         return [
             'cup' => $this->in('cup'),
             'dish' => $this->in('dish'),
-            'halved' => $this->standing($this->result->batch->in->cup, 0.5, 0.0),
-            'cooler' => $this->standing($this->result->batch->in->cup, 1.0, -self::COOLER_K),
+            'halved' => $this->standing($this->result->batch->in->cup, 0.5, 0.0, bath: $this->result->batch->in->bath),
+            'cooler' => $this->standing($this->result->batch->in->cup, 1.0, -self::COOLER_K, bath: $this->result->batch->in->bath),
         ];
+    }
+
+    /** The cup as it would stand without its bath. */
+    public function withoutBath(): Standing
+    {
+        return $this->standing($this->result->batch->in->cup, 1.0, 0.0);
     }
 
     /** Diameter of the dish that it is compared with, mm. */
@@ -108,7 +115,7 @@ final class CupClock
     /** @param  'cup'|'dish'  $in */
     private function in(string $in): Standing
     {
-        return $this->followed[$in] ??= $this->standing($in === 'cup' ? $this->result->batch->in->cup : $this->dish(), 1.0, 0.0);
+        return $this->followed[$in] ??= $in === 'cup' ? $this->standing($this->result->batch->in->cup, 1.0, 0.0, bath: $this->result->batch->in->bath) : $this->standing($this->dish(), 1.0, 0.0);
     }
 
     private function curing(): Curing
@@ -126,11 +133,11 @@ final class CupClock
         return new StraightCup(sqrt(4000 * $this->inOneCupMl() / (M_PI * self::DISH_MM)));
     }
 
-    private function standing(Container $in, float $share, float $warmerK, bool $roomToo = true): Standing
+    private function standing(Container $in, float $share, float $warmerK, bool $roomToo = true, ?Bath $bath = null): Standing
     {
         $room = $this->case->studio->room->temperatures;
         $start = ($roomToo ? $this->result->batch->in->mixedAtC->value ?? $room->at(0.0) : $room->at(0.0)) + $warmerK;
 
-        return Standing::of($this->curing(), new ResinInCup($this->inOneCupMl() * $share, $this->case->liquid->densityKgM3, $in, $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room, $start, $this->case->studio->pace->heatLossWM2K->value), $this->result->standing->emptiedMin);
+        return Standing::of($this->curing(), new ResinInCup($this->inOneCupMl() * $share, $this->case->liquid->densityKgM3, $in, $roomToo && $warmerK !== 0.0 ? Temperatures::steady($room->at(0.0) + $warmerK) : $room, $start, $this->case->studio->pace->heatLossWM2K->value, $bath), $this->result->standing->emptiedMin);
     }
 }

@@ -36,11 +36,21 @@ final class Hands
 
     private const EACH_MIN = 1.0;
 
+    private const EACH_POUR_MIN = 0.15;
+
+    private const ML_PER_MIN = 400.0;
+
     private const CM2_PER_MIN = 250.0;
 
     private const BEZEL_MIN = 3.0;
 
     private const TAG_WITH_HOLES_MIN = 2.0;
+
+    /** Taking the cup to a piece and pouring so many ml on it. */
+    public static function pourMin(float $ml): float
+    {
+        return self::EACH_POUR_MIN + $ml / self::ML_PER_MIN;
+    }
 
     /** Stirring both parts; null when the label gives no time. */
     public static function mixingMin(ResinSheet $resin): ?float

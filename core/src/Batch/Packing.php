@@ -29,9 +29,9 @@ final readonly class Packing
     public function pack(array $shares): array
     {
         $best = $this->firstFit($shares);
-        foreach (['layingMin', 'pouredMl'] as $measure) {
+        foreach ([static fn (Share $share): float => $share->layingMin(), static fn (Share $share): float => $share->pouredMl] as $measure) {
             $falling = $shares;
-            usort($falling, static fn (Share $a, Share $b): int => $b->{$measure} <=> $a->{$measure});
+            usort($falling, static fn (Share $a, Share $b): int => $measure($b) <=> $measure($a));
             $other = $this->firstFit($falling);
             $best = count($other) < count($best) ? $other : $best;
         }
@@ -51,27 +51,25 @@ final readonly class Packing
         if ($shares === []) {
             return [];
         }
-        $leastMl = min(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
-        $leastMin = min(array_map(static fn (Share $share): float => $share->layingMin, $shares));
+        $least = $shares[0];
+        foreach ($shares as $share) {
+            $least = $share->layingMin() < $least->layingMin() ? $share : $least;
+        }
         $batches = $open = [];
         foreach ($shares as $share) {
-            foreach ($open as $at => [$ml, $layingMin, $colours]) {
-                $ml += $share->pouredMl;
-                $layingMin += $share->layingMin;
-                $colours += array_flip($share->colours);
-                $minutes = Hands::colouringMin(count($colours)) + $layingMin;
-                if (! $this->allowance->lasts($ml, $minutes)) {
+            foreach ($open as $at => $together) {
+                if (! $this->fits([...$together, $share])) {
                     continue;
                 }
                 $batches[$at][] = $share;
-                $open[$at] = [$ml, $layingMin, $colours];
-                if (! $this->allowance->lasts($ml + $leastMl, $minutes + $leastMin)) {
+                $open[$at][] = $share;
+                if (! $this->fits([...$open[$at], $least])) {
                     unset($open[$at]);
                 }
 
                 continue 2;
             }
-            $open[count($batches)] = [$share->pouredMl, $share->layingMin, array_flip($share->colours)];
+            $open[count($batches)] = [$share];
             $batches[] = [$share];
             if (count($open) > self::MOST_OPEN) {
                 unset($open[array_key_first($open)]);
@@ -91,7 +89,8 @@ final readonly class Packing
         $all = (1 << count($shares)) - 1;
         $together = [];
         for ($set = 1; $set <= $all; $set++) {
-            $together[$set] = $this->fits($this->of($shares, $set));
+            $some = $this->of($shares, $set);
+            $together[$set] = $some !== [] && $this->fits($some);
         }
         [$count, $last] = [[0 => 0], []];
         for ($set = 1; $set <= $all; $set++) {
@@ -127,12 +126,12 @@ final readonly class Packing
         return array_values(array_filter($shares, static fn (int $at): bool => ($set >> $at & 1) === 1, ARRAY_FILTER_USE_KEY));
     }
 
-    /** @param  list<Share>  $shares */
+    /** @param  non-empty-list<Share>  $shares */
     public function fits(array $shares): bool
     {
         return $this->allowance->lasts(
             array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
-            Share::minutes($shares),
+            Timing::of(Share::inPourOrder($shares)),
         );
     }
 }

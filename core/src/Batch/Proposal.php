@@ -53,7 +53,7 @@ final readonly class Proposal
         $batches = [];
         foreach ($groups as $mix => $shares) {
             foreach ((new Packing($allowances[$mix]))->pack($shares) as $together) {
-                $batches[] = self::batch(count($batches) + 1, self::inPourOrder($together), $allowances[$mix]);
+                $batches[] = self::batch(count($batches) + 1, Share::inPourOrder($together), $allowances[$mix]);
             }
         }
 
@@ -88,19 +88,6 @@ final readonly class Proposal
         );
     }
 
-    /**
-     * Thin films first, for they have the least time to level; what is to keep its shape last, for it wants to be thick.
-     *
-     * @param  non-empty-list<Share>  $shares
-     * @return non-empty-list<Share>
-     */
-    private static function inPourOrder(array $shares): array
-    {
-        usort($shares, static fn (Share $a, Share $b): int => [$a->coat->case->coat->keepsItsShape(), $a->coat->case->filmMm() ?? INF] <=> [$b->coat->case->coat->keepsItsShape(), $b->coat->case->filmMm() ?? INF]);
-
-        return $shares;
-    }
-
     /** @param  non-empty-list<Share>  $shares */
     private static function batch(int $number, array $shares, Allowance $allowance): Batch
     {
@@ -115,7 +102,7 @@ final readonly class Proposal
             $counts,
             new MixedIn(1, $allowance->vesselFor(
                 array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
-                Share::minutes($shares),
+                Timing::of($shares),
             ) ?? new UnknownCup),
             lift: $shares[0]->lift,
         );

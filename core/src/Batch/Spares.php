@@ -18,9 +18,7 @@ final class Spares
     public static function of(BatchResult $result, float $surplusMl): array
     {
         return array_map(static function (Turn $turn) use ($surplusMl): array {
-            $each = $turn->pouredMl / $turn->count;
-
-            return ['turn' => $turn, 'each_ml' => $each, 'count' => (int) floor($surplusMl / $each + 1e-9)];
+            return ['turn' => $turn, 'each_ml' => $turn->eachMl, 'count' => (int) floor($surplusMl / $turn->eachMl + 1e-9)];
         }, $result->turns);
     }
 

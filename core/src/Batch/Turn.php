@@ -6,19 +6,22 @@ namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
 
-/** One coat's turn while a batch is poured, in min after the end of the mixing. */
+/** One coat's turn while a batch is poured. */
 final readonly class Turn
 {
-    /** @param  int  $count  pieces that are poured */
+    /** What leaves the cup for it, ml. */
+    public float $pouredMl;
+
+    /**
+     * @param  int  $count  pieces that are poured
+     * @param  float  $eachMl  what leaves the cup for one of them
+     */
     public function __construct(
         public CoatResult $coat,
         public int $count,
-        public float $fromMin,
-        public float $toMin,
-        /** what leaves the cup for it, ml */
-        public float $pouredMl,
-        /** age of the mix when its last piece is spread, in min at the reference temperature; null when it cannot be told */
-        public ?float $ageMin,
+        public float $eachMl,
+        public TurnTimes $times,
     ) {
+        $this->pouredMl = $count * $eachMl;
     }
 }

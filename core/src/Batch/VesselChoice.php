@@ -22,6 +22,6 @@ final class VesselChoice
         $allowance = new Allowance($studio, $coats[0]->case, $vessels);
         $poured = array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares));
 
-        return $allowance->vesselFor($poured, Share::minutes($shares)) ?? $allowance->takesIt($poured);
+        return $allowance->vesselFor($poured, Timing::of($shares, $batch->pouring)) ?? $allowance->takesIt($poured);
     }
 }

@@ -144,10 +144,10 @@ final class Checks
             foreach ($batch->turns as $turn => $one) {
                 $tool = $one->coat->film->torch->tool;
                 foreach (Acts::of($one->coat) as $act) {
-                    $acts[] = self::onTheClock($act, $one->toMin, $tool, $turn);
+                    $acts[] = self::onTheClock($act, $one->times->pouredMin, $tool, $turn);
                 }
             }
-            $most = max($most, Rounds::lay($acts, $batch->turns[0]->fromMin, Gloves::Sticky)->pairsToLayer());
+            $most = max($most, Rounds::lay($acts, $batch->turns[0]->times->fromMin, Gloves::Sticky)->pairsToLayer());
         }
 
         return $most;

@@ -9,7 +9,6 @@ use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\LayerHeating;
 use OpenGlaze\Core\Heat\LayerRun;
 use OpenGlaze\Core\Heat\Lifts;
-use OpenGlaze\Core\Heat\OwnHeat;
 use OpenGlaze\Core\Heat\PouredLayer;
 
 /**
@@ -23,9 +22,8 @@ final class CoatHeat
     /** @var list<float>|null */
     private ?array $peaksC = null;
 
-    private bool $ownHeatIsKnown = false;
-
-    private ?OwnHeat $ownHeat = null;
+    /** @var list<float>|null */
+    private ?array $ownHeatMin = null;
 
     public function __construct(private readonly CoatCase $case)
     {
@@ -66,13 +64,13 @@ final class CoatHeat
     /** Minutes until its open time is over where its own heat ends it sooner than the room alone; null where it does not. */
     public function openMin(): ?float
     {
-        return $this->ownHeat()->mins[0] ?? null;
+        return $this->ownHeatMin()[0] ?? null;
     }
 
     /** Hours until its window shuts, likewise. */
     public function recoatToH(): ?float
     {
-        $min = $this->ownHeat()->mins[1] ?? null;
+        $min = $this->ownHeatMin()[1] ?? null;
 
         return $min === null ? null : $min / 60;
     }
@@ -133,27 +131,27 @@ final class CoatHeat
         }
         $layer = $this->case->isInLifts() || $this->isFollowed() ? $this->layer() : null;
 
-        return $layer === null ? [] : array_map(static fn (LayerRun $run): float => $run->peakC, LayerHeating::peaks($heating->asLayer(), $layer));
+        return $layer === null ? [] : array_map(static fn (LayerRun $run): float => $run->peakC, $heating->layers($layer));
     }
 
-    private function ownHeat(): ?OwnHeat
+    /** @return list<float> min until its open time is over, and its window shuts where the label says when; none where it is not followed */
+    private function ownHeatMin(): array
     {
-        if (! $this->ownHeatIsKnown) {
-            $this->ownHeatIsKnown = true;
-            $this->ownHeat = $this->isFollowed() ? $this->ownHeatOf($this->case->deepestMm() ?? 0.0) : null;
-        }
-
-        return $this->ownHeat;
+        return $this->ownHeatMin ??= $this->isFollowed() ? $this->ownHeatOf($this->case->deepestMm() ?? 0.0) : [];
     }
 
-    private function ownHeatOf(float $depthMm): ?OwnHeat
+    /** @return list<float> */
+    private function ownHeatOf(float $depthMm): array
     {
         $resin = $this->case->resin;
         $shuts = $resin->stages->recoatToH;
-        $ages = [$resin->times->openMin->value, ...$shuts === null ? [] : [60 * $shuts->value]];
 
-        return $this->case->selfHeating === null ? null
-            : OwnHeat::of($this->case->selfHeating->asLayer(), $this->poured($depthMm, new Lifts), $resin->labelFilmMm(), $ages, $this->case->roomClock);
+        return $this->case->selfHeating?->ownHeatMin(
+            $this->poured($depthMm, new Lifts),
+            $resin->labelFilmMm(),
+            [$resin->times->openMin->value, ...$shuts === null ? [] : [60 * $shuts->value]],
+            $this->case->roomClock,
+        ) ?? [];
     }
 
     private function staysCool(float $depthMm, int $lifts, Temperatures $room): bool

@@ -84,6 +84,12 @@ final readonly class Temperatures
         return new self(array_map(fn (float $at): TemperaturePoint => new TemperaturePoint($at, $this->at(60 * $at) + $offK * exp(-60 * $at / $timeConstantMin)), $hours));
     }
 
+    /** Between it and a temperature that does not change, by the share of that, 0 to 1. */
+    public function mixedWith(float $celsius, float $share): self
+    {
+        return new self(array_map(static fn (TemperaturePoint $point): TemperaturePoint => new TemperaturePoint($point->atH, (1 - $share) * $point->celsius + $share * $celsius), $this->points));
+    }
+
     /** The same, all of it warmer by so many K. */
     public function warmerBy(float $kelvin): self
     {

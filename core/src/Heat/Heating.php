@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Heat;
 
+use LogicException;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Quantity\Physics;
 
@@ -37,6 +38,9 @@ final class Heating
 
     private const LEAST_RATE_PER_MIN = 1e-12;
 
+    /** So near its end a phase of the cooling is over. */
+    private const NEAR_MIN = 1e-3;
+
     /**
      * Resin that stands in the room in its cup or dish, until its peak is over and flow has ended in it.
      *
@@ -44,37 +48,42 @@ final class Heating
      */
     public static function inCup(Curing $curing, ResinInCup $resin, float $untilMin = 0.0): HeatRun
     {
-        return self::run($curing, $resin->cooling($curing->capacityJKgK), $resin->room, $resin->startC, 0.0, self::STEPS_IN_CUP,
+        return self::run($curing, $resin, self::STEPS_IN_CUP,
             new Until($curing->kinetics->stiffAgeMin(), $curing->fastestAgeMin(), $untilMin));
     }
 
     /** The same until it has an age, in minutes above 0, whether its peak is over or not. */
     public static function inCupUntilAge(Curing $curing, float $ageMin, ResinInCup $resin): HeatRun
     {
-        return self::run($curing, $resin->cooling($curing->capacityJKgK), $resin->room, $resin->startC, 0.0,
+        return self::run($curing, $resin,
             // so short a run is followed in a score of steps at least
             max(self::STEPS_IN_CUP, (int) ceil(20 * $curing->halfAgeMin / $ageMin)), new Until($ageMin));
     }
 
-    /**
-     * @param  float  $cooling  share of the excess over the room that is lost in a minute
-     */
-    private static function run(Curing $curing, float $cooling, Temperatures $room, float $startC, float $startAgeMin, int $stepsPerHalfAge, Until $until): HeatRun
+    private static function run(Curing $curing, ResinInCup $resin, int $stepsPerHalfAge, Until $until): HeatRun
     {
         $kinetics = $curing->kinetics;
         [$swift, $fresh] = $kinetics->arrhenius();
-        [$untilAge, $untilMin, $untilC, $slowsFrom, $untilPeak] = [$until->ageMin, $until->min, $until->celsius, $until->slowsFromAgeMin ?? INF, $until->slowsFromAgeMin !== null];
+        [$untilAge, $untilMin, $slowsFrom, $untilPeak] = [$until->ageMin, $until->min, $until->slowsFromAgeMin ?? INF, $until->slowsFromAgeMin !== null];
         $half = $curing->halfAgeMin;
-        $steady = $room->isSteady() ? $room->at(0.0) : null;
-        $last = max($startAgeMin, $half) * self::LONGEST_HALF_AGES;
+        $last = $half * self::LONGEST_HALF_AGES;
         $least = $half / $stepsPerHalfAge;
-        [$min, $celsius, $age] = [0.0, $startC, $startAgeMin];
+        [$min, $celsius, $age] = [0.0, $resin->startC, 0.0];
         [$mins, $temperatures, $ages] = [[$min], [$celsius], [$age]];
+        $phases = $resin->phases($curing->capacityJKgK);
+        [$ends, $cooling, $room, $steady] = self::next($phases);
         // written out in full: a plan's ranges take some hundred thousand of these steps
         for ($steps = 0; $age < $last && $steps < self::MOST_STEPS; $steps++) {
+            while ($min >= $ends - self::NEAR_MIN) {
+                [$ends, $cooling, $room, $steady] = self::next($phases);
+            }
             $before = $celsius;
             // past its half age it reacts ever more evenly, and the steps grow with it
             $step = $age > $half ? $least * $age / $half : $least;
+
+            if ($ends < INF) {
+                $step = min($step, max(1e-6 * $half, ($ends - $min) * exp($fresh - $swift / ($celsius + Physics::ZERO_CELSIUS_K))));
+            }
 
             $roomC = $steady ?? $room->at($min);
             $warming = $curing->warming($age + $step / 4);
@@ -94,7 +103,7 @@ final class Heating
             $mins[] = $min;
             $temperatures[] = $celsius;
             $ages[] = $age;
-            if ($celsius > $untilC || $age >= $untilAge && $min >= $untilMin && ($age > $slowsFrom && $celsius < $before || ! $untilPeak)) {
+            if ($age >= $untilAge && $min >= $untilMin && ($age > $slowsFrom && $celsius < $before || ! $untilPeak)) {
                 break;
             }
         }
@@ -112,5 +121,18 @@ final class Heating
         }
 
         return new HeatRun($mins, $temperatures, $ages, $kinetics->stiffAgeMin());
+    }
+
+    /**
+     * Takes the next phase of the cooling.
+     *
+     * @param  list<CoolingPhase>  $phases  that are still to come
+     * @return array{float, float, Temperatures, float|null} its end in min, its cooling, what surrounds it, and that where it does not change
+     */
+    private static function next(array &$phases): array
+    {
+        $phase = array_shift($phases) ?? throw new LogicException('the last phase has no end');
+
+        return [$phase->untilMin, $phase->cooling, $phase->around, $phase->around->isSteady() ? $phase->around->at(0.0) : null];
     }
 }

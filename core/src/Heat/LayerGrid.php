@@ -11,14 +11,23 @@ enum LayerGrid
     case Peaks;
     /** Enough for the age of its top. */
     case OwnHeat;
+    /** Enough for what heat at its surface does in seconds. */
+    case Warming;
 
     public function cellsOfResin(): int
     {
-        return $this === self::Peaks ? 10 : 24;
+        return match ($this) {
+            self::Peaks => 10,
+            self::OwnHeat, self::Warming => 24,
+        };
     }
 
     public function cellsOfSlab(): int
     {
-        return $this === self::Peaks ? 5 : 16;
+        return match ($this) {
+            self::Peaks => 5,
+            self::OwnHeat => 16,
+            self::Warming => 60,
+        };
     }
 }

@@ -35,7 +35,7 @@ final class LayerHeating
     private const FIRST_STEPS = 6;
 
     /** The temperatures of a step are found when a round moves none by more, K. */
-    private const NEAR_K = 2e-4;
+    private const NEAR_K = 1e-3;
 
     private const MOST_ROUNDS = 12;
 
@@ -57,13 +57,14 @@ final class LayerHeating
     /** @var list<float> share that has reacted, by cell of the resin */
     private array $converted = [];
 
-    /** @var list<float> J/(m² K) by cell */
-    private array $capacities = [];
+    /** @var list<float> how the last step went, K/min by cell of the resin */
+    private array $slopes = [];
 
-    /** @var list<float> W/(m² K) below each cell, and above the last */
-    private array $conductances = [];
+    private readonly Conduction $conduction;
 
-    private int $baseCells = 0;
+    private readonly int $baseCells;
+
+    private readonly float $heatOfCell;
 
     private float $min = 0.0;
 
@@ -81,7 +82,11 @@ final class LayerHeating
         private readonly LayerGrid $grid,
     ) {
         [$this->swift, $this->fresh] = $curing->kinetics->arrhenius();
-        $this->layBase();
+        $this->conduction = $layer->onBase($grid->cellsOfSlab());
+        $this->baseCells = $this->conduction->cells();
+        $this->celsius = array_fill(0, $this->baseCells, $layer->baseC ?? $layer->room->at(0.0));
+        // all that one cell of the resin can set free, J/m²
+        $this->heatOfCell = $layer->densityKgM3 * $curing->heatKjKg * 1000 * $layer->depthMm / 1000 / $grid->cellsOfResin();
     }
 
     /**
@@ -115,43 +120,16 @@ final class LayerHeating
         return $heating->follow($until);
     }
 
-    private function layBase(): void
-    {
-        $room = $this->layer->baseC ?? $this->layer->room->at(0.0);
-        $through = 1 / $this->layer->belowWM2K();
-        foreach ($this->layer->base as $slab) {
-            $width = $slab->depthM / $this->grid->cellsOfSlab();
-            for ($cell = 0; $cell < $this->grid->cellsOfSlab(); $cell++) {
-                $this->conductances[] = 1 / ($through + $width / 2 / $slab->conductivity);
-                $through = $width / 2 / $slab->conductivity;
-                $this->capacities[] = $slab->heatCapacity * $width;
-                $this->celsius[] = $room;
-                $this->baseCells++;
-            }
-        }
-        $this->conductances[] = $through;
-    }
-
     /** Another lift on top of what lies there. */
     private function pour(): void
     {
         $cells = $this->grid->cellsOfResin();
-        $width = $this->layer->depthMm / 1000 / $cells;
-        $half = $width / 2 / $this->layer->conductivity;
-        // what is above the last cell is its own half: the air is reached through it
-        $through = array_pop($this->conductances) ?? 0.0;
-        if (count($this->celsius) > $this->baseCells) {
-            $through = $half;
-        }
+        $this->conduction->lay($this->layer->slab($this->curing), $cells);
         for ($cell = 0; $cell < $cells; $cell++) {
-            $this->conductances[] = 1 / ($through + $half);
-            $through = $half;
-            $this->capacities[] = $this->layer->densityKgM3 * $this->curing->capacityJKgK * $width;
             $this->celsius[] = $this->layer->room->at($this->min);
             $this->ages[] = $this->layer->ageMin;
             $this->converted[] = $this->curing->conversion($this->layer->ageMin);
         }
-        $this->conductances[] = 1 / (1 / $this->layer->airWM2K + $half);
         [$this->pouredMin, $this->step, $this->steps] = [$this->min, self::FIRST_STEP_MIN, 0];
     }
 
@@ -229,74 +207,48 @@ final class LayerHeating
             : self::LONGEST_STEP_MIN;
     }
 
-    /** What is there after so many minutes more; the most that a cell changed by, K. */
+    /** What is there after so many minutes more; the most that a cell of the resin changed by, K. */
     private function solve(float $minutes): float
     {
-        $atEnd = $this->steps < self::FIRST_STEPS ? 1.0 : self::AT_END;
-        [$seconds, $earlier] = [$minutes * 60 * $atEnd, $minutes * 60 * (1 - $atEnd)];
-        [$capacities, $conductances, $before, $agesBefore] = [$this->capacities, $this->conductances, $this->celsius, $this->ages];
-        [$baseCells, $cells] = [$this->baseCells, count($before)];
-        $roomC = $this->layer->room->at($this->min + $minutes);
-        $heat = $this->layer->densityKgM3 * $this->curing->heatKjKg * 1000 * $this->layer->depthMm / 1000 / $this->grid->cellsOfResin();
-        [$swift, $fresh, $half] = [$this->swift, $this->fresh, $this->curing->halfAgeMin];
-        // the matrix is the same in every round: its upper diagonal once
-        [$upper, $divisors] = [[], []];
-        $above = 0.0;
-        for ($cell = 0; $cell < $cells; $cell++) {
-            $below = $seconds * $conductances[$cell];
-            $next = $seconds * $conductances[$cell + 1];
-            $divisor = $capacities[$cell] + $below + $next - ($cell > 0 ? $below * $above : 0.0);
-            $divisors[] = $divisor;
-            $above = $next / $divisor;
-            $upper[] = $above;
-        }
-        $known = [];
-        $in = $earlier * $conductances[0] * ($this->layer->room->at($this->min) - $before[0]);
-        for ($cell = 0; $cell < $cells; $cell++) {
-            $out = $earlier * $conductances[$cell + 1] * ($before[$cell] - ($before[$cell + 1] ?? $this->layer->room->at($this->min)));
-            $known[] = $capacities[$cell] * $before[$cell] + $in - $out;
-            $in = $out;
-        }
-        $known[0] += $seconds * $conductances[0] * $roomC;
-        $known[$cells - 1] += $seconds * $conductances[$cells] * $roomC;
+        [$before, $agesBefore, $convertedBefore] = [$this->celsius, $this->ages, $this->converted];
+        [$baseCells, $room, $half] = [$this->baseCells, $this->layer->room, $this->curing->halfAgeMin];
+        [$swift, $fresh] = [$this->swift, $this->fresh];
+        $this->conduction->begin($before, 60 * $minutes, $this->steps < self::FIRST_STEPS ? 1.0 : self::AT_END, $room->at($this->min), $room->at($this->min + $minutes));
         $rates = [];
-        for ($cell = $baseCells; $cell < $cells; $cell++) {
-            $rates[] = exp($fresh - $swift / ($before[$cell] + Physics::ZERO_CELSIUS_K));
+        foreach ($agesBefore as $at => $age) {
+            $rates[] = exp($fresh - $swift / ($before[$baseCells + $at] + Physics::ZERO_CELSIUS_K));
         }
-        $celsius = $before;
-        [$ages, $converted] = [$agesBefore, $this->converted];
+        [$celsius, $ages, $converted] = [$before, $agesBefore, $convertedBefore];
+        // a first guess: it goes on as it went
+        foreach ($rates as $at => $rate) {
+            $celsius[$baseCells + $at] += $minutes * ($this->slopes[$at] ?? 0.0);
+        }
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $right = [];
-            $last = 0.0;
-            for ($cell = 0; $cell < $cells; $cell++) {
-                $rest = $known[$cell];
-                $at = $cell - $baseCells;
-                if ($at >= 0) {
-                    $age = $agesBefore[$at] + $minutes / 2 * ($rates[$at] + exp($fresh - $swift / ($celsius[$cell] + Physics::ZERO_CELSIUS_K)));
-                    $x = ($age / $half) ** Curing::STEEPNESS;
-                    $ages[$at] = $age;
-                    $converted[$at] = $x / (1 + $x);
-                    $rest += $heat * ($converted[$at] - $this->converted[$at]);
-                }
-                $last = ($rest + ($cell > 0 ? $seconds * $conductances[$cell] * $last : 0.0)) / $divisors[$cell];
-                $right[] = $last;
+            $setFree = [];
+            foreach ($rates as $at => $rate) {
+                $ages[$at] = $agesBefore[$at] + $minutes / 2 * ($rate + exp($fresh - $swift / ($celsius[$baseCells + $at] + Physics::ZERO_CELSIUS_K)));
+                $x = ($ages[$at] / $half) ** Curing::STEEPNESS;
+                $converted[$at] = $x / (1 + $x);
+                $setFree[] = $this->heatOfCell * ($converted[$at] - $convertedBefore[$at]);
             }
+            $found = $this->conduction->end($baseCells, $setFree);
             $moved = 0.0;
-            $value = 0.0;
-            for ($cell = $cells - 1; $cell >= 0; $cell--) {
-                $value = $right[$cell] + ($cell + 1 < $cells ? $upper[$cell] * $value : 0.0);
-                $moved = max($moved, abs($value - $celsius[$cell]));
-                $celsius[$cell] = $value;
+            foreach ($rates as $at => $rate) {
+                $moved = max($moved, abs($found[$baseCells + $at] - $celsius[$baseCells + $at]));
             }
+            $celsius = $found;
             if ($moved < self::NEAR_K) {
                 break;
             }
         }
         $most = 0.0;
-        for ($cell = $baseCells; $cell < $cells; $cell++) {
-            $most = max($most, abs($celsius[$cell] - $before[$cell]));
+        $this->slopes = [];
+        foreach ($rates as $at => $rate) {
+            $change = $celsius[$baseCells + $at] - $before[$baseCells + $at];
+            $most = max($most, abs($change));
+            $this->slopes[] = $change / $minutes;
         }
-        [$this->celsius, $this->ages, $this->converted] = [array_values($celsius), array_values($ages), array_values($converted)];
+        [$this->celsius, $this->ages, $this->converted] = [$celsius, array_values($ages), array_values($converted)];
 
         return $most;
     }

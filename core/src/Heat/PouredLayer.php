@@ -38,10 +38,29 @@ final readonly class PouredLayer
     ) {
     }
 
-    /** What the air below takes, W/(m² K). */
-    public function belowWM2K(): float
+    /** What it lies on, each slab in so many cells. */
+    public function onBase(int $cells): Conduction
     {
-        return self::BELOW_SHARE * $this->airWM2K;
+        $conduction = new Conduction(self::BELOW_SHARE * $this->airWM2K, $this->airWM2K);
+        foreach ($this->base as $slab) {
+            $conduction->lay($slab, $cells);
+        }
+
+        return $conduction;
+    }
+
+    /** All that it is, in one line. */
+    public function facts(): string
+    {
+        $base = array_map(static fn (Slab $slab): string => "$slab->depthM $slab->conductivity $slab->heatCapacity", $this->base);
+
+        return implode(' ', [$this->depthMm, $this->densityKgM3, ...$base, spl_object_id($this->room), $this->baseC, $this->ageMin, $this->lifts->count, $this->lifts->intervalMin, $this->conductivity, $this->airWM2K]);
+    }
+
+    /** One lift of it. */
+    public function slab(Curing $curing): Slab
+    {
+        return new Slab($this->depthMm / 1000, $this->conductivity, $this->densityKgM3 * $curing->capacityJKgK);
     }
 
     public function withDepth(float $depthMm, Lifts $lifts = new Lifts): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Heat;
 
+use OpenGlaze\Core\Film\FilmClock;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Measuring\UnknownCup;
 
@@ -13,6 +14,12 @@ final class SelfHeating
     private ?Curing $inCup = null;
 
     private ?Curing $asLayer = null;
+
+    /** @var array<string, list<LayerRun>> */
+    private array $layers = [];
+
+    /** @var array<string, LayerRun> films that the label's times are for, as long as those times last */
+    private array $films = [];
 
     /**
      * @param  Curing  $assumed  with the label's heat of reaction, or the usual one
@@ -55,6 +62,31 @@ final class SelfHeating
     private function ofDepth(float $deepestMm): float
     {
         return KnownHeats::of('depth', [...$this->inCup()->facts(), $deepestMm, $this->densityKgM3, $this->conductivity], fn (): float => LayerHeat::kJKg($this->inCup(), $deepestMm, $this->densityKgM3, $this->conductivity)) ?? $this->inCup()->heatKjKg;
+    }
+
+    /**
+     * How each lift of a layer fares; what is the same is followed once.
+     *
+     * @return list<LayerRun>
+     */
+    public function layers(PouredLayer $layer): array
+    {
+        return $this->layers[$layer->facts()] ??= LayerHeating::peaks($this->asLayer(), $layer);
+    }
+
+    /**
+     * When a layer that is thicker than its label's film comes to the label's times.
+     *
+     * @param  non-empty-list<float>  $labelAges  min at the reference temperature
+     * @return list<float> min after the pour
+     */
+    public function ownHeatMin(PouredLayer $layer, float $labelFilmMm, array $labelAges, FilmClock $clock): array
+    {
+        $byRoom = array_map($clock->minutesToAge(...), $labelAges);
+        $film = $layer->withDepth($labelFilmMm);
+        $this->films[$film->facts()] ??= LayerHeating::until($this->asLayer(), $film, new Until(0.0, null, max($byRoom)));
+
+        return OwnHeat::of($this->asLayer(), $layer->withDepth($layer->depthMm), $this->films[$film->facts()], $byRoom);
     }
 
     /** How warm so many ml get in a mould as deep as it is wide, poured fresh, °C. */

@@ -24,6 +24,6 @@ final class AgeRule implements CoatRule
 
         return [$age > $kinetics->gelAgeMin()
             ? Advice::stop(Topic::Heat, Message::of('advice.gelled.film', sooner: $late))
-            : Advice::caution(Topic::Heat, Message::of('advice.past_open_time', sooner: $late))];
+            : Advice::caution(Topic::Heat, Message::of('advice.past_open_time.film', sooner: $late))];
     }
 }

@@ -33,6 +33,7 @@ final class BatchAdvisor
             new ColoursTakenRule,
             new OilRule,
             new CupHeatRule,
+            new BathRule,
             new LeftInCupRule,
             new HeatUnknownRule,
             new CupAgeRule,

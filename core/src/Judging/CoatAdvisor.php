@@ -55,6 +55,8 @@ final class CoatAdvisor
             new WindowRule,
             new InclusionRule,
             new HeatRule,
+            new SheetDoubtRule,
+            new TypicalRule,
             new SheetRule,
         ];
     }

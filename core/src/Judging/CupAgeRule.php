@@ -10,18 +10,24 @@ use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
-/** How old it is when its last piece is poured: what has gelled in the cup is not poured. */
+/** How old it is when each piece is poured: past its open time it hardly levels, and what has gelled is not poured. */
 final class CupAgeRule implements BatchRule
 {
     public function judge(BatchResult $result): array
     {
-        $gels = $result->turns[0]->coat->case->resin->kinetics($result->turns[0]->coat->case->studio)->gelAgeMin();
+        $case = $result->turns[0]->coat->case;
+        $kinetics = $case->resin->kinetics($case->studio);
+        $late = null;
         foreach ($result->turns as $turn) {
-            if ($turn->ageMin !== null && $turn->ageMin > $gels) {
-                return [Advice::stop(Topic::Heat, Message::of('advice.gelled.cup', piece: $turn->coat->case->piece->name, after: Measure::minutes($turn->toMin)))];
+            $said = static fn (string $key): Message => Message::of($key, piece: $turn->coat->case->piece->name, after: Measure::minutes($turn->times->pouredMin));
+            if ($turn->times->ageMin > $kinetics->gelAgeMin()) {
+                return [Advice::stop(Topic::Heat, $said('advice.gelled.cup'))];
+            }
+            if ($turn->times->ageMin > $kinetics->openMin) {
+                $late ??= Advice::caution(Topic::Heat, $said('advice.past_open_time.cup'));
             }
         }
 
-        return [];
+        return $late === null ? [] : [$late];
     }
 }

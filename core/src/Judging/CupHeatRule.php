@@ -13,6 +13,7 @@ use OpenGlaze\Core\Batch\Turn;
 use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Pouring;
 
 /** How long resin may stand in its cup: hot or past its pot life before it is emptied, and what gains most. */
 final class CupHeatRule implements BatchRule
@@ -22,12 +23,11 @@ final class CupHeatRule implements BatchRule
 
     public function judge(BatchResult $result): array
     {
-        $run = $result->standing->run;
-        if ($run === null) {
+        $hot = $result->standing->run?->minutesToC(Heating::HOT_C);
+        $ends = min($result->standing->potLifeMin ?? INF, $hot ?? INF);
+        if ($ends === INF) {
             return [];
         }
-        $hot = $run->minutesToC(Heating::HOT_C);
-        $ends = min($result->standing->potLifeMin ?? INF, $hot ?? INF);
         $left = $ends - $result->standing->emptiedMin;
         if ($left >= self::CLOSE_SHARE * $ends) {
             return [];
@@ -54,15 +54,32 @@ final class CupHeatRule implements BatchRule
     private static function best(BatchResult $result, float $leftMin): ?array
     {
         $emptied = $result->standing->emptiedMin;
+        $clock = CupClock::of($result);
+        if ($clock === null) {
+            return null;
+        }
         $left = [];
-        foreach (CupClock::of($result)?->compared() ?? [] as $way => $standing) {
+        foreach ($clock->compared() as $way => $standing) {
             $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - ($way === 'halved' ? $emptied / 2 : $emptied);
+        }
+        $together = self::togetherMin($result);
+        if ($together !== null) {
+            $left['together'] = $left['cup'] + $emptied - $together;
         }
         unset($left['cup']);
         arsort($left);
         $best = array_key_first($left);
 
-        return $best === null || $left[$best] <= $leftMin ? null : [$best, $left[$best]];
+        return $left[$best] <= $leftMin ? null : [$best, $left[$best]];
+    }
+
+    /** When it would be empty if all were poured before the first is spread; null where they are, or cannot be. */
+    private static function togetherMin(BatchResult $result): ?float
+    {
+        $effects = array_filter($result->turns, static fn (Turn $turn): bool => $turn->coat->case->coat->manner->isMadeInThePour());
+
+        return $result->timing->pouring === Pouring::Together || $effects !== [] || $result->timing->emptiedMin() <= 0 ? null
+            : $result->standing->emptiedMin * ($result->timing->colouringMin + $result->timing->pourMin) / $result->timing->emptiedMin();
     }
 
     /** @param  array{string, float}|null  $best */

@@ -47,7 +47,7 @@ final class SheetRule implements CoatRule
             'sand_from' => $resin->stages->sandFromH,
             'handle' => $resin->stages->handleH,
             'full_cure' => $resin->stages->fullCureH,
-            'max_pour' => $resin->limits->maxPourMm,
+            'max_pour' => $resin->limits->maxPourMm ?? ($resin->typicalDepthMm() === null ? null : Sourced::assumed($resin->typicalDepthMm())),
         ];
 
         return array_map(static fn (string $what): Message => Message::of('labels.'.$what), array_keys(array_filter($values, static fn (?Sourced $value): bool => $value === null)));

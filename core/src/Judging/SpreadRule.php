@@ -11,18 +11,18 @@ use OpenGlaze\Core\Batch\Hands;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
-/** Whether the last piece is spread while the mix still levels. */
+/** Whether each piece is spread while the mix still levels; of what is poured too late something else is said. */
 final class SpreadRule implements BatchRule
 {
     public function judge(BatchResult $result): array
     {
         $open = $result->resin->times->openMin->value;
         foreach ($result->turns as $turn) {
-            if ($turn->ageMin !== null && $turn->ageMin > Hands::SPREAD_BY * $open) {
+            if ($turn->times->ageMin <= $open && $turn->times->spreadAgeMin > Hands::SPREAD_BY * $open) {
                 return [Advice::caution(Topic::Heat, Message::of(
                     'advice.spread_longer_than_open_time',
                     piece: $turn->coat->case->piece->name,
-                    after: Measure::minutes($turn->toMin),
+                    after: Measure::minutes($turn->times->spreadMin),
                 ))];
             }
         }

@@ -10,6 +10,7 @@ final readonly class Batch
     /**
      * @param  non-empty-list<string>  $coatIds  in the order in which they are poured
      * @param  array<string, int>  $counts  how many pieces of a coat are poured from it, where not all
+     * @param  Pouring|null  $pouring  null for the usual
      * @param  int  $lift  which lift of its coats that are poured in lifts, from 1
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Batch
         public MeasuredHow $measure = new MeasuredHow,
         public StirredIn $stirredIn = new StirredIn,
         public int $lift = 1,
+        public ?Pouring $pouring = null,
     ) {
     }
 

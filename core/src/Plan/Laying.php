@@ -17,6 +17,15 @@ enum Laying: string
     case Skim = 'skim';
     case Brush = 'brush';
 
+    /** Its effect is made while it is poured: each piece is finished before the next. */
+    public function isMadeInThePour(): bool
+    {
+        return match ($this) {
+            self::Ribbons, self::Stripes, self::Cups, self::Drops, self::Lines, self::Lacing => true,
+            self::Centre, self::Skim, self::Brush => false,
+        };
+    }
+
     /** Separate drops and lines are to keep their shape: they are not to level, and get no heat. */
     public function keepsItsShape(): bool
     {

@@ -23,4 +23,16 @@ final readonly class Manner
         public ?Sourced $liftIntervalH,
     ) {
     }
+
+    /** Whether some of it is laid in a way that makes its effect while it is poured. */
+    public function isMadeInThePour(): bool
+    {
+        foreach ([$this->laying, ...array_map(fn (Part $part): Laying => $part->laying ?? $this->laying, $this->parts)] as $laying) {
+            if ($laying->isMadeInThePour()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

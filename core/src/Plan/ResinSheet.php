@@ -67,7 +67,7 @@ final readonly class ResinSheet
     {
         $values = ['density_a_g_ml' => $this->parts->densityAGMl, 'density_b_g_ml' => $this->parts->densityBGMl, 'viscosity_pa_s' => $this->flow->viscosityPaS, 'viscosity_at_c' => $this->flow->viscosityAtC, 'reference_c' => $this->times->referenceC];
 
-        return array_map(static fn (Sourced $value): float => $value->value, array_filter($values, static fn (?Sourced $value): bool => $value?->isAssumed() === true));
+        return array_map(static fn (Sourced $value): float => $value->value, [...array_filter($values, static fn (?Sourced $value): bool => $value?->isAssumed() === true), ...$this->stages->typical()]);
     }
 
     /** Its working time is known of the cup alone, and taken for the film too. */
@@ -84,10 +84,16 @@ final readonly class ResinSheet
         return $limits === [] ? null : min($limits);
     }
 
+    /** The deepest layer that is typical of its kind, mm, to judge by where the label names none; null where it does, or nothing is typical. */
+    public function typicalDepthMm(): ?float
+    {
+        return $this->deepestLayerMm() === null ? Typical::of($this->family)?->deepestMm : null;
+    }
+
     /** The film that the label's times are for, mm: half of the deepest that it allows, or that is typical, and no thinner than a common flood coat. */
     public function labelFilmMm(): float
     {
-        return max(self::COMMON_FILM_MM, ($this->deepestLayerMm() ?? Typical::of($this->family)->deepestMm ?? 0.0) / 2);
+        return max(self::COMMON_FILM_MM, ($this->deepestLayerMm() ?? $this->typicalDepthMm() ?? 0.0) / 2);
     }
 
     /**

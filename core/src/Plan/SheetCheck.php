@@ -30,8 +30,9 @@ final class SheetCheck
     public static function doubts(ResinSheet $sheet): array
     {
         $h = static fn (?float $hours): Measure => Measure::hours($hours ?? 0.0);
+        $said = $sheet->stages->said();
         $before = static fn (?float $first, ?float $then): bool => $first !== null && $then !== null && $then < $first;
-        [$from, $to, $sand, $handle, $full] = [$sheet->stages->recoatFromH?->value, $sheet->stages->recoatToH?->value, $sheet->stages->sandFromH?->value, $sheet->stages->handleH?->value, $sheet->stages->fullCureH?->value];
+        [$from, $to, $sand, $handle, $full] = [$said->recoatFromH?->value, $said->recoatToH?->value, $said->sandFromH?->value, $said->handleH?->value, $said->fullCureH?->value];
         $open = $sheet->times->openMin->value;
         $doubts = [];
         if ($from !== null && $open > $from * self::MINUTES_PER_H) {
@@ -63,13 +64,14 @@ final class SheetCheck
      */
     public static function silences(ResinSheet $sheet): array
     {
+        $said = $sheet->stages->said();
         $costs = [
-            [$sheet->stages->recoatFromH, Message::of('sheets.silences.recoat_from')],
-            [$sheet->stages->recoatToH, Message::of('sheets.silences.recoat_to')],
-            [$sheet->stages->sandFromH, Message::of('sheets.silences.sand_from')],
-            [$sheet->stages->handleH, Message::of('sheets.silences.handle')],
-            [$sheet->stages->fullCureH, Message::of('sheets.silences.full_cure')],
-            [$sheet->limits->maxPourMm ?? $sheet->parts->catalyst, Message::of('sheets.silences.max_pour')],
+            [$said->recoatFromH, self::taken('recoat_from', $sheet->stages->recoatFromH)],
+            [$said->recoatToH, self::taken('recoat_to', $sheet->stages->recoatToH)],
+            [$said->sandFromH, self::taken('sand_from', $sheet->stages->sandFromH)],
+            [$said->handleH, self::taken('handle', $sheet->stages->handleH)],
+            [$said->fullCureH, self::taken('full_cure', $sheet->stages->fullCureH)],
+            [$sheet->limits->maxPourMm ?? $sheet->parts->catalyst, $sheet->typicalDepthMm() === null ? Message::of('sheets.silences.max_pour') : Message::of('sheets.silences.typical_depth', depth: Measure::thickness($sheet->typicalDepthMm()))],
             [$sheet->times->mixMin, Message::of('sheets.silences.mix')],
             [$sheet->times->potLifeMin, Message::of('sheets.silences.pot_life')],
             [$sheet->parts->densityBGMl, Message::of('sheets.silences.density_b')],
@@ -79,6 +81,12 @@ final class SheetCheck
         ];
 
         return array_values(array_map(static fn (array $cost): Message => $cost[1], array_filter($costs, static fn (array $cost): bool => $cost[0] === null)));
+    }
+
+    /** What a silence costs, and the time that is taken in its place. */
+    private static function taken(string $stage, ?Sourced $hours): Message
+    {
+        return $hours === null ? Message::of('sheets.silences.'.$stage) : Message::of('sheets.silences.typical', what: Message::of('labels.'.$stage), hours: Measure::hours($hours->value));
     }
 
     /** The value itself where the label gives it. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Plan;
 
 /**
- * What resins of a family usually are, until the label says. Times and depths are never guessed.
+ * What resins of a family usually are, until the label says. A depth is only to judge by: no pour is planned by it.
  *
  * Source: typical values of each family.
  */

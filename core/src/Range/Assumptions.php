@@ -14,6 +14,7 @@ use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Plan\Typical;
+use OpenGlaze\Core\Plan\TypicalTimes;
 use OpenGlaze\Core\Quantity\Sourced;
 
 /** What a plan assumes, with the spread of each (95 %). What was measured, and a person's own choices, have none. */
@@ -93,7 +94,7 @@ final class Assumptions
         ];
         foreach (self::labelTimes($resin) as $field => [$cause, $time]) {
             if ($time !== null) {
-                $all[] = $ratio($cause, $field, $time->value, 0.2, 0.001, str_ends_with($field, '_h') ? 10_000 : 600_000);
+                $all[] = $ratio($cause, $field, $time->value, $time->isAssumed() ? TypicalTimes::SPREAD : 0.2, 0.001, str_ends_with($field, '_h') ? 10_000 : 600_000);
             }
         }
         // a fitted heat varies through the pot life that it is fitted to

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Reading;
 
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Heat\Bath;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\StraightCup;
 use OpenGlaze\Core\Measuring\UnknownCup;
@@ -17,6 +18,7 @@ use OpenGlaze\Core\Plan\Faults;
 use OpenGlaze\Core\Plan\MeasuredHow;
 use OpenGlaze\Core\Plan\MixedIn;
 use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\Pouring;
 use OpenGlaze\Core\Plan\StirredIn;
 use OpenGlaze\Core\Plan\Thinner;
 use OpenGlaze\Core\Plan\VesselSheet;
@@ -121,11 +123,27 @@ final readonly class BatchReader
                 $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
                 $node->optionalNumber('mixed_at_c', -10, 70, '°C'),
                 $node->optionalNumber('emptied_min', 0, 10_000, 'min'),
+                $this->bath($node),
             ),
             $measure,
             new StirredIn($this->colours->cups($node, $coats), $node->choice('thinned_with', Thinner::class, Thinner::None) ?? Thinner::None),
             $node->wholeOr('lift', 1, 1, self::MOST_LIFTS),
+            $node->has('pouring') ? $node->choice('pouring', Pouring::class) : null,
         );
+    }
+
+    private function bath(Node $node): ?Bath
+    {
+        if (! $node->has('bath')) {
+            return null;
+        }
+        $bath = $node->object('bath');
+        [$from, $to, $celsius] = [$bath->number('from_min', 0, 10_000, 'min')->value, $bath->number('to_min', 0, 10_000, 'min')->value, $bath->number('bath_c', -10, 70, '°C')->value];
+        if ($to <= $from) {
+            $bath->fault('to_min', Message::of('plan.bath_ends_later'));
+        }
+
+        return new Bath($from, max($from, $to), $celsius);
     }
 
     /** @return list<string> */

@@ -24,6 +24,7 @@ use OpenGlaze\Core\Plan\ResinParts;
 use OpenGlaze\Core\Plan\ResinSetting;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\Typical;
+use OpenGlaze\Core\Plan\TypicalTimes;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
 
@@ -44,6 +45,7 @@ final class ResinReader
         $family = $node->choice('family', ResinFamily::class, ResinFamily::Coating) ?? ResinFamily::Coating;
         $isPolyester = $family === ResinFamily::Polyester;
         $typical = Typical::of($family);
+        $open = $node->number('open_min', 0.001, 600_000, 'min');
         $densityA = $this->usual($node, 'density_a_g_ml', $typical?->densityAGMl, 0.5, 3, 'g/ml');
         $densityB = $isPolyester && ! $node->has('density_b_g_ml') ? null : $this->usual($node, 'density_b_g_ml', $typical?->densityBGMl, 0.5, 3, 'g/ml');
 
@@ -72,13 +74,13 @@ final class ResinReader
                 $node->numberOr('conductivity_w_m_k', PouredLayer::CONDUCTIVITY_W_M_K, 0.02, 20, 'W/(m K)'),
             ),
             new LabelTimes(
-                $node->number('open_min', 0.001, 600_000, 'min'),
+                $open,
                 $node->optionalNumber('pot_life_min', 0.001, 600_000, 'min'),
                 $node->optionalNumber('pot_life_mass_g', 0.1, 1_000_000, 'g'),
                 $node->optionalNumber('mix_min', 0.001, 600_000, 'min'),
                 $this->usual($node, 'reference_c', $typical === null ? null : Typical::REFERENCE_C, -10, 60, '°C'),
             ),
-            self::stages($node),
+            $isPolyester ? self::stages($node) : TypicalTimes::complete($open->value, self::stages($node)),
             new LabelLimits(
                 $node->optionalNumber('max_pour_mm', 0.01, 500, 'mm'),
                 $node->optionalNumber('min_batch_ml', 0.1, 1_000_000, 'ml'),

@@ -26,10 +26,19 @@ final class HeatPass
         $each = match ($tool) {
             HeatTool::None => 0.0,
             HeatTool::Breath => self::BREATH_S_A_PIECE,
-            HeatTool::HeatGun => max(self::SHORTEST_S, $areaCm2 / 1000 * self::GUN_S_PER_1000_CM2),
-            HeatTool::Flame => max(self::SHORTEST_S, $areaCm2 / 1000 * ($burner ?? Burner::forArea($areaCm2))->secondsPer1000Cm2()),
+            HeatTool::HeatGun, HeatTool::Flame => max(self::SHORTEST_S, $areaCm2 / 1000 * self::secondsPer1000Cm2($tool, $areaCm2, $burner)),
         };
 
         return $pieces * $each;
+    }
+
+    /** Seconds over 1,000 cm², which is how long each place is under it; 0 for what warms nothing. */
+    public static function secondsPer1000Cm2(HeatTool $tool, float $areaCm2, ?Burner $burner = null): float
+    {
+        return match ($tool) {
+            HeatTool::HeatGun => self::GUN_S_PER_1000_CM2,
+            HeatTool::Flame => ($burner ?? Burner::forArea($areaCm2))->secondsPer1000Cm2(),
+            HeatTool::Breath, HeatTool::None => 0.0,
+        };
     }
 }

@@ -6,21 +6,18 @@ namespace OpenGlaze\Core\Run;
 
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
-use OpenGlaze\Core\Film\Warming;
-use OpenGlaze\Core\Film\WarmingException;
+use OpenGlaze\Core\Heat\Warming;
+use OpenGlaze\Core\Heat\WarmingException;
 
 /** Heat as a tool over one film: what a usual while of it gains and spends, by each tool that its rules allow. */
 final class Warmings
 {
-    /** Over each place: as long as hands usually stay. Source: the studio's practice; an estimate. */
-    private const SECONDS = ['heat_gun' => 20.0, 'flame' => 6.0];
-
     /** @return list<array{HeatTool, float, Warming}> tool, seconds, what it does */
     public static function of(CoatResult $result): array
     {
         $case = $result->case;
-        $film = $case->thicknessMm;
-        if ($film === null || $film->value <= 0) {
+        $film = $case->heat->layer();
+        if ($film === null) {
             return [];
         }
         $allowed = match ($result->film->torch->tool) {
@@ -30,9 +27,9 @@ final class Warmings
         };
         $warmings = [];
         foreach ($allowed as $tool) {
-            $seconds = self::SECONDS[$tool->value];
+            $seconds = HeatPass::secondsPer1000Cm2($tool, $case->volume->coveredMm2 / 100);
             try {
-                $warmings[] = [$tool, $seconds, Warming::by($tool, $seconds, $film->value, $case->liquid->densityKgM3, $case->resin->kinetics($case->studio), $case->airC())];
+                $warmings[] = [$tool, $seconds, Warming::by($tool, $seconds, $film, $case->resin->kinetics($case->studio), $case->resin->setting->heatCapacityJKgK->value)];
             } catch (WarmingException) {
                 // too hot for this film: not offered
                 continue;

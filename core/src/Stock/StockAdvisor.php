@@ -126,6 +126,6 @@ final class StockAdvisor
     {
         $all = array_sum(array_map(static fn (Turn $one): float => $one->pouredMl, $result->turns));
 
-        return $turn->pouredMl / $turn->count * $result->mixed->portions->totalMl() / $all;
+        return $turn->eachMl * $result->mixed->portions->totalMl() / $all;
     }
 }

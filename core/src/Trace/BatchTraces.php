@@ -15,6 +15,7 @@ use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Plan\PartName;
+use OpenGlaze\Core\Plan\Pouring;
 use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Quantity\Origin;
 
@@ -94,14 +95,25 @@ final readonly class BatchTraces
             return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $given->value, Message::of('traces.as_it_was_entered'), 'emptied_min', [TraceInput::sourced('emptied_min', Message::of('traces.emptied_after_the_mixing'), $given, 'min')]);
         }
 
-        return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $this->result->standing->emptiedMin, Message::of('traces.colouring_then_laying_every_piece'), 'colouring_min + '.$this->sum('laying'), [
+        $isTogether = $this->result->timing->pouring === Pouring::Together;
+
+        return new Trace('emptied_min', Message::of('traces.until_it_is_empty'), 'min', $this->result->standing->emptiedMin, $isTogether ? Message::of('traces.colouring_then_pouring_every_piece') : Message::of('traces.colouring_then_laying_every_piece'), 'colouring_min + '.$this->sum($isTogether ? 'pouring' : 'laying'), [
             TraceInput::computed('colouring_min', Message::of('traces.colours_each', each: Measure::minutes(Hands::COLOUR_CUP_MIN)), $this->result->colouringMin(), 'min'),
-            ...$this->perTurn('laying', 'min', static fn (Turn $turn): float => $turn->toMin - $turn->fromMin),
+            ...$isTogether
+                ? $this->perTurn('pouring', 'min', static fn (Turn $turn): float => $turn->times->pouredMin - $turn->times->fromMin)
+                : $this->perTurn('laying', 'min', static fn (Turn $turn): float => $turn->times->spreadMin - $turn->times->fromMin),
         ], Message::of('traces.an_estimate_until_the_studios_own_pours_say'));
     }
 
     private function potLife(): Trace
     {
+        $label = $this->result->resin->times->potLifeMin;
+        if ($this->result->standing->run === null && $label !== null) {
+            return new Trace('pot_life_min', Message::of('traces.pot_life_in_this_cup'), 'min', $this->result->standing->potLifeMin, Message::of('traces.as_its_label_prints_it'), 'pot_life_label_min', [
+                TraceInput::sourced('pot_life_label_min', Message::of('traces.on_the_label'), $label, 'min'),
+            ], Message::of('traces.heat_unknown'));
+        }
+
         return new Trace('pot_life_min', Message::of('traces.pot_life_in_this_cup'), 'min', $this->result->standing->potLifeMin, Message::of('traces.how_long_until_the_mix_warmed_by_itself_and'), 'cup_age_to_minutes(open_min)', [
             TraceInput::sourced('open_min', Message::of('traces.open_time_of_the_label'), $this->result->resin->times->openMin, 'min'),
         ], $this->result->standing->heatKjKg === null ? Message::of('traces.heat_unknown') : Message::of('traces.heat_followed', heat: Measure::number($this->result->standing->heatKjKg, 1)));

@@ -132,8 +132,14 @@ final class DammedTest extends TestCase
 
     public function test_what_no_label_tells_is_not_guessed(): void
     {
-        $silent = Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['total_depth_mm' => 14], '/resins/0/recoat_from_h' => new Gone]);
+        $silent = Plans::computed([...self::TABLETOP, '/coats/0/size_by' => (object) ['total_depth_mm' => 14], ...self::polyester()]);
         self::assertNull($silent->lifts[0]->peakC);
         self::assertCount(4, $silent->lifts);
+    }
+
+    /** @return array<string, mixed> whose heat hangs on its catalyst */
+    private static function polyester(): array
+    {
+        return ['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => new Gone];
     }
 }

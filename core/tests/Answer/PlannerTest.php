@@ -103,9 +103,9 @@ final class PlannerTest extends TestCase
         self::assertClosed(19.586, $result->windows->recoatToH);
     }
 
-    public function test_what_the_label_does_not_say_stays_unknown(): void
+    public function test_what_neither_label_nor_kind_says_stays_unknown(): void
     {
-        $result = Plans::computed(['/resins/0/recoat_from_h' => new Gone, '/resins/0/full_cure_h' => new Gone]);
+        $result = Plans::computed(['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => new Gone, '/resins/0/recoat_from_h' => new Gone, '/resins/0/full_cure_h' => new Gone]);
         self::assertNull($result->windows->recoatFromH);
         self::assertNull($result->windows->fullCureH);
         self::assertContains('value_unknown', array_column(CoatAdvisor::advise($result), 'code'));

@@ -13,15 +13,16 @@ use OpenGlaze\Core\Judging\BatchAdvisor;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
+use OpenGlaze\Core\Tests\Support\ComputesBatches;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\TestCase;
-use stdClass;
 
 final class BatchTest extends TestCase
 {
     use ChecksValues;
+    use ComputesBatches;
 
     public function test_a_batch_of_one_coat_is_that_coat_with_the_batchs_own_cup(): void
     {
@@ -46,8 +47,8 @@ final class BatchTest extends TestCase
         self::assertEqualsWithDelta(($poured + 6) * 1.05, $both->mixed->portions->totalMl(), 1e-9);
         self::assertSame($both->mixed->portions->totalMl(), $turned->mixed->portions->totalMl());
         self::assertSame(['coat-2', 'coat-1'], array_map(static fn ($turn): string => $turn->coat->case->coat->id, $turned->turns));
-        self::assertEqualsWithDelta($both->turns[1]->toMin, $turned->turns[1]->toMin, 1e-9);
-        self::assertGreaterThan($both->turns[0]->ageMin, $both->turns[1]->ageMin, 'what waits longer is older');
+        self::assertEqualsWithDelta($both->turns[1]->times->spreadMin, $turned->turns[1]->times->spreadMin, 1e-9);
+        self::assertGreaterThan($both->turns[0]->times->ageMin, $both->turns[1]->times->ageMin, 'what waits longer is older');
     }
 
     public function test_half_of_the_pieces_take_half_of_the_resin(): void
@@ -63,7 +64,7 @@ final class BatchTest extends TestCase
         $batch = self::batch(['cup_diameter_mm' => 100, 'mixed_at_c' => 21, 'emptied_min' => 15]);
         self::assertWithin(0.5, 333.3, $batch->standing->heatKjKg);
         self::assertGreaterThan(21, $batch->standing->emptiedC());
-        self::assertGreaterThan(15 * Plans::computed()->film->flowing->rate, $batch->standing->emptiedAgeMin(), 'it ages faster than the room would have it');
+        self::assertGreaterThan(15 * Plans::computed()->film->flowing->rate, $batch->standing->emptiedAgeMin, 'it ages faster than the room would have it');
         self::assertSame(['never_leave_in_cup' => 'note'], self::codes($batch));
         self::assertArrayNotHasKey('never_leave_in_cup', self::codes(self::batch(['cup_diameter_mm' => 400])));
     }
@@ -95,7 +96,7 @@ final class BatchTest extends TestCase
 
     public function test_the_remedy_that_is_named_gains_most_and_its_minutes_are_what_it_leaves(): void
     {
-        $names = ['halved' => 'Mix half as much at once', 'dish' => 'Pour it into a dish at once', 'cooler' => 'Mix it 5 °C cooler'];
+        $names = ['together' => 'Pour all of it out first', 'halved' => 'Mix half as much at once', 'dish' => 'Pour it into a dish at once', 'cooler' => 'Mix it 5 °C cooler'];
         foreach ([[60, 1.0, 1.6], [100, 0.95, 1.6], [300, 1.0, 0.5], [100, 1.3, 3.0], [400, 0.99, 0.3]] as [$diameter, $share, $mm]) {
             $changes = ['/coats/0/size_by/thickness_mm' => $mm, '/resins/0/max_pour_mm' => 9];
             $potLife = (float) self::batch(['cup_diameter_mm' => $diameter], $changes)->standing->potLifeMin;
@@ -106,29 +107,11 @@ final class BatchTest extends TestCase
             foreach (CupClock::of($batch)?->compared() ?? [] as $way => $standing) {
                 $left[$way] = min($standing->potLifeMin ?? INF, $standing->hotMin ?? INF) - $batch->standing->emptiedMin / ($way === 'halved' ? 2 : 1);
             }
+            $left['together'] = $left['cup'] + $batch->standing->emptiedMin * (1 - $batch->timing->pourMin / $batch->timing->emptiedMin());
             unset($left['cup']);
             $best = array_search(max($left), $left, true);
             self::assertStringStartsWith($names[$best], $text);
             self::assertMatchesRegularExpression('/then (\d+ min|\d+ h|no minutes|under a minute)/', $text);
-        }
-    }
-
-    public function test_a_time_that_is_given_moves_the_turns_and_keeps_their_shares(): void
-    {
-        $plan = self::evening(['size_by' => (object) ['thickness_mm' => 1.6]], ['size_by' => (object) ['thickness_mm' => 0.9]]);
-        $of = static function (array $more) use ($plan): BatchResult {
-            $plan->batches = [(object) ['id' => 'b', 'coats' => ['coat-1', 'coat-2'], ...$more]];
-
-            return self::computed($plan)[0];
-        };
-        $usual = $of([]);
-        foreach ([0.5, 1.7] as $share) {
-            $given = $of(['emptied_min' => $usual->standing->emptiedMin * $share]);
-            foreach ($usual->turns as $at => $turn) {
-                self::assertEqualsWithDelta([$turn->fromMin * $share, $turn->toMin * $share], [$given->turns[$at]->fromMin, $given->turns[$at]->toMin], 1e-9);
-                self::assertEqualsWithDelta($given->standing->run?->ageAt($given->turns[$at]->toMin), $given->turns[$at]->ageMin, 1e-9);
-            }
-            self::assertEqualsWithDelta($given->standing->emptiedMin, $given->turns[1]->toMin, 1e-9);
         }
     }
 
@@ -188,7 +171,7 @@ final class BatchTest extends TestCase
 
     public function test_what_gelled_in_the_cup_is_stopped_there(): void
     {
-        self::assertSame('stop', self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => 200]))['gelled'] ?? null);
+        self::assertSame('stop', self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => 200, 'pouring' => 'together']))['gelled'] ?? null);
         self::assertArrayNotHasKey('gelled', self::codes(self::batch(['cup_diameter_mm' => 100, 'emptied_min' => 20])));
     }
 
@@ -237,8 +220,9 @@ final class BatchTest extends TestCase
 
     public function test_heat_that_no_label_tells_is_unknown_not_nothing(): void
     {
-        $batch = self::batch(['emptied_min' => 10], ['/resins/0/recoat_from_h' => new Gone]);
-        self::assertSame([null, null, null, null], [$batch->standing->run, $batch->standing->potLifeMin, $batch->standing->emptiedC(), $batch->standing->heatKjKg]);
+        $batch = self::batch(['emptied_min' => 10], ['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => new Gone]);
+        self::assertSame([null, 32.0, null, null], [$batch->standing->run, $batch->standing->potLifeMin, $batch->standing->emptiedC(), $batch->standing->heatKjKg], 'pot life as the label prints it');
+        self::assertSame('stop', self::codes(self::batch(['emptied_min' => 33], ['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => new Gone]))['hot_batch'] ?? null);
         self::assertSame('note', self::codes($batch)['value_unknown'] ?? null);
     }
 
@@ -251,48 +235,5 @@ final class BatchTest extends TestCase
             self::assertSame('/batches/0/vessel', $exception->faults[0]->pointer);
             self::assertStringContainsString('do not go into a vessel of 6.3 ml', English::say($exception->faults[0]->said));
         }
-    }
-
-    /**
-     * @param  array<string, mixed>  $fields  of the batch
-     * @param  array<string, mixed>  $changes  to the plan
-     */
-    private static function batch(array $fields, array $changes = []): BatchResult
-    {
-        return self::computed(Plans::with([...$changes, '/batches' => [(object) ['id' => 'b1', 'coats' => ['flood'], ...$fields]]]))[0];
-    }
-
-    /**
-     * Two canvases with a coat each.
-     *
-     * @param  array<string, mixed>  ...$coats
-     */
-    private static function evening(array ...$coats): stdClass
-    {
-        $plan = Plans::with([]);
-        $like = (array) $plan->coats[0];
-        foreach (array_values($coats) as $at => $coat) {
-            $plan->pieces[$at] = (object) [...(array) $plan->pieces[0], 'id' => 'piece-'.$at];
-            $plan->coats[$at] = (object) [...$like, 'id' => 'coat-'.($at + 1), 'piece' => 'piece-'.$at, ...$coat];
-        }
-
-        return $plan;
-    }
-
-    /** @return list<BatchResult> */
-    private static function computed(stdClass $document): array
-    {
-        $plan = (new PlanReader)->read($document);
-
-        return (new BatchPlanner)->plan($plan, (new Planner)->plan($plan));
-    }
-
-    /** @return array<string, string> level by code */
-    private static function codes(BatchResult $batch): array
-    {
-        return array_combine(
-            array_map(static fn (Advice $one): string => $one->code, BatchAdvisor::advise($batch)),
-            array_map(static fn (Advice $one): string => $one->level->value, BatchAdvisor::advise($batch)),
-        );
     }
 }

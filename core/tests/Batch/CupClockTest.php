@@ -95,7 +95,7 @@ final class CupClockTest extends TestCase
 
     public function test_a_label_that_says_nothing_has_no_clock(): void
     {
-        [$plan, $batch] = self::batch(['/resins/0/recoat_from_h' => new Gone]);
+        [$plan, $batch] = self::batch(['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => new Gone]);
         self::assertNull(CupClock::of($batch));
     }
 

@@ -50,8 +50,12 @@ final class ProposalTest extends TestCase
         mt_srand(23);
         $better = 0;
         for ($evening = 0; $evening < Draws::of(20); $evening++) {
-            [$plan, $coats] = self::evening($evening < 14 ? mt_rand(2, 6) : mt_rand(10, 16), 1);
+            [$plan, $coats] = self::evening($evening % 3 > 0 ? mt_rand(3, 6) : mt_rand(18, 30), 1);
             $coats = array_values(array_filter($coats, static fn (CoatResult $coat): bool => self::keeps($plan, self::together([$coat]), $coats)));
+            if ($evening % 3 === 0) {
+                // the worst order for first fit
+                usort($coats, static fn (CoatResult $a, CoatResult $b): int => $a->case->volume->coveredMm2 <=> $b->case->volume->coveredMm2);
+            }
             $proposed = Proposal::of($plan->studio, $coats)->batches;
             $firstFit = self::firstFit($plan, $coats);
             self::assertLessThanOrEqual(count($firstFit), count($proposed));
@@ -184,9 +188,15 @@ final class ProposalTest extends TestCase
         return $result->standing->emptiedC() < 60 && $result->standing->emptiedMin < $result->standing->potLifeMin;
     }
 
-    /** @param  non-empty-list<CoatResult>  $coats */
+    /**
+     * In the order in which they would be poured.
+     *
+     * @param  non-empty-list<CoatResult>  $coats
+     */
     private static function together(array $coats): Batch
     {
+        usort($coats, static fn (CoatResult $a, CoatResult $b): int => [$a->case->coat->keepsItsShape(), $a->case->filmMm()] <=> [$b->case->coat->keepsItsShape(), $b->case->filmMm()]);
+
         return new Batch('b', array_map(static fn (CoatResult $coat): string => $coat->case->coat->id, $coats), [], new MixedIn(1, new UnknownCup));
     }
 

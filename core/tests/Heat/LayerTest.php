@@ -10,12 +10,13 @@ use OpenGlaze\Core\Film\TemperaturePoint;
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Base;
 use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\LabelEvidence;
 use OpenGlaze\Core\Heat\LayerHeat;
 use OpenGlaze\Core\Heat\LayerHeating;
 use OpenGlaze\Core\Heat\LayerRun;
 use OpenGlaze\Core\Heat\Lifts;
-use OpenGlaze\Core\Heat\OwnHeat;
 use OpenGlaze\Core\Heat\PouredLayer;
+use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Heat\Slab;
 use OpenGlaze\Core\Tests\Support\ChecksValues;
 use OpenGlaze\Core\Tests\Support\Draws;
@@ -85,9 +86,9 @@ final class LayerTest extends TestCase
     public function test_by_its_own_heat_it_sets_sooner(float $openMin, float $recoatH, float $toH, float $heat, float $mm, float $labelMm, Base $base, float $opensMin, float $shutsH): void
     {
         $curing = self::curing($recoatH, $openMin)->withHeat($heat);
-        $own = OwnHeat::of($curing, self::layer($mm, 23, $base->slabs()), $labelMm, [$openMin, 60 * $toH], new SteadyFilmClock($curing->kinetics, 23, 0.0));
-        self::assertWithin(0.3, $opensMin, $own->mins[0]);
-        self::assertWithin(0.3, $shutsH, $own->mins[1] / 60);
+        [$opens, $shuts] = self::ownHeat($curing, self::layer($mm, 23, $base->slabs()), $labelMm, [$openMin, 60 * $toH], new SteadyFilmClock($curing->kinetics, 23, 0.0));
+        self::assertWithin(0.3, $opensMin, $opens);
+        self::assertWithin(0.3, $shutsH, $shuts / 60);
     }
 
     /** Random layers: what may never be hotter is not. */
@@ -134,10 +135,10 @@ final class LayerTest extends TestCase
     {
         $curing = self::curing(4)->withHeat(30);
         $clock = new SteadyFilmClock($curing->kinetics, 19, 8.0);
-        $own = OwnHeat::of($curing, new PouredLayer(3.0, self::DENSITY, Base::Stone->slabs(), Temperatures::steady(19), null, 8.0), 1.6, [45.0, 720.0], $clock);
+        $own = self::ownHeat($curing, new PouredLayer(3.0, self::DENSITY, Base::Stone->slabs(), Temperatures::steady(19), null, 8.0), 1.6, [45.0, 720.0], $clock);
         foreach ([45.0, 720.0] as $at => $age) {
-            self::assertLessThanOrEqual($clock->minutesToAge($age), $own->mins[$at]);
-            self::assertGreaterThan(0.95 * $clock->minutesToAge($age), $own->mins[$at]);
+            self::assertLessThanOrEqual($clock->minutesToAge($age), $own[$at]);
+            self::assertGreaterThan(0.95 * $clock->minutesToAge($age), $own[$at]);
         }
     }
 
@@ -148,6 +149,15 @@ final class LayerTest extends TestCase
             self::assertWithin(0.05, $minutes, Base::from($base)->timeConstantMin());
         }
         self::assertWithin(0.05, 36.0, Base::Wood->timeConstantMin(36.0));
+    }
+
+    /**
+     * @param  non-empty-list<float>  $labelAges
+     * @return list<float>
+     */
+    private static function ownHeat(Curing $curing, PouredLayer $layer, float $labelMm, array $labelAges, SteadyFilmClock $clock): array
+    {
+        return (new SelfHeating($curing, self::DENSITY, $layer->room, new LabelEvidence(null, null, null), 10.0, 0.2))->ownHeatMin($layer, $labelMm, $labelAges, $clock);
     }
 
     private static function between(float $low, float $high): float

@@ -112,10 +112,12 @@ final class ThresholdsTest extends TestCase
 
     public function test_a_missing_label_value_is_named_and_nothing_else_is(): void
     {
-        $text = English::say($this->find('value_unknown', ['/resins/0/handle_h' => new Gone, '/resins/0/max_pour_mm' => new Gone])?->said);
+        $poly = ['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => new Gone, '/resins/0/max_pour_mm' => new Gone];
+        $text = English::say($this->find('value_unknown', [...$poly, '/resins/0/handle_h' => new Gone])?->said);
         self::assertStringContainsString('when to handle and how deep a pour may be are not known', (string) $text);
         self::assertStringNotContainsString('recoat', (string) $text);
-        self::assertStringContainsString('when to sand is not known', English::say($this->find('value_unknown', ['/resins/0/sand_from_h' => new Gone])?->said));
+        self::assertStringContainsString('when to sand: 20', (string) English::say($this->find('typical_times', ['/resins/0/sand_from_h' => new Gone])?->said));
+        self::assertStringContainsString('up to 6 mm is typical', (string) English::say($this->find('typical_depth', ['/resins/0/max_pour_mm' => new Gone])?->said));
     }
 
     public function test_what_was_assumed_is_listed_until_it_is_said(): void

@@ -39,7 +39,7 @@ final class PlanReaderTest extends TestCase
         self::assertTrue($plan->coats[0]->asked->edge->runoffPct->isAssumed());
         self::assertNull($plan->coats[0]->manner->cup->residueMlPerCup);
         self::assertTrue($plan->resins['bench']->flow->surfaceTensionNM->isAssumed());
-        self::assertNull($plan->resins['bench']->stages->recoatToH);
+        self::assertTrue($plan->resins['bench']->stages->recoatToH?->isAssumed());
         self::assertSame(1, $plan->pieces['chart']->quantity);
     }
 

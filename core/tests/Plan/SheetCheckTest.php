@@ -58,7 +58,7 @@ final class SheetCheckTest extends TestCase
 
     public function test_each_silence_names_what_it_costs_and_nothing_else(): void
     {
-        foreach (['recoat_from_h' => 'Recoat from', 'recoat_to_h' => 'Recoat to', 'sand_from_h' => 'Sand from', 'handle_h' => 'Handle from', 'full_cure_h' => 'Fully cured', 'max_pour_mm' => 'Deepest pour', 'mix_min' => 'Stirring time', 'pot_life_min' => 'Pot life'] as $field => $words) {
+        foreach (['recoat_from_h' => 'Its label does not say when to recoat: ', 'recoat_to_h' => 'Its label does not say until when', 'sand_from_h' => 'Its label does not say when to sand: ', 'handle_h' => 'Its label does not say when to handle: ', 'full_cure_h' => 'Its label does not say when it is cured: ', 'max_pour_mm' => 'Deepest pour', 'mix_min' => 'Stirring time', 'pot_life_min' => 'Pot life'] as $field => $words) {
             $silences = array_map(English::say(...), SheetCheck::silences(self::sheet([$field => new Gone])));
             self::assertCount(1, $silences, $field);
             self::assertStringStartsWith($words, $silences[0]);

@@ -12,10 +12,12 @@ use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Plan\ResinSheet;
 use OpenGlaze\Core\Plan\SheetCheck;
 use OpenGlaze\Core\Reading\PlanReader;
+use OpenGlaze\Core\Tests\Support\Draws;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A sheet from a bottle: name, ratio and working time are enough. */
@@ -40,10 +42,72 @@ final class TypicalTest extends TestCase
         self::assertSame([], self::sheet([], false)->typical());
     }
 
-    public function test_no_times_and_no_depth_are_guessed(): void
+    /**
+     * @param  array<string, float>  $label
+     * @param  list<float>  $hours  recoat from, to, sand, handle, cure
+     */
+    #[TestWith([['open_min' => 45], [4.125, 12.0, 20.25, 24.0, 72.0]])]
+    #[TestWith([['open_min' => 45, 'full_cure_h' => 36], [2.917, 8.485, 14.32, 16.97, 36.0]])]
+    public function test_times_that_the_label_does_not_say_are_typical(array $label, array $hours): void
     {
-        $sheet = self::sheet(['recoat_from_h' => new Gone, 'recoat_to_h' => new Gone, 'handle_h' => new Gone, 'sand_from_h' => new Gone, 'full_cure_h' => new Gone, 'max_pour_mm' => new Gone]);
-        self::assertSame([null, null, null, null, null, null], [$sheet->stages->recoatFromH, $sheet->stages->recoatToH, $sheet->stages->handleH, $sheet->stages->sandFromH, $sheet->stages->fullCureH, $sheet->limits->maxPourMm]);
+        $stages = self::sheet([...self::timeless(), ...$label])->stages;
+        foreach ([$stages->recoatFromH, $stages->recoatToH, $stages->sandFromH, $stages->handleH, $stages->fullCureH] as $at => $stage) {
+            self::assertEqualsWithDelta($hours[$at], $stage?->value, 1e-3 * $hours[$at]);
+        }
+    }
+
+    public function test_typical_times_come_in_their_order_between_those_that_are_known_and_are_marked(): void
+    {
+        mt_srand(213);
+        $fields = ['recoat_from_h', 'sand_from_h', 'handle_h', 'full_cure_h'];
+        for ($draw = 0; $draw < Draws::of(60); $draw++) {
+            $known = [];
+            $hours = $open = mt_rand(5, 120) / 60;
+            foreach ($fields as $field) {
+                $hours *= mt_rand(100, 500) / 100;
+                if (mt_rand(0, 1) === 1) {
+                    $known[$field] = $hours;
+                }
+            }
+            $stages = self::sheet([...self::timeless(), 'open_min' => 60 * $open, ...$known])->stages;
+            $all = [$open, $stages->recoatFromH->value ?? NAN, $stages->sandFromH->value ?? NAN, $stages->handleH->value ?? NAN, $stages->fullCureH->value ?? NAN];
+            for ($at = 1; $at < 5; $at++) {
+                self::assertGreaterThanOrEqual($all[$at - 1] * (1 - 1e-9), $all[$at]);
+            }
+            self::assertTrue($stages->recoatToH === null || $stages->recoatToH->value > $all[1]);
+            self::assertEqualsCanonicalizing(array_diff([...$fields, ...$stages->recoatToH === null ? [] : ['recoat_to_h']], array_keys($known)), array_keys($stages->typical()));
+        }
+        $polyester = self::sheet([...self::timeless(), 'family' => 'polyester', 'ratio' => new Gone, 'catalyst' => [(object) ['depth_mm' => 5, 'pct' => 2]]], false);
+        self::assertSame([], $polyester->stages->typical());
+        self::assertNull($polyester->stages->recoatFromH);
+    }
+
+    public function test_a_bottle_alone_speaks_of_deep_pours_and_large_cups(): void
+    {
+        $bottle = ['pot_life_min' => new Gone, 'pot_life_mass_g' => new Gone, 'max_pour_mm' => new Gone, ...self::timeless()];
+        $changes = array_combine(array_map(static fn (string $field): string => "/resins/0/$field", array_keys($bottle)), $bottle);
+        $codes = static fn (array $more): array => array_column(array_map(static fn (Advice $one): array => [$one->code, $one->level->value], CoatAdvisor::advise(Plans::computed([...$changes, ...$more]))), 1, 0);
+        self::assertSame(['note', 'note'], [$codes([])['typical_times'], $codes([])['typical_depth']]);
+        $deep = ['/pieces/0/kind' => 'tabletop', '/pieces/0/surface' => 'sealed', '/pieces/0/coated_edges' => 'none', '/coats/0/containment' => 'dammed'];
+        self::assertSame(['stop', 'caution'], [$codes([...$deep, '/coats/0/size_by' => (object) ['thickness_mm' => 30]])['hot_lift'], $codes([...$deep, '/coats/0/size_by' => (object) ['thickness_mm' => 30]])['typical_depth']]);
+        $lifts = Plans::computed([...$changes, ...$deep, '/coats/0/size_by' => (object) ['total_depth_mm' => 30]]);
+        self::assertGreaterThan(3, count($lifts->lifts), 'it was planned as one lift');
+        self::assertContains('value_unknown', array_column(CoatAdvisor::advise($lifts), 'code'));
+        $plan = (new PlanReader)->read(Plans::with([...$changes, '/pieces/0/quantity' => 20, '/batches' => [(object) ['id' => 'b', 'coats' => ['flood']]]]));
+        $batch = (new BatchPlanner)->plan($plan, (new Planner)->plan($plan))[0];
+        self::assertGreaterThan(9000, $batch->mixed->portions->totalMl());
+        self::assertNotNull($batch->standing->potLifeMin);
+        self::assertEqualsCanonicalizing(['spread_longer_than_open_time', 'never_leave_in_cup'], array_column(BatchAdvisor::advise($batch), 'code'));
+    }
+
+    public function test_a_sheet_that_contradicts_itself_says_so_in_the_plan(): void
+    {
+        $doubts = static fn (array $changes): array => array_values(array_filter(CoatAdvisor::advise(Plans::computed($changes)), static fn (Advice $one): bool => $one->code === 'sheet_doubt'));
+        self::assertSame([], $doubts([]));
+        foreach ([['/resins/0/pot_life_min' => 60], ['/resins/0/handle_h' => 2], ['/resins/0/ratio' => (object) ['a' => 1, 'b' => 3, 'by' => 'volume']], ['/resins/0/ratio' => (object) ['a' => 11, 'b' => 1, 'by' => 'volume']]] as $changes) {
+            self::assertSame(['caution'], array_map(static fn (Advice $one): string => $one->level->value, $doubts($changes)));
+            self::assertStringStartsWith('On the sheet of Bench Coat: ', English::say($doubts($changes)[0]->said));
+        }
     }
 
     public function test_ratio_and_open_time_stay_required_and_polyester_has_to_say_it_all(): void
@@ -136,6 +200,12 @@ final class TypicalTest extends TestCase
     private static function gone(): array
     {
         return array_combine(array_map(static fn (string $field): string => "/resins/0/$field", self::SILENT), array_fill(0, count(self::SILENT), new Gone));
+    }
+
+    /** @return array<string, Gone> */
+    private static function timeless(): array
+    {
+        return array_fill_keys(['recoat_from_h', 'recoat_to_h', 'sand_from_h', 'handle_h', 'full_cure_h'], new Gone);
     }
 
     /** @param  array<string, mixed>  $changes */

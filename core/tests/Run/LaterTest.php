@@ -31,7 +31,7 @@ final class LaterTest extends TestCase
     public function test_where_nothing_runs_over_nothing_is_cut_and_what_a_label_does_not_say_is_not_made_up(): void
     {
         self::assertSame(['untouched'], array_column(Later::of(Plans::computed(['/pieces/0/coated_edges' => 'none'])), 'what'));
-        self::assertSame([], Later::of(Plans::computed(['/resins/0/handle_h' => null, '/resins/0/recoat_from_h' => null, '/resins/0/recoat_to_h' => null, '/resins/0/sand_from_h' => null, '/resins/0/full_cure_h' => null])));
+        self::assertSame([], Later::of(Plans::computed(['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 5, 'pct' => 1]], '/resins/0/ratio' => null, '/resins/0/handle_h' => null, '/resins/0/recoat_from_h' => null, '/resins/0/recoat_to_h' => null, '/resins/0/sand_from_h' => null, '/resins/0/full_cure_h' => null])));
     }
 
     public function test_a_cold_room_moves_all_of_it_later(): void

@@ -48,6 +48,7 @@ export type Laying = 'centre' | 'ribbons' | 'stripes' | 'cups' | 'drops' | 'line
 export type Dam = 'tape' | 'frame' | 'border' | 'mould' | 'lip' | 'drape'
 export type OverHard = 'sand' | 'wipe'
 export type StepState = 'open' | 'done' | 'skipped'
+export type Pouring = 'together' | 'one_by_one'
 
 export interface PlanChoices {
     HeatTool: HeatTool
@@ -66,4 +67,5 @@ export interface PlanChoices {
     Dam: Dam
     OverHard: OverHard
     StepState: StepState
+    Pouring: Pouring
 }

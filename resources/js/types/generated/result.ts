@@ -5,6 +5,7 @@ export type PieceWithStack = PieceFigures & {
 }
 export type HeatTool = 'flame' | 'heat_gun' | 'breath' | 'none'
 export type Level = 'note' | 'caution' | 'stop'
+export type PouringTaken = 'together' | 'one_by_one'
 export type DoseUnit = 'ml' | 'g' | 'drops' | 'dips' | 'scoops'
 
 /**
@@ -269,10 +270,11 @@ export interface BatchFigures {
     residue_ml: number
     margin_ml: number
     heat_kj_kg: number | null
+    pouring: PouringTaken
     pot_life_min: number | null
     emptied_min: number
     emptied_c: number | null
-    emptied_age_min: number | null
+    emptied_age_min: number
     peak_c: number | null
     peak_min: number | null
     ratio_error_pct: RatioErrorFigures
@@ -295,12 +297,30 @@ export interface RatioErrorFigures {
 export interface TurnFigures {
     coat: string
     count: number
+    /**
+     * What leaves the cup for one piece.
+     */
+    each_ml: number
+    /**
+     * Its first pour begins.
+     */
     from_min: number
-    to_min: number
+    /**
+     * The last of it is poured.
+     */
+    poured_min: number
+    /**
+     * The last of it is spread.
+     */
+    spread_min: number
     /**
      * Of the mix when the last of it is poured.
      */
-    age_min: number | null
+    age_min: number
+    /**
+     * Of the mix when the last of it is spread.
+     */
+    spread_age_min: number
 }
 /**
  * One colour cup of a batch.

@@ -42,7 +42,7 @@ export function Band({ batch, untilMin, onBlock }: BatchRowProps): ReactNode {
                     detail={COAT_KINDS[batch.pieces[index]?.kind ?? ''] ?? ''}
                     quantity={batch.pieces[index]?.quantity ?? turn.count}
                     left={x(turn.from_min)}
-                    width={x(turn.to_min) - x(turn.from_min)}
+                    width={x(batch.pouring === 'together' ? turn.poured_min : turn.spread_min) - x(turn.from_min)}
                     onPress={onBlock}
                 />
             ))}

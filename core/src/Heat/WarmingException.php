@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace OpenGlaze\Core\Film;
+namespace OpenGlaze\Core\Heat;
 
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Message\SaidException;
