@@ -6,12 +6,13 @@ namespace App\Journal;
 
 use DomainException;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 
 /** Something cannot ever be written down as it was sent; says why by a code, and at which field where it was typed. */
 final class Refused extends DomainException
 {
-    /** @param  array<string, string|int>  $quantities  that its sentence names */
+    /** @param  array<string, string|int|Measure>  $quantities  that its sentence names */
     private function __construct(
         public readonly Refusal $why,
         public readonly string $field,
@@ -20,7 +21,7 @@ final class Refused extends DomainException
         parent::__construct($why->value);
     }
 
-    /** @param  array<string, string|int>  $quantities */
+    /** @param  array<string, string|int|Measure>  $quantities */
     public static function because(Refusal $why, string $field = 'form', array $quantities = []): self
     {
         return new self($why, $field, $quantities);

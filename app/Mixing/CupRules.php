@@ -23,6 +23,7 @@ use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Journal\Mishap;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\Weighing;
 
@@ -131,8 +132,11 @@ final readonly class CupRules implements SubjectRules
             throw Refused::because(Refusal::NotMixed, 'grams');
         }
         [$grams, $by] = (new StepAmount($next, Mark::of($batch, $weighing->steps, $next), $batch, $person->units))->read($facts);
-        if ($grams === null || $grams <= 0 || $grams > self::MOST_G) {
+        if ($grams === null || $grams < 0 || $grams === 0.0 && ! $next->kind->isTopUp() || $grams > self::MOST_G) {
             throw Refused::because(Refusal::NoAmount, 'grams');
+        }
+        if ($grams > Weighing::ASKED_FROM * $next->targetG && ! $facts->isTrue('sure')) {
+            throw Refused::because(Refusal::SoMuch, 'grams', ['grams' => Measure::number($grams, 1), 'missing' => Measure::number($next->targetG, 1)]);
         }
 
         return Entry::from(['step' => $next->id, 'grams' => $grams, 'by' => $by->value]);

@@ -64,7 +64,7 @@ final class MixingState
             'discarded_at' => Moment::ms($mixing->discarded_at),
             // without a recoat time it cannot be worked out for this cup: as the label prints it
             'pot_life_min' => $potLife ?? $batch->resin->times->potLifeMin?->value,
-            'pot_life_of_label' => $potLife === null,
+            'pot_life_of_label' => $batch->standing->heatKjKg === null,
             'stir_min' => $batch->resin->times->mixMin->value ?? Hands::STIR_MIN,
             'stir_is_assumed' => $batch->resin->times->mixMin === null,
             'pours' => $mixing->pours()->whereNull('off_at')->get()->map(fn (Pour $pour): array => ['id' => $pour->id, 'title' => $pour->title])->values()->all(),

@@ -8,6 +8,7 @@ use App\Journal\Moment;
 use App\Models\Pour;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
+use OpenGlaze\Core\Answer\ShownMix;
 use OpenGlaze\Core\Journal\Mishap;
 use OpenGlaze\Core\Message\Speaker;
 use OpenGlaze\Core\Run\Pooling;
@@ -68,7 +69,7 @@ final readonly class Unexpected
             'asked_mm' => $short->askedMm,
             'thinnest_mm' => $short->thinnestMm,
             'levels' => $short->stretchLevels(),
-            'mix' => ['a_ml' => $short->mix->aMl, 'b_ml' => $short->mix->bMl, 'a_g' => $short->mix->aG, 'b_g' => $short->mix->bG, 'total_ml' => $short->mix->totalMl()],
+            'mix' => ['total_ml' => $short->mix->totalMl(), 'shown' => ShownMix::of($short->mix)],
             'takes_min' => $short->takesMin,
             'left_min' => $short->leftMin,
             'in_time' => $short->isMixedInTime(),

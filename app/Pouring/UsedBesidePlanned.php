@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Pouring;
 
 use App\Models\Pour;
+use OpenGlaze\Core\Answer\ShownMix;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Journal\Known;
 use OpenGlaze\Core\Measuring\Mending;
+use OpenGlaze\Core\Mix\Portions;
 
 /** What a pour was planned to take beside what it took, and how it went. */
 final class UsedBesidePlanned
@@ -20,7 +22,7 @@ final class UsedBesidePlanned
         $leftMl = self::leftMl($pour);
 
         return [
-            'planned' => self::planned($pour),
+            'planned' => self::plannedAndShown($pour),
             'used' => ['a_ml' => $pour->used_a_ml, 'b_ml' => $pour->used_b_ml, 'a_how' => $pour->used_a_how, 'b_how' => $pour->used_b_how],
             'more_ml' => self::moreMl($pour, $leftMl ?? 0.0),
             'off_pct' => self::offPct($pour),
@@ -48,6 +50,20 @@ final class UsedBesidePlanned
     public static function planned(Pour $pour): Entry
     {
         return $pour->begun->facts->entry('share') ?? $pour->result()->mix($pour->lift);
+    }
+
+    /** @return array<string, mixed> */
+    private static function plannedAndShown(Pour $pour): array
+    {
+        $planned = self::planned($pour);
+        $mix = new Portions($planned->number('a_ml') ?? 0.0, $planned->number('b_ml') ?? 0.0, $planned->number('a_g') ?? 0.0, $planned->number('b_g'));
+
+        $fields = [];
+        foreach ($planned->fields() as $field => $value) {
+            $fields[(string) $field] = $value;
+        }
+
+        return [...$fields, 'shown' => ShownMix::of($mix)];
     }
 
     /** Density of a part in g/ml as it was planned with; null where the label gives none. */

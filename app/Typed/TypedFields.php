@@ -23,7 +23,7 @@ final readonly class TypedFields
 {
     /** Units that names end in, the longer before those that they end in themselves. */
     private const UNITS = [
-        'ml_per_cm2', 'ml_per_piece', 'ml_per_cup', 'mm_per_m', 'ml_m2', 'w_m2_k', 'j_kg_k', 'kj_kg', 'kj_mol', 'n_m', 'pa_s', 'g_ml',
+        'ml_per_cm2', 'ml_per_piece', 'ml_per_cup', 'mm_per_m', 'ml_m2', 'w_m2_k', 'w_m_k', 'j_kg_k', 'kj_kg', 'kj_mol', 'n_m', 'pa_s', 'g_ml',
         'cm2', 'pct', 'deg', 'min', 'mm', 'ml', 'c', 'g', 'h',
     ];
 

@@ -120,6 +120,10 @@ return [
     'recoat_window_missed' => 'The window of the coat below has shut: wait until it can be sanded, sand it, wipe it, then pour.',
     'room_too_cold' => 'Warm the room to :least or more until the piece can be handled: at :at the film traps bubbles and sets slowly.',
     'room_too_warm' => 'Cool the room to :most or less: at :at the open time is short and the cup heats up.',
+    'rounded_up' => [
+        'none' => 'Measured in whole steps and in its ratio it comes to :share more than planned, :more: keep something ready for it.',
+        'spares' => 'Measured in whole steps and in its ratio it comes to :share more than planned, :more: enough for :spares.',
+    ],
     'runs_off_more' => [
         'none_poured' => 'Catch it: :runsOff run over the edge, and none were poured for that. The rest comes out of the film.',
         'than_poured' => 'Catch it: :runsOff run over the edge, and :poured were poured for that. The rest comes out of the film.',

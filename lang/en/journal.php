@@ -24,6 +24,7 @@ return [
         'acts_done' => 'Something was done since: take that back first.',
         'cannot_undo' => 'That cannot be taken back.',
         'no_amount' => 'Write an amount above nothing, such as 38.2 g, 35 ml or 2 tbsp, and at most 100 kg.',
+        'so_much' => ':grams g, where :missing g are missing? Press it once more if so, or type it again.',
         'no_reason' => 'Say in a word why.',
     ],
 ];

@@ -18,12 +18,12 @@ final class EdgeFilmTest extends TestCase
     {
         $coat = $this->autumnSky();
         $answer = $this->postJson("/coats/{$coat->id}/live", ['coat' => (object) [], 'studio' => ['temperature_c' => '23']])->assertOk()->json();
-        self::assertEqualsWithDelta([1.76, 1.0924, 1.2698, 124.6], array_values($answer['coat']['edge']), 0.05);
-        self::assertEqualsWithDelta([10, 20, 30, 40, 50, 64.6, 92.6], $answer['coat']['drips']['wipes_min'], 0.3);
+        self::assertEqualsWithDelta([1.76, 1.0924, 1.3255, 110.44], array_values($answer['coat']['edge']), 0.05);
+        self::assertEqualsWithDelta([10, 20, 30, 40, 50, 66.8, 91.1], $answer['coat']['drips']['wipes_min'], 0.3);
         self::assertEqualsWithDelta(1.6, $answer['edge_film']['asked_mm'], 1e-9);
         self::assertEqualsWithDelta(2.0, $answer['edge_film']['radius_mm'], 1e-9);
         $trace = $this->postJson("/coats/{$coat->id}/trace/stays_mm", ['studio' => ['temperature_c' => '23']])->assertOk()->json();
-        self::assertEqualsWithDelta(1.2698, $trace['result'], 5e-4);
+        self::assertEqualsWithDelta(1.3255, $trace['result'], 5e-4);
     }
 
     public function test_what_is_drawn_over_time_ends_with_what_stays_and_begins_with_what_is_laid(): void
@@ -38,12 +38,15 @@ final class EdgeFilmTest extends TestCase
         self::assertEqualsWithDelta($answer['coat']['edge']['stays_mm'], $last['mean_mm'], 1e-4);
         self::assertEqualsWithDelta(0.0, $last['left_ml_per_m'], 1e-3);
         self::assertEqualsWithDelta($answer['coat']['edge']['keeps_mm'], $last['profile_mm'][0], 1e-3, 'at the edge what it keeps');
-        // the profile over the reach is the mean that is told
+        // the profile over a nearly square face is the mean that is told: what lies farther out counts for more
+        $half = max($film['from_edge_mm']);
         $sum = 0.0;
         for ($at = 1; $at < count($film['from_edge_mm']); $at++) {
-            $sum += ($film['from_edge_mm'][$at] - $film['from_edge_mm'][$at - 1]) * ($last['profile_mm'][$at] + $last['profile_mm'][$at - 1]) / 2;
+            $out = 1 - ($film['from_edge_mm'][$at] + $film['from_edge_mm'][$at - 1]) / 2 / $half;
+            $sum += ($film['from_edge_mm'][$at] - $film['from_edge_mm'][$at - 1]) * ($last['profile_mm'][$at] + $last['profile_mm'][$at - 1]) / 2 * 2 * $out / $half;
         }
-        self::assertEqualsWithDelta($last['mean_mm'], $sum / $film['reach_mm'], 0.005);
+        self::assertEqualsWithDelta($last['mean_mm'], $sum, 0.02);
+        self::assertGreaterThan(1.9 * $film['reach_mm'], $half);
         self::assertEqualsWithDelta($answer['coat']['drips']['dripped_ml'], $first['left_ml_per_m'] * $film['coated_m'], 0.05);
         $times = array_column(array_slice($film['frames'], 0, -1), 'min');
         self::assertGreaterThanOrEqual(max(...$film['wipes_min']), max(...$times));
@@ -74,7 +77,7 @@ final class EdgeFilmTest extends TestCase
         self::assertEqualsWithDelta([1.2, 1.2], [$answer['coat']['edge']['stays_mm'], $answer['edge_film']['asked_mm']], 1e-4);
         self::assertNotContains('edge_keeps_less', array_column($answer['advice'], 'code'));
         $refused = $this->postJson("/coats/{$coat->id}/live", $change('1.9'))->assertStatus(422)->json('sentences');
-        self::assertStringContainsString('at most about 1.3', implode(' ', $refused));
+        self::assertStringContainsString('at most about 1.4', implode(' ', $refused));
     }
 
     public function test_from_one_press_nothing_runs_and_from_another_all_is_as_it_was(): void
@@ -89,7 +92,7 @@ final class EdgeFilmTest extends TestCase
         self::assertEqualsWithDelta(0.0, $runs(), 1e-9);
         $this->postJson($undo['url'] ?? $undo, $undo['body'] ?? [])->assertRedirect();
         self::assertSame([1.6], $coat->piece->coats()->get()->map(fn ($one): mixed => $one->spec->value('size_by.thickness_mm'))->all());
-        self::assertGreaterThan(120.0, $runs());
+        self::assertGreaterThan(105.0, $runs());
     }
 
     public function test_each_way_that_is_offered_can_be_taken_and_gives_what_was_told(): void
@@ -120,7 +123,7 @@ final class EdgeFilmTest extends TestCase
         $this->press($pour->id, 'poured');
         $planned = fn (): array => $this->get("/pours/{$pour->id}/finish")->assertOk()->viewData('page')['props']['planned'];
         $said = $planned()['ran_off'];
-        self::assertEqualsWithDelta(129.4, $said['ml'], 0.2);
+        self::assertEqualsWithDelta(115.46, $said['ml'], 0.2);
         self::assertEqualsWithDelta($said['ml'] * 1.0867, $said['g'], 0.1);
         $this->press($pour->id, 'took', ['tray_g' => 98]);
         self::assertEquals(98, $planned()['tray_g']);

@@ -335,7 +335,7 @@ final class EveningTest extends TestCase
                 self::assertContains($piece['name'], array_merge(...array_column($batch['wipe_rounds'], 'pieces')));
             }
             $times = array_column($batch['wipe_rounds'], 'min');
-            $last = max(array_map(static fn (array $turn, array $piece): float => $turn['to_min'] + $piece['last_wipe_min'], $batch['turns'], $batch['pieces']));
+            $last = max(array_map(static fn (array $turn, array $piece): float => $turn['poured_min'] + $piece['last_wipe_min'], $batch['turns'], $batch['pieces']));
             self::assertEqualsWithDelta($last, max($times), 5.0);
         }
         $dry = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('answer.batches.0');

@@ -16,6 +16,7 @@ use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Carbon;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use stdClass;
 use Tests\Support\MixesCups;
@@ -55,6 +56,22 @@ final class MixingTest extends TestCase
         Carbon::setTestNow();
     }
 
+    public function test_more_than_twice_what_is_missing_is_asked_about_and_there_may_be_no_more_of_a_part(): void
+    {
+        $mixing = $this->begin(['tiles-base'], 'batch-1');
+        $target = $this->getJson("/mixings/{$mixing->id}/state")->json('steps.0.target_g');
+        self::assertSame('so_much', $this->refused($mixing->id, 'weighed', ['step' => 'a', 'grams' => 10 * $target]));
+        self::assertSame('no_amount', $this->refused($mixing->id, 'weighed', ['step' => 'a', 'grams' => 0]));
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'a', 'grams' => 0.8 * $target]);
+        self::assertSame('more_a_0', $state['next'], 'what is missing of the first is asked for');
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'more_a_0', 'grams' => 0]);
+        self::assertSame('b', $state['next'], 'there is no more: the other follows what there is');
+        $planned = $mixing->result();
+        self::assertEqualsWithDelta(0.8 * $planned->value('b_g'), $state['steps'][2]['target_g'], 0.2);
+        $sure = $this->press($mixing->id, 'weighed', ['step' => 'b', 'grams' => 3 * $state['steps'][2]['target_g'], 'sure' => true]);
+        self::assertSame('more_a_1', $sure['next'], 'asked about it was, and it counts');
+    }
+
     public function test_the_mix_is_as_old_as_its_own_heat_made_it(): void
     {
         $mixing = $this->begin(['prints-flood'], 'batch-1');
@@ -65,7 +82,7 @@ final class MixingTest extends TestCase
         $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
         $pour = Pour::query()->latest('rowid')->firstOrFail();
         self::assertStringEndsWith(', 2 of 4', $pour->title);
-        self::assertEqualsWithDelta([$mixing->result()->value('a_ml'), $mixing->result()->value('b_ml')], [$pour->used_a_ml, $pour->used_b_ml], 1e-6, 'what was weighed is written down already');
+        self::assertEqualsWithDelta([$mixing->result()->value('a_ml'), $mixing->result()->value('b_ml')], [$pour->used_a_ml, $pour->used_b_ml], 0.1, 'what was weighed is written down already, in tenths of a gram');
         $choices = app(Choices::class)->of(CarbonImmutable::now(), new Person(UnitSystem::Metric));
         self::assertSame(2, collect($choices)->firstWhere('coat', 'prints-flood')['quantity'] ?? null, 'the other two are still to be poured');
         $rest = $this->postJson('/plans/1/evening/propose', ['coats' => ['prints-flood']])->json('answer.batches');
@@ -107,7 +124,7 @@ final class MixingTest extends TestCase
         self::assertSame(['id' => $mixing->id, 'mixed' => true], $sheet()['cup']);
         $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => new stdClass])->assertRedirect();
         $pour = Pour::query()->latest('rowid')->firstOrFail();
-        self::assertEqualsWithDelta(1.02 * $mix['a_ml'], $pour->used_a_ml, 1e-6);
+        self::assertEqualsWithDelta(1.02 * $mix['shown']['g']['a'] * $mix['a_ml'] / $mix['a_g'], $pour->used_a_ml, 1e-6);
         self::assertSame(['weighed', 'planned'], [$pour->used_a_how, $pour->used_b_how], 'what nobody read is not called measured');
         self::assertNull($sheet()['cup']);
         Carbon::setTestNow();
@@ -206,9 +223,9 @@ final class MixingTest extends TestCase
         $mixing = $this->beginBy(['by' => 'one_cup', 'graduation_ml' => 5]);
         $state = $this->press($mixing->id, 'weighed', ['step' => 'a', 'as_meant' => true]);
         $result = $mixing->result();
-        self::assertEqualsWithDelta($result->value('total_ml'), $state['steps'][1]['mark']['up_to_ml'], 1e-6);
-        $state = $this->press($mixing->id, 'weighed', ['step' => 'b', 'written' => ($result->value('a_ml') + 0.9 * $result->value('b_ml')).' ml', 'up_to' => true]);
-        self::assertEqualsWithDelta(0.9 * $result->value('b_g'), $state['steps'][1]['got_g'], 1e-6);
+        self::assertEqualsWithDelta($result->value('shown.ml.total'), $state['steps'][1]['mark']['up_to_ml'], 1e-6);
+        $state = $this->press($mixing->id, 'weighed', ['step' => 'b', 'written' => ($result->value('shown.ml.a') + 0.9 * $result->value('b_ml')).' ml', 'up_to' => true]);
+        self::assertEqualsWithDelta(0.9 * $result->value('b_g'), $state['steps'][1]['got_g'], 1e-4);
     }
 
     public function test_a_pen_line_is_written_as_the_height_that_it_came_to(): void
@@ -244,16 +261,16 @@ final class MixingTest extends TestCase
         $this->get("/mixings/{$mixing->id}")->assertOk();
     }
 
-    public function test_without_a_recoat_time_the_pot_life_is_as_the_label_prints_it(): void
+    public function test_of_a_polyester_the_pot_life_is_as_the_label_prints_it(): void
     {
         $coat = Coat::query()->where('key', 'winter-flood')->firstOrFail();
         $sheet = $coat->resin->sheet;
-        $sheet = $sheet->without('recoat_from_h', 'recoat_to_h');
+        $sheet = $sheet->without('recoat_from_h', 'recoat_to_h', 'ratio')->with('family', 'polyester')->with('catalyst', [Entry::from(['depth_mm' => 0.5, 'pct' => 2]), Entry::from(['depth_mm' => 6, 'pct' => 1])]);
         $sheet = $sheet->with('pot_life_min', 27);
         $coat->resin->update(['sheet' => $sheet]);
         $this->postJson("/coats/{$coat->id}/mixings")->assertRedirect();
         $mixing = Mixing::query()->latest('rowid')->firstOrFail();
-        self::assertNull($mixing->result()->value('pot_life_min'));
+        self::assertEquals(27, $mixing->result()->value('pot_life_min'));
         $state = $this->get("/mixings/{$mixing->id}")->viewData('page')['props']['mixing'];
         self::assertEquals([27, true], [$state['pot_life_min'], $state['pot_life_of_label']]);
     }
@@ -275,22 +292,23 @@ final class MixingTest extends TestCase
         self::assertFalse($state['measured']);
         self::assertSame('more_a_1', $state['next']);
         $step = collect($state['steps'])->firstWhere('id', 'more_a_1');
-        self::assertEqualsWithDelta(0.3 * $mixing->result()->value('a_g'), $step['target_g'], 1e-6);
+        self::assertEqualsWithDelta(0.3 * $mixing->result()->value('a_g'), $step['target_g'], 0.1);
         $state = $this->weighNext($mixing, 1.0);
         self::assertTrue($state['measured']);
-        self::assertEqualsWithDelta(0.0, $state['off_pct'], 1e-9);
-        self::assertEqualsWithDelta(0.3 * $mixing->result()->value('total_ml'), $state['surplus_ml'], 1e-6);
+        self::assertEqualsWithDelta(0.0, $state['off_pct'], 0.4);
+        self::assertEqualsWithDelta(0.3 * $mixing->result()->value('total_ml'), $state['surplus_ml'], 0.3);
         self::assertStringContainsString('more of Moon phases', $state['spares']);
     }
 
     public function test_the_wrong_part_first_and_a_reading_taken_back(): void
     {
         $mixing = $this->begin(['tiles-base'], 'batch-1');
-        $this->press($mixing->id, 'weighed', ['step' => 'a', 'grams' => 21.5]);
+        $b = $mixing->result()->value('b_g');
+        $this->press($mixing->id, 'weighed', ['step' => 'a', 'grams' => $b]);
         $turned = $this->press($mixing->id, 'parts_turned');
         self::assertSame(['b', 'a'], array_slice(array_column($turned['steps'], 'id'), 0, 2));
-        self::assertSame(21.5, $turned['steps'][0]['got_g']);
-        self::assertEqualsWithDelta(21.5 * $mixing->result()->value('a_g') / $mixing->result()->value('b_g'), $turned['steps'][1]['target_g'], 1e-6);
+        self::assertEqualsWithDelta($b, $turned['steps'][0]['got_g'], 1e-9);
+        self::assertEqualsWithDelta($mixing->result()->value('a_g'), $turned['steps'][1]['target_g'], 0.06);
         $back = $this->press($mixing->id, 'undone', ['of' => $turned['last_reading']]);
         self::assertNull($back['steps'][0]['got_g']);
     }
@@ -351,7 +369,7 @@ final class MixingTest extends TestCase
         $this->putJson('/shelf/resins/2', ['name' => 'Even Coat 1:1', 'density_a_g_ml' => '1.3'])->assertRedirect();
         $this->putJson('/plans/1/evening', ['batches' => []])->assertOk();
         self::assertSame('not_measured', $this->refused($mixing->id, 'stirring_begun'), 'part B is missing');
-        self::assertEqualsWithDelta($mixing->result()->value('b_g'), $this->weighNext($mixing, 1.0)['steps'][1]['target_g'], 1e-6);
+        self::assertEqualsWithDelta($mixing->result()->value('b_g'), $this->weighNext($mixing, 1.0)['steps'][1]['target_g'], 0.06);
     }
 
     public function test_a_stop_wants_a_reason_before_the_clocks_start(): void

@@ -45,7 +45,7 @@ final class PourTest extends TestCase
     public function test_the_check_values_of_passes_wipes_and_looks_stand_on_the_clock(): void
     {
         $this->freezeTime();
-        foreach ([0 => [[5, 13], [10, 20, 30, 40, 50, 64.6, 92.6], 35.58, 45], 20 => [[5], null, 20, 25]] as $stoodMin => [$passes, $wipes, $look, $closes]) {
+        foreach ([0 => [[5, 13], [10, 20, 30, 40, 50, 66.8, 91.1], 35.58, 45], 20 => [[5], null, 20, 25]] as $stoodMin => [$passes, $wipes, $look, $closes]) {
             $coat = $this->autumnSky();
             $resin = Resin::query()->findOrFail($coat->resin_id);
             $resin->update(['sheet' => $resin->sheet->with('open_min', 45)->with('viscosity_pa_s', 1.1)->with('viscosity_at_c', 25)->with('reference_c', 23)]);

@@ -57,7 +57,7 @@ final class ShelfTest extends TestCase
         $this->get('/shelf')->assertInertia(fn (AssertableInertia $page) => $page->where('resins', function ($resins) use ($resin): bool {
             $row = collect($resins)->firstWhere('id', $resin->id);
 
-            return $row['doubts'] === [] && count($row['silences']) >= 7 && str_starts_with($row['silences'][0], 'Recoat from');
+            return $row['doubts'] === [] && count($row['silences']) >= 7 && str_starts_with($row['silences'][0], 'Its label does not say when to recoat: ');
         }));
     }
 

@@ -204,7 +204,7 @@ final class ResultDocument
     {
         return [
             'id' => $result->batch->id,
-            ...self::mix($result->mixed->portions),
+            ...self::mix($result->mixed->portions, $result->batch->measure->by?->isByVolume() === false ? $result->batch->measure->step?->value : null),
             'residue_ml' => $result->mixed->residueMl,
             'margin_ml' => $result->mixed->marginMl,
             'heat_kj_kg' => $result->standing->heatKjKg,
@@ -265,8 +265,8 @@ final class ResultDocument
         ];
     }
 
-    /** @return array<string, float|null> */
-    private static function mix(Portions $mix): array
+    /** @return array<string, mixed> */
+    private static function mix(Portions $mix, ?float $resolutionG = null): array
     {
         return [
             'a_ml' => $mix->aMl,
@@ -275,6 +275,7 @@ final class ResultDocument
             'b_g' => $mix->bG,
             'total_ml' => $mix->totalMl(),
             'total_g' => $mix->totalG(),
+            'shown' => ShownMix::of($mix, $resolutionG),
         ];
     }
 

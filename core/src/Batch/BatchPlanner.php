@@ -12,6 +12,7 @@ use OpenGlaze\Core\Measuring\Markable;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Measuring\RatioError;
 use OpenGlaze\Core\Measuring\Residue;
+use OpenGlaze\Core\Measuring\RoundedParts;
 use OpenGlaze\Core\Measuring\VesselException;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\Portions;
@@ -154,23 +155,21 @@ final readonly class BatchPlanner
     private static function ratioError(Batch $batch, Portions $mix, PartName $first): ?RatioError
     {
         $isA = $first === PartName::A;
-        $of = static fn (float $a, float $b): array => $isA ? [$a / $batch->in->cups, $b / $batch->in->cups] : [$b / $batch->in->cups, $a / $batch->in->cups];
+        [$aMl, $bMl] = [$mix->aMl / $batch->in->cups, $mix->bMl / $batch->in->cups];
         if ($batch->measure->by === null) {
             return null;
         }
         if ($batch->measure->step === null) {
-            return $batch->in->cup instanceof Markable ? FillLines::of($batch->in->cup, ...$of($mix->aMl, $mix->bMl))->error : null;
+            return $batch->in->cup instanceof Markable ? FillLines::of($batch->in->cup, $isA ? $aMl : $bMl, $isA ? $bMl : $aMl)->error : null;
         }
         if ($batch->measure->by === MeasuredBy::Fills) {
             return EqualFills::of($mix, $batch->measure->fillMl ?? EqualFills::USUAL_ML)?->error($batch->measure->step->value, $isA);
         }
+        $step = $batch->measure->step->value;
         if ($batch->measure->by->isByVolume()) {
-            [$one, $other] = $of($mix->aMl, $mix->bMl);
-
-            return RatioError::of($one, $other, $batch->measure->step->value, $batch->measure->by);
+            return RatioError::ofRounded(RoundedParts::of($aMl, $bMl, RoundedParts::stepMl(min($aMl, $bMl))), $step, $batch->measure->by, $isA);
         }
-        [$one, $other] = $of($mix->aG, $mix->bG ?? 0.0);
 
-        return $mix->bG === null ? null : RatioError::of($one, $other, $batch->measure->step->value, $batch->measure->by);
+        return $mix->bG === null ? null : RatioError::ofRounded(RoundedParts::of($mix->aG / $batch->in->cups, $mix->bG / $batch->in->cups, $step), $step, $batch->measure->by, $isA);
     }
 }

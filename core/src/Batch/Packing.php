@@ -126,10 +126,28 @@ final readonly class Packing
         return array_values(array_filter($shares, static fn (int $at): bool => ($set >> $at & 1) === 1, ARRAY_FILTER_USE_KEY));
     }
 
+    /**
+     * Whether one of them would be poured on another.
+     *
+     * @param  non-empty-list<Share>  $shares
+     */
+    private static function liesOnWhatIsWet(array $shares): bool
+    {
+        $layers = [];
+        foreach ($shares as $share) {
+            $case = $share->coat->case;
+            if (($layers[$case->piece->id] ??= $case->ground->layer) !== $case->ground->layer) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param  non-empty-list<Share>  $shares */
     public function fits(array $shares): bool
     {
-        return $this->allowance->lasts(
+        return ! self::liesOnWhatIsWet($shares) && $this->allowance->lasts(
             array_sum(array_map(static fn (Share $share): float => $share->pouredMl, $shares)),
             Timing::of(Share::inPourOrder($shares)),
         );

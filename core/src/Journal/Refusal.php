@@ -25,13 +25,14 @@ enum Refusal: string
     case CannotUndo = 'cannot_undo';
     case NoAmount = 'no_amount';
     case NoReason = 'no_reason';
+    case SoMuch = 'so_much';
 
     /** Whether it is about a thing that is not there, about its state, or about what was sent. */
     public function status(): int
     {
         return match ($this) {
             self::NotThere => 404,
-            self::NotOfThis, self::Unreadable, self::NoAmount, self::NoReason => 422,
+            self::NotOfThis, self::Unreadable, self::NoAmount, self::NoReason, self::SoMuch => 422,
             default => 409,
         };
     }

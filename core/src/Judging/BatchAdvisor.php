@@ -38,6 +38,7 @@ final class BatchAdvisor
             new HeatUnknownRule,
             new CupAgeRule,
             new RatioRule,
+            new RoundingRule,
             new SpreadRule,
             new BatchSizeRule,
         ];

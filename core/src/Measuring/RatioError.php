@@ -30,6 +30,8 @@ final readonly class RatioError
         /** standard deviations of both, in the unit that is measured */
         public float $firstSpread,
         public float $secondSpread,
+        /** what the second over the first should be */
+        public float $ratio,
     ) {
     }
 
@@ -38,15 +40,16 @@ final readonly class RatioError
      * @param  float  $second  planned amount of the other
      * @param  float  $step  graduation or resolution, above 0, in the same unit
      * @param  float|null  $secondStep  where it differs at the second reading, as between two pen lines
+     * @param  float|null  $ratio  what the second over the first should be, where their rounding is part of the error
      */
-    public static function of(float $first, float $second, float $step, MeasuredBy $by, ?float $secondStep = null): self
+    public static function of(float $first, float $second, float $step, MeasuredBy $by, ?float $secondStep = null, ?float $ratio = null): self
     {
         $firstOff = $step / 2;
         $other = ($secondStep ?? $step) / 2;
         $secondOff = $by->isByDifference() ? $firstOff + $other : $other;
         $firstSpread = self::spread($firstOff);
 
-        return self::by($first, $second, $firstOff, $secondOff, $firstSpread, $by->isByDifference() ? hypot($firstSpread, self::spread($other)) : self::spread($other));
+        return self::by($first, $second, $firstOff, $secondOff, $firstSpread, $by->isByDifference() ? hypot($firstSpread, self::spread($other)) : self::spread($other), $ratio);
     }
 
     /**
@@ -70,14 +73,25 @@ final readonly class RatioError
         return $halfStep / sqrt(3);
     }
 
-    private static function by(float $first, float $second, float $firstOff, float $secondOff, float $firstSpread, float $secondSpread): self
+    /**
+     * Of what is shown: their rounding is part of the error.
+     *
+     * @param  float  $step  graduation or resolution, above 0, in the same unit
+     */
+    public static function ofRounded(RoundedParts $parts, float $step, MeasuredBy $by, bool $aFirst = true): self
     {
+        return $aFirst ? self::of($parts->a, $parts->b, $step, $by, null, $parts->ratio) : self::of($parts->b, $parts->a, $step, $by, null, 1 / $parts->ratio);
+    }
+
+    private static function by(float $first, float $second, float $firstOff, float $secondOff, float $firstSpread, float $secondSpread, ?float $ratio = null): self
+    {
+        $ratio ??= $second / $first;
         $measurableFrom = $secondOff / $second;
         $measurable = $measurableFrom < 1;
 
         return new self(
-            $measurable ? 100 * (($first + $firstOff) / ($second - $secondOff) * $second / $first - 1) : null,
-            $measurable ? 200 * hypot($firstSpread / $first, $secondSpread / $second) : null,
+            $measurable ? 100 * (($first + $firstOff) / ($second - $secondOff) * $ratio - 1) : null,
+            $measurable ? 200 * hypot($firstSpread / $first, $secondSpread / $second) + 100 * abs($second / $first / $ratio - 1) : null,
             $measurableFrom,
             $first,
             $second,
@@ -85,6 +99,7 @@ final readonly class RatioError
             $secondOff,
             $firstSpread,
             $secondSpread,
+            $ratio,
         );
     }
 

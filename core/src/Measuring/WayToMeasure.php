@@ -34,8 +34,9 @@ final readonly class WayToMeasure
     public static function all(Portions $mix, Container $cup, MeasuringTools $tools, float $residueFilmMm, float $weighedOffPct = 0.0): array
     {
         $ways = [];
+        $byVolume = RoundedParts::of($mix->aMl, $mix->bMl, RoundedParts::stepMl(min($mix->aMl, $mix->bMl)));
         foreach ([MeasuredBy::Cups, MeasuredBy::OneCup] as $by) {
-            $ways[] = new self($by, $tools->graduationMl, RatioError::of($mix->aMl, $mix->bMl, $tools->graduationMl, $by), clingsPct: $by === MeasuredBy::Cups ? self::clings($mix, $residueFilmMm) : 0.0);
+            $ways[] = new self($by, $tools->graduationMl, RatioError::ofRounded($byVolume, $tools->graduationMl, $by), clingsPct: $by === MeasuredBy::Cups ? self::clings($mix, $residueFilmMm) : 0.0);
         }
         if ($cup instanceof Markable) {
             try {
@@ -50,7 +51,7 @@ final readonly class WayToMeasure
         }
         if ($mix->bG !== null) {
             foreach ([MeasuredBy::Scale, MeasuredBy::ScaleUntared] as $by) {
-                $ways[] = new self($by, $tools->resolutionG, RatioError::of($mix->aG, $mix->bG, $tools->resolutionG, $by), $weighedOffPct);
+                $ways[] = new self($by, $tools->resolutionG, RatioError::ofRounded(RoundedParts::of($mix->aG, $mix->bG, $tools->resolutionG), $tools->resolutionG, $by), $weighedOffPct);
             }
         }
         $rank = static fn (self $way): array => [$way->densitiesPct > 0, $way->error->likelyPct ?? INF];

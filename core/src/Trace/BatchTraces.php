@@ -152,16 +152,17 @@ final readonly class BatchTraces
             return [];
         }
         $unit = $by->isByVolume() ? 'ml' : 'g';
+        $ratio = TraceInput::computed('ratio', Message::of('traces.what_the_second_over_the_first_should_be'), $error->ratio, '');
         $amounts = [TraceInput::computed('first', Message::of('traces.the_first_part'), $error->first, $unit), TraceInput::computed('second', Message::of('traces.the_second_part'), $error->second, $unit)];
 
         return [
-            new Trace('ratio_likely', Message::of('traces.how_far_the_ratio_is_likely_off'), '%', $error->likelyPct, Message::of('traces.twice_the_standard_deviation_of_both_readings'), '200 * sqrt((first_spread / first) ** 2 + (second_spread / second) ** 2)', [
-                ...$amounts,
+            new Trace('ratio_likely', Message::of('traces.how_far_the_ratio_is_likely_off'), '%', $error->likelyPct, Message::of('traces.twice_the_standard_deviation_of_both_readings'), '200 * sqrt((first_spread / first) ** 2 + (second_spread / second) ** 2) + 100 * max(second / first / ratio - 1, 1 - second / first / ratio)', [
+                ...$amounts, $ratio,
                 TraceInput::computed('first_spread', Message::of('traces.spread_of_the_first_reading_half_a_step_over'), $error->firstSpread, $unit),
                 TraceInput::computed('second_spread', Message::of('traces.spread_of_the_second'), $error->secondSpread, $unit),
             ], $this->unmeasured($error)),
-            new Trace('ratio_worst', Message::of('traces.how_far_the_ratio_is_off_at_worst'), '%', $error->worstPct, Message::of('traces.the_first_part_too_large_and_the_second_too'), '100 * ((first + first_off) / (second - second_off) * second / first - 1)', [
-                ...$amounts,
+            new Trace('ratio_worst', Message::of('traces.how_far_the_ratio_is_off_at_worst'), '%', $error->worstPct, Message::of('traces.the_first_part_too_large_and_the_second_too'), '100 * ((first + first_off) / (second - second_off) * ratio - 1)', [
+                ...$amounts, $ratio,
                 TraceInput::computed('first_off', Message::of('traces.what_cannot_be_read_of_the_first'), $error->firstOff, $unit),
                 TraceInput::computed('second_off', Message::of('traces.what_cannot_be_read_of_the_second'), $error->secondOff, $unit),
             ], $this->unmeasured($error)),

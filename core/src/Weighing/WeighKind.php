@@ -14,6 +14,12 @@ enum WeighKind: string
     case Resin = 'resin';
     case Dose = 'dose';
 
+    /** Whether it tops up a part: there may be no more of it. */
+    public function isTopUp(): bool
+    {
+        return $this === self::MoreA || $this === self::MoreB;
+    }
+
     /** Whether it goes into the cup before the stirring. */
     public function isPart(): bool
     {

@@ -116,14 +116,23 @@ final class ProposalTest extends TestCase
     public function test_what_is_laid_in_other_colours_has_another_cup(): void
     {
         $document = Plans::with(['/pieces/0/outline' => (object) ['shape' => 'circle', 'diameter_mm' => 100]]);
-        $coat = (array) $document->coats[0];
-        $document->coats = [];
+        [$piece, $coat] = [(array) $document->pieces[0], (array) $document->coats[0]];
+        $document->pieces = $document->coats = [];
         foreach (['clear' => [], 'sky' => ['Blue', 'white'], 'snow' => ['white', 'blue '], 'dusk' => ['blue']] as $id => $colours) {
-            $document->coats[] = (object) [...$coat, 'id' => $id, 'parts' => array_map(static fn (string $colour): object => (object) ['colour' => $colour, 'share_pct' => 100 / max(1, count($colours))], $colours)];
+            $document->pieces[] = (object) [...$piece, 'id' => "piece-$id"];
+            $document->coats[] = (object) [...$coat, 'id' => $id, 'piece' => "piece-$id", 'parts' => array_map(static fn (string $colour): object => (object) ['colour' => $colour, 'share_pct' => 100 / max(1, count($colours))], $colours)];
         }
         $plan = (new PlanReader)->read($document);
         $together = array_map(static fn (Batch $batch): array => $batch->coatIds, Proposal::of($plan->studio, (new Planner)->plan($plan), self::vessels())->batches);
         self::assertEqualsCanonicalizing([['clear'], ['sky', 'snow'], ['dusk']], $together);
+    }
+
+    public function test_a_coat_never_shares_a_cup_with_what_it_is_poured_on(): void
+    {
+        $plan = Plans::with(['/pieces/0/outline' => (object) ['shape' => 'circle', 'diameter_mm' => 60]]);
+        $plan->coats = array_map(static fn (int $at): object => (object) [...(array) $plan->coats[0], 'id' => "coat-$at"], [1, 2, 3]);
+        $read = (new PlanReader)->read($plan);
+        self::assertCount(3, Proposal::of($read->studio, (new Planner)->plan($read))->batches);
     }
 
     public function test_two_resins_never_share_a_cup(): void

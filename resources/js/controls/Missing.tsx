@@ -78,7 +78,7 @@ export function Missing({
 /** Both parts of it, by weight where they can be weighed. */
 function Two({ mix }: { mix: Short['mix'] }): ReactNode {
     const units = useUnits()
-    const two = mix.b_g === null ? volumeMix(mix.a_ml, mix.b_ml, units) : weightMix(mix.a_g, mix.a_g + mix.b_g)
+    const two = mix.shown.g === null ? volumeMix(mix, units) : weightMix(mix)
     return (
         <p className="figure text-3xl">
             A {joined(two.a)}, B {joined(two.b)}

@@ -1,3 +1,4 @@
+import type { PartsShown, ShownFigures } from '../types/generated/result'
 import type { Drawing, Units } from '../types/page'
 import * as words from '@words/lib'
 
@@ -53,22 +54,35 @@ export interface ShownMix {
     total: Shown
 }
 
-/** Part B is shown as the total less part A, so that what is read adds up. */
-export function weightMix(aG: number, totalG: number | null): ShownMix {
-    const a = Number(digits(aG, 1))
+/** Both parts as they are weighed: the studio says them in whole steps and in their ratio. */
+export function weightMix({ shown }: { shown: ShownFigures }): ShownMix {
     const unknown = { text: '–', unit: 'g' }
-    if (totalG === null) return { a: grams(a), b: unknown, total: unknown }
-    const total = Number(digits(totalG, 1))
-    return { a: grams(a), b: grams(total - a), total: grams(total) }
+    return shown.g === null ? { a: unknown, b: unknown, total: unknown } : mixIn(shown.g, 'g', 1)
 }
 
-export function volumeMix(aMl: number, bMl: number, units: Units): ShownMix {
+export function volumeMix({ shown }: { shown: ShownFigures }, units: Units): ShownMix {
+    if (units === 'metric') return mixIn(shown.ml, 'ml', Math.min(shown.ml.a, shown.ml.b) < 50 ? 1 : 0)
+    return mixIn(shown.fl_oz, 'fl oz', 2)
+}
+
+/** Both parts as they were found, each by itself. */
+export function volumesOf(aMl: number, bMl: number, units: Units): ShownMix {
     const decimals = volumeDecimals(Math.min(aMl, bMl), units)
-    const a = Number(digits(inUnits(aMl, units), decimals))
-    const total = Number(digits(inUnits(aMl + bMl, units), decimals))
-    const unit = units === 'metric' ? 'ml' : 'fl oz'
-    const shown = (value: number): Shown => ({ text: digits(value, decimals), unit })
-    return { a: shown(a), b: shown(total - a), total: shown(total) }
+    const step = (ml: number): number => Number(digits(inUnits(ml, units), decimals))
+    const [a, b] = [step(aMl), step(bMl)]
+    return mixIn({ a, b, total: a + b }, units === 'metric' ? 'ml' : 'fl oz', decimals)
+}
+
+export function weightsOf(aG: number, bG: number): ShownMix {
+    const [a, b] = [Number(digits(aG, 1)), Number(digits(bG, 1))]
+    return mixIn({ a, b, total: a + b }, 'g', 1)
+}
+
+function mixIn(parts: PartsShown, unit: string, decimals: number): ShownMix {
+    // a scale may be finer than the screen's own step
+    const places = Math.max(decimals, ...[parts.a, parts.b].map((part) => `${part}`.split('.')[1]?.length ?? 0))
+    const shown = (value: number): Shown => ({ text: digits(value, Math.min(3, places)), unit })
+    return { a: shown(parts.a), b: shown(parts.b), total: shown(parts.total) }
 }
 
 /** A length of a piece. */

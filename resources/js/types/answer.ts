@@ -9,7 +9,9 @@ export type {
     HeatTool,
     Level,
     MixFigures,
+    PartsShown,
     PieceFigures,
+    ShownFigures,
     VolumeFigures,
 } from './generated/result'
 

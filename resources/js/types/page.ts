@@ -1,6 +1,6 @@
 /** What the server hands to the pages: rows, a pour under way, and what every page knows. */
 
-import type { ActKind, HeatTool, Level, MixFigures, PhaseName, RoomInForce } from './answer'
+import type { ActKind, HeatTool, Level, MixFigures, PhaseName, RoomInForce, ShownFigures } from './answer'
 import type { CoatKind, CoatSpec, PieceSpec, ResinSheet } from './plan'
 
 export type Units = 'metric' | 'imperial'
@@ -307,7 +307,7 @@ export interface Short {
     asked_mm: number | null
     thinnest_mm: number | null
     levels: boolean | null
-    mix: { a_ml: number; b_ml: number; a_g: number; b_g: number | null; total_ml: number }
+    mix: { total_ml: number; shown: ShownFigures }
     takes_min: number
     left_min: number
     in_time: boolean

@@ -113,6 +113,23 @@ export interface MixFigures {
     b_g: number | null
     total_ml: number
     total_g: number | null
+    shown: ShownFigures
+}
+/**
+ * What to measure out, as it is shown: in whole steps of its unit, and in the ratio.
+ */
+export interface ShownFigures {
+    g: PartsShown | null
+    ml: PartsShown
+    fl_oz: PartsShown
+}
+/**
+ * Both parts in whole steps, and what they add up to.
+ */
+export interface PartsShown {
+    a: number
+    b: number
+    total: number
 }
 /**
  * How a held film stands at its edge; per piece.
@@ -155,6 +172,7 @@ export interface LiftFigures {
     b_g: number | null
     total_ml: number
     total_g: number | null
+    shown: ShownFigures
     peak_c: number | null
     displaced_ml: number
 }
@@ -267,6 +285,7 @@ export interface BatchFigures {
     b_g: number | null
     total_ml: number
     total_g: number | null
+    shown: ShownFigures
     residue_ml: number
     margin_ml: number
     heat_kj_kg: number | null

@@ -27,8 +27,8 @@ interface Props {
 export function TheCup(props: Props): ReactNode {
     const { figures } = props
     const units = useUnits()
-    const weight = weightMix(figures.a_g, figures.total_g)
-    const volumes = volumeMix(figures.a_ml, figures.b_ml, units)
+    const weight = weightMix(figures)
+    const volumes = volumeMix(figures, units)
     const line = (mm: number): string => joined(length(Math.round(mm * 10) / 10, units))
     const widest = 2 * Math.max(1, ...(figures.vessel?.profile ?? []).map(([r]) => r))
     const scale = Math.min(150 / (figures.vessel?.height_mm ?? 100), 170 / widest)

@@ -26,8 +26,8 @@ export function AnswerCups({ mix, lifts = [], liftsPoured = 0, weighedOffPct = 0
     // one lift is mixed at a time: never all of them in one cup
     const cup = lift ?? mix
     const prefix = lift === undefined ? '' : `lift_${next + 1}_`
-    const weight = weightMix(cup.a_g, cup.total_g)
-    const amounts = volumeMix(cup.a_ml, cup.b_ml, units)
+    const weight = weightMix(cup)
+    const amounts = volumeMix(cup, units)
     const byMl = weighedOffPct > 0
     const [inAll, andInAll] = byMl ? [amounts.total, weight.total] : [weight.total, amounts.total]
     const cupMl = cupFor(Math.max(cup.a_ml, cup.b_ml))

@@ -13,7 +13,7 @@ export function Portions({ lifts, parts }: { lifts: CoatFigures['lifts']; parts:
     const rows =
         lifts.length > 1
             ? lifts.map((lift, index) => {
-                  const weight = weightMix(lift.a_g, lift.total_g)
+                  const weight = weightMix(lift)
                   return [words.liftNumber(index + 1), `${weight.a.text} + ${joined(weight.b)}`]
               })
             : parts.length > 1

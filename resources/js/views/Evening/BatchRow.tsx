@@ -37,7 +37,7 @@ export function BatchRow(props: BatchRowProps): ReactNode {
     const { batch } = props
     const units = useUnits()
     const { setNodeRef, isOver } = useDroppable({ id: batch.id })
-    const weight = weightMix(batch.a_g, batch.total_g)
+    const weight = weightMix(batch)
     const loud = batch.advice.filter((one) => one.level !== 'note')
     const worst = loud.find((one) => one.level === 'stop') ?? loud[0]
     return (

@@ -10,8 +10,8 @@ import * as words from '@words/eveningSheet'
 
 export function CupSlip({ batch, number }: { batch: BatchFigures; number: number }): ReactNode {
     const units = useUnits()
-    const weight = weightMix(batch.a_g, batch.total_g)
-    const volumes = volumeMix(batch.a_ml, batch.b_ml, units)
+    const weight = weightMix(batch)
+    const volumes = volumeMix(batch, units)
     const widest = 2 * Math.max(1, ...(batch.vessel?.profile ?? []).map(([r]) => r))
     const parts = [
         { part: 'A' as const, weight: weight.a, volume: volumes.a },

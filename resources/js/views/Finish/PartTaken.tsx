@@ -47,8 +47,7 @@ export function PartTaken({
 }): ReactNode {
     const letter = part === 'a' ? 'A' : 'B'
     const mix = planned.planned
-    const plan =
-        said.how === 'weighed' ? weightMix(mix.a_g, mix.total_g)[part] : volumeMix(mix.a_ml, mix.b_ml, 'metric')[part]
+    const plan = said.how === 'weighed' ? weightMix(mix)[part] : volumeMix(mix, 'metric')[part]
     const measured = said.how === 'weighed' || said.how === 'read'
     return (
         <div className="flex flex-wrap items-end gap-x-5 gap-y-2">

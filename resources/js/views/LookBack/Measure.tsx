@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { Figure } from '../../controls/TraceSheet'
 import { linear } from '../../drawings/linear'
-import { joined, volumeMix } from '../../lib/format'
+import { joined, volumesOf } from '../../lib/format'
 import type { Units } from '../../types/page'
 
 /** A measuring cylinder on its side, A then B, to the scale of the larger of the two. */
@@ -14,7 +14,7 @@ export function Measure(props: {
     figure?: string
 }): ReactNode {
     const x = linear([0, Math.max(props.most, 1)], [0, 100])
-    const shown = volumeMix(props.a, props.b, props.units)
+    const shown = volumesOf(props.a, props.b, props.units)
     return (
         <div className="grid grid-cols-[5rem_1fr_8.5rem] items-center gap-3">
             <span className="text-soft">{props.word}</span>

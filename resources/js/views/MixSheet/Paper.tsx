@@ -101,8 +101,8 @@ export function Paper(props: Props): ReactNode {
                                         : texts.toMix}
                                 </th>
                                 <td className="text-right">
-                                    {joined(volumeMix(answer.coat.mix.a_ml, answer.coat.mix.b_ml, units).total)},{' '}
-                                    {joined(weightMix(answer.coat.mix.a_g, answer.coat.mix.total_g).total)}
+                                    {joined(volumeMix(answer.coat.mix, units).total)},{' '}
+                                    {joined(weightMix(answer.coat.mix).total)}
                                 </td>
                             </tr>
                         </tbody>

@@ -7,7 +7,7 @@ import { LeftAfter } from '../../controls/LeftAfter'
 import { Untouched } from '../../controls/Untouched'
 import { FilmLane } from '../../drawings/FilmLane'
 import { PhaseIcon, PHASES } from '../../drawings/phases'
-import { countdown, joined, moment, span, volume, volumeMix, weightMix } from '../../lib/format'
+import { countdown, joined, moment, span, volume, volumeMix, volumesOf, weightMix, weightsOf } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { lane, type Wanted } from '../../lib/pour'
 import type { PlannedAndUsed, PourState } from '../../types/page'
@@ -111,8 +111,10 @@ function InTheCup({ planned }: { planned: PlannedAndUsed }): ReactNode {
     const units = useUnits()
     const { in_cup: inCup, planned: plan } = planned
     const [a, b] = [inCup.a_ml ?? 0, inCup.b_ml ?? 0]
-    const grams = weightMix(a * planned.density_a_g_ml, a * planned.density_a_g_ml + b * planned.density_b_g_ml)
-    const mix = inCup.by_volume || plan.total_g === null ? volumeMix(a, b, units) : grams
+    const byVolume = inCup.by_volume || plan.total_g === null
+    const asPlanned = byVolume ? volumeMix(plan, units) : weightMix(plan)
+    const found = byVolume ? volumesOf(a, b, units) : weightsOf(a * planned.density_a_g_ml, b * planned.density_b_g_ml)
+    const mix = inCup.known === 'planned' ? asPlanned : found
     return (
         <span data-testid="in-the-cup">
             {KNOWN[inCup.known]}: A {joined(mix.a)}, B {joined(mix.b)}

@@ -20,6 +20,8 @@ interface Props {
     onTyped: (text: string) => void
     onTaken: (taken: Taken) => Promise<boolean>
     onTurned: (() => void) | null
+    /** It tops up a part, of which there may be no more. */
+    noMore: boolean
     onScale: (() => void) | null
 }
 
@@ -28,6 +30,11 @@ export function ByHand(props: Props): ReactNode {
     const { counted } = props
     const { amount, besides, upTo, fills } = props.target
     const [otherwise, setOtherwise] = useState(props.typed !== '')
+    const [asked, setAsked] = useState<string | null>(null)
+    const take = async (written: string): Promise<void> => {
+        const taken = await props.onTaken({ written, up_to: upTo, ...(asked === written ? { sure: true } : {}) })
+        setAsked(taken ? null : written)
+    }
     const unit = counted ? '' : fills ? 'fills' : amount.unit
     return (
         <section className="space-y-4">
@@ -47,7 +54,7 @@ export function ByHand(props: Props): ReactNode {
                         // a bare number is meant in what stands beside the field
                         const text = props.typed.trim()
                         const bare = /^[\d.,/\s]+$/.test(text)
-                        void props.onTaken({ written: bare && !fills ? `${text} ${unit}`.trim() : text, up_to: upTo })
+                        void take(bare && !fills ? `${text} ${unit}`.trim() : text)
                     }}
                 >
                     <Field
@@ -93,6 +100,15 @@ export function ByHand(props: Props): ReactNode {
                 {props.onTurned !== null && (
                     <Button className="min-h-16" onClick={props.onTurned}>
                         {words.theOtherPartWentInFirst}
+                    </Button>
+                )}
+                {props.noMore && (
+                    <Button
+                        className="min-h-16"
+                        disabled={props.waiting}
+                        onClick={() => void props.onTaken({ grams: 0 })}
+                    >
+                        {words.thereIsNoMoreOfIt}
                     </Button>
                 )}
                 {props.onScale !== null && (

@@ -1,6 +1,6 @@
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { Button } from '../../controls/Button'
-import type { WeighProps } from './WeighStepView'
+import { topsUp, type WeighProps } from './WeighStepView'
 import * as words from '@words/weigh'
 
 interface Props extends WeighProps {
@@ -18,6 +18,11 @@ interface Props extends WeighProps {
 export function WeighPresses(props: Props): ReactNode {
     const { step, scale, waiting, first, zeroed, grams, onTaken, onByHand, onTurned } = props
     const { reading } = scale
+    const [asked, setAsked] = useState<number | null>(null)
+    const take = async (all: number): Promise<void> => {
+        const taken = await onTaken(asked === all ? { grams: all, sure: true } : { grams: all })
+        setAsked(taken ? null : all)
+    }
     const steadyThere = grams !== null && reading?.steady === true && grams > 0.3 * step.target_g
     return (
         <div className="flex flex-wrap gap-3">
@@ -26,7 +31,7 @@ export function WeighPresses(props: Props): ReactNode {
                     look="next"
                     className="min-h-16 min-w-56 text-xl"
                     disabled={!steadyThere || waiting}
-                    onClick={() => grams !== null && void onTaken({ grams })}
+                    onClick={() => grams !== null && void take(grams)}
                 >
                     {reading?.fault !== null && reading !== null
                         ? words.noReading
@@ -54,6 +59,11 @@ export function WeighPresses(props: Props): ReactNode {
             <Button className="min-h-16" onClick={() => onByHand(true)}>
                 {words.typeItInstead}
             </Button>
+            {topsUp(step) && (
+                <Button className="min-h-16" disabled={waiting} onClick={() => void onTaken({ grams: 0 })}>
+                    {words.thereIsNoMoreOfIt}
+                </Button>
+            )}
             {props.canTurn && (
                 <Button className="min-h-16" onClick={onTurned}>
                     {words.theOtherPartWentInFirst}

@@ -14,7 +14,10 @@ import { WeighPresses } from './WeighPresses'
 import * as words from '@words/weigh'
 
 /** What a step came to: off the scale, as somebody wrote it, or about as it was meant. */
-export type Taken = { grams: number } | { written: string; up_to: boolean } | { as_meant: true }
+export type Taken = ({ grams: number } | { written: string; up_to: boolean } | { as_meant: true }) & {
+    /** It was asked about, and is so. */
+    sure?: true
+}
 
 export interface WeighProps {
     step: WeighStep
@@ -73,6 +76,7 @@ export function WeighStepView(props: WeighProps): ReactNode {
                 onTyped={setTyped}
                 onTaken={props.onTaken}
                 onTurned={canTurn ? props.onTurned : null}
+                noMore={topsUp(step)}
                 onScale={
                     canScale
                         ? () => {
@@ -140,6 +144,11 @@ export function WeighStepView(props: WeighProps): ReactNode {
             />
         </section>
     )
+}
+
+/** A part that is topped up: there may be no more of it. */
+export function topsUp(step: WeighStep): boolean {
+    return step.kind === 'more_a' || step.kind === 'more_b'
 }
 
 function readOut(reading: ScaleReading | null): string {
