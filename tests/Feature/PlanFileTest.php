@@ -276,11 +276,10 @@ final class PlanFileTest extends TestCase
         $ranges = $sure['ranges'];
         unset($sure['ranges']);
         self::assertSame($plain, $sure, 'the figures stay as they are');
-        $open = $ranges['coats'][0]['open_min'];
-        self::assertSame('flood', $ranges['coats'][0]['id']);
-        self::assertGreaterThan($open['low'], $plain['coats'][0]['film']['open_min']);
-        self::assertLessThan($open['high'], $plain['coats'][0]['film']['open_min']);
-        self::assertSame("the label's open time", $open['mostly'][0]['what']);
+        $open = $ranges['/coats/0/film/open_min'];
+        self::assertGreaterThan($open['p10'], $plain['coats'][0]['film']['open_min']);
+        self::assertLessThan($open['p90'], $plain['coats'][0]['film']['open_min']);
+        self::assertSame('open_min', $open['causes'][0][0]);
     }
 
     /** @param  list<string>  $arguments */

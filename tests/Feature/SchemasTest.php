@@ -28,6 +28,7 @@ use OpenGlaze\Core\Plan\StepState;
 use OpenGlaze\Core\Quantity\UnitSystem;
 use OpenGlaze\Core\Range\Ranges;
 use OpenGlaze\Core\Range\RangesDocument;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Surface\Surface;
 use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Tests\Support\RandomPlans;
@@ -59,7 +60,7 @@ final class SchemasTest extends TestCase
     {
         $plan = Plans::autumnSky();
         $result = self::computed($plan);
-        $result->ranges = Json::read(json_encode(RangesDocument::of(Ranges::of(PlanDocument::of($plan)), new Person(UnitSystem::Metric)), JSON_THROW_ON_ERROR))->raw();
+        $result->ranges = Json::read(json_encode(RangesDocument::of(Ranges::of(PlanDocument::of($plan)), (new PlanReader)->read($plan)), JSON_THROW_ON_ERROR))->raw();
         self::assertNull(self::fault($result));
     }
 

@@ -49,7 +49,7 @@ final class PlanCommand extends Command
         }
         $document = ResultDocument::of($plan, $person, $results, $batches);
         if ($this->option('ranges')) {
-            $document['ranges'] = RangesDocument::of(Ranges::of($read->document), $person);
+            $document['ranges'] = RangesDocument::of(Ranges::of($read->document), $plan);
         }
         $this->output->write(Json::file($document), false, OutputInterface::OUTPUT_RAW);
 

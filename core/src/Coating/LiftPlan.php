@@ -12,7 +12,7 @@ use OpenGlaze\Core\Mix\Mixture;
 
 /**
  * How a coat is split into pours: the fewest, all equal, that keep the label's depth; without one, those that
- * stay below 60 °C by themselves on a warm day. A coat that is not deep is one pour.
+ * stay below 60 °C by themselves on a warm day; or as many as were decided. A coat that is not deep is one pour.
  */
 final readonly class LiftPlan
 {
@@ -39,11 +39,16 @@ final readonly class LiftPlan
         $count = 1;
         if ($case->isInLifts()) {
             $deepest = $case->resin->deepestLayerMm();
-            $count = $deepest === null ? $case->heat->coolCount($total, LayerHeat::WARMER_K) : max(1, (int) ceil($total / $deepest - 1e-9));
+            $count = $case->coat->manner->lifts ?? self::fewest($case, $total, $deepest);
         }
         $depth = $total / $count;
 
         return new self($count, $depth, self::mixtureFor($case, $depth), self::volumes($case, $count, $total));
+    }
+
+    private static function fewest(CoatCase $case, float $total, ?float $deepest): int
+    {
+        return $deepest === null ? $case->heat->coolCount($total, LayerHeat::WARMER_K) : max(1, (int) ceil($total / $deepest - 1e-9));
     }
 
     private static function mixtureFor(CoatCase $case, ?float $depthMm): Mixture

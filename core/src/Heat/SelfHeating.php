@@ -50,8 +50,11 @@ final class SelfHeating
     /** The same for a layer: with no more heat than the label's own depth allows. */
     public function asLayer(): Curing
     {
-        return $this->asLayer ??= $this->label->deepestMm === null ? $this->inCup()
-            : $this->inCup()->withHeat($this->ofDepth($this->label->deepestMm));
+        return $this->asLayer ??= match (true) {
+            $this->label->layerHeatKjKg !== null => $this->inCup()->withHeat($this->label->layerHeatKjKg),
+            $this->label->deepestMm !== null => $this->inCup()->withHeat($this->ofDepth($this->label->deepestMm)),
+            default => $this->inCup(),
+        };
     }
 
     private function ofPotLife(float $minutes, float $massG): ?float

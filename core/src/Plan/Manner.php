@@ -21,6 +21,8 @@ final readonly class Manner
         public OwnCup $cup,
         /** how long a lift waits for the next; null for as soon as it may follow */
         public ?Sourced $liftIntervalH,
+        /** in how many lifts it is poured; null for as few as may be */
+        public ?int $lifts = null,
     ) {
     }
 

@@ -17,6 +17,8 @@ final readonly class ResinSetting
         public Sourced $shrinkagePct,
         /** of heat, W/(m K) */
         public Sourced $conductivityWMK,
+        /** of its layers, kJ/kg; null for what follows from its label */
+        public ?Sourced $layerHeatKjKg,
     ) {
     }
 }

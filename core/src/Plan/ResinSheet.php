@@ -109,7 +109,7 @@ final readonly class ResinSheet
             new Curing($this->kinetics($studio), $this->stages->recoatFromH->value * 60, $this->setting->heatKjKg->value ?? Curing::HEAT_KJ_KG, $this->setting->heatCapacityJKgK->value),
             $this->liquid()->densityKgM3,
             $studio->room->temperatures,
-            new LabelEvidence($this->setting->heatKjKg === null ? $this->times->potLifeMin?->value : null, $this->times->potLifeMassG?->value, $this->limits->maxPourMm?->value),
+            new LabelEvidence($this->setting->heatKjKg === null ? $this->times->potLifeMin?->value : null, $this->times->potLifeMassG?->value, $this->limits->maxPourMm?->value, $this->setting->layerHeatKjKg?->value),
             $studio->pace->heatLossWM2K->value,
             $this->setting->conductivityWMK->value,
         );

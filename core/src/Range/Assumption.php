@@ -14,19 +14,18 @@ final readonly class Assumption
     private const DEVIATIONS_95 = 1.959964;
 
     /**
-     * @param  string  $cause  its code, where a range names its causes
      * @param  string  $list  of the plan file that holds it, or "studio"
      * @param  int  $at  place in that list
+     * @param  string  $field  of the plan file: what a range names as its cause
      * @param  float  $value  what is taken; of a course of temperatures each of its own is moved
      * @param  bool  $isRatio  the spread is a share of the value (log-normal), else it is added (normal)
      * @param  float  $spread  95 % lie within it: a share of 1, or in the value's own unit
      * @param  float  $least  the reader's own range
      */
     public function __construct(
-        public string $cause,
         private string $list,
         private int $at,
-        private string $field,
+        public string $field,
         private float $value,
         private bool $isRatio,
         private float $spread,

@@ -8,8 +8,9 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Coating\CoatResult;
-use OpenGlaze\Core\Coating\Lift;
 use OpenGlaze\Core\Document\PlanDocument;
+use OpenGlaze\Core\Mix\Portions;
+use OpenGlaze\Core\Plan\Plan;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Reading\PlanReader;
 use Random\Engine\Mt19937;
@@ -29,23 +30,29 @@ final class Ranges
     /** Causes that are named: those with at least this share of the variance. */
     private const LEAST_SHARE = 0.1;
 
+    /** A figure that fewer of the draws have, as a share of them, has no range. */
+    private const MOST_OF_DRAWS = 0.9;
+
     /** Below this a rank correlation of so many draws is chance. */
     private const CHANCE = 0.35;
 
     /**
      * @param  PlanDocument  $document  a plan that was read before, and is known to be sound
-     * @return array{coats: array<string, array<string, Range>>, batches: array<string, array<string, Range>>} by id and figure
+     * @return array{coats: array<string, array<string, Range>>, batches: array<string, array<string, Range>>} by id, and by where the figure stands in the result file
      *
      * @throws PlanException when the plan itself cannot be computed
      */
     public static function of(PlanDocument $document): array
     {
         $plan = (new PlanReader)->read($document);
-        $assumptions = Assumptions::of($document, $plan, (new BatchPlanner)->plan($plan, (new Planner)->plan($plan)));
+        $coats = (new Planner)->plan($plan);
+        $decided = self::decided($document, $plan, $coats);
+        $plan = (new PlanReader)->read($decided);
+        $assumptions = Assumptions::of($decided, $plan, (new BatchPlanner)->plan($plan, $coats));
         $deviations = self::deviations(count($assumptions));
         $figures = [];
         for ($draw = 0; $draw < self::DRAWS; $draw++) {
-            $drawn = $document;
+            $drawn = $decided;
             foreach ($assumptions as $index => $assumption) {
                 $drawn = $assumption->put($drawn, $deviations[$index][$draw]);
             }
@@ -53,16 +60,53 @@ final class Ranges
                 $figures[$of][$id][$figure][$draw] = $value;
             }
         }
+        $moves = new Moves($decided, self::flat(...));
         $ranges = ['coats' => [], 'batches' => []];
         foreach ($figures as $of => $byId) {
             foreach ($byId as $id => $byFigure) {
                 foreach ($byFigure as $figure => $values) {
-                    $ranges[$of][$id][$figure] = self::range($values, $assumptions, $deviations);
+                    // what is not there in most draws has no range, as a wipe that comes in some of them
+                    if (count($values) >= self::MOST_OF_DRAWS * self::DRAWS) {
+                        $ranges[$of][$id][$figure] = self::range($values, $assumptions, $deviations, static fn (Assumption $one): bool => $moves->does($one, "$of $id $figure"));
+                    }
                 }
             }
         }
 
         return $ranges;
+    }
+
+    /**
+     * What was decided stays in every draw: a draw that would need another lift says so by its peak; and the heat that
+     * follows from a label's depth is worked out once.
+     *
+     * @param  list<CoatResult>  $coats
+     */
+    private static function decided(PlanDocument $document, Plan $plan, array $coats): PlanDocument
+    {
+        $resins = array_keys($plan->resins);
+        foreach ($coats as $at => $coat) {
+            if ($coat->lifts !== []) {
+                $document = $document->with("coats.$at.lifts", count($coat->lifts));
+            }
+            $heat = $coat->case->heat->peaksC() === [] || $coat->case->isLump() ? null : $coat->case->selfHeating?->asLayer()->heatKjKg;
+            if ($heat !== null && $coat->case->resin->limits->maxPourMm !== null) {
+                $document = $document->with('resins.'.array_search($coat->case->resin->id, $resins, true).'.layer_heat_kj_kg', $heat);
+            }
+        }
+
+        return $document;
+    }
+
+    /** @return array<string, float> all figures of a plan */
+    private static function flat(PlanDocument $document): array
+    {
+        $all = [];
+        foreach (self::figures(self::windowsStayOpen($document)) as [$of, $id, $figure, $value]) {
+            $all["$of $id $figure"] = $value;
+        }
+
+        return $all;
     }
 
     /**
@@ -125,34 +169,51 @@ final class Ranges
         }
     }
 
-    /** @return array<string, float|null> */
+    /** @return array<string, float|null> by where it stands in the result */
     private static function ofCoat(CoatResult $coat): array
     {
-        $peaks = array_filter(array_map(static fn (Lift $lift): ?float => $lift->peakC, $coat->lifts), static fn (?float $peak): bool => $peak !== null);
+        $windows = $coat->windows;
+        $figures = [
+            'volume_ml/total' => $coat->volume->totalMl(), ...self::mix('mix/', $coat->mix),
+            'film/open_min' => $coat->film->flowing->openMin, 'film/peak_c' => $coat->case->heat->peakC(),
+            'windows/recoat_from_h' => $windows->recoatFromH, 'windows/recoat_to_h' => $windows->recoatToH, 'windows/sand_from_h' => $windows->sandFromH,
+            'windows/handle_h' => $windows->handleH, 'windows/full_cure_h' => $windows->fullCureH,
+            'edge/stays_mm' => $coat->edge?->staysMm, 'edge/runs_off_ml' => $coat->edge?->runsOffMl,
+            'drips/dripped_ml' => $coat->edge?->drippedMl, 'drips/last_wipe_min' => $coat->edge?->lastWipeMin(),
+        ];
+        foreach ($coat->edge->wipesMin ?? [] as $at => $min) {
+            $figures["drips/wipes_min/$at"] = $min;
+        }
+        foreach ($coat->lifts as $at => $lift) {
+            $figures["lifts/$at/total_ml"] = $lift->volume->totalMl();
+            $figures["lifts/$at/peak_c"] = $lift->peakC;
+        }
 
+        return $figures;
+    }
+
+    /** @return array<string, float|null> by where it stands in the result */
+    private static function ofBatch(BatchResult $batch): array
+    {
         return [
-            'total_ml' => $coat->volume->totalMl(), 'total_g' => $coat->mix->totalG(), 'a_ml' => $coat->mix->aMl, 'b_ml' => $coat->mix->bMl, 'a_g' => $coat->mix->aG, 'b_g' => $coat->mix->bG,
-            'open_min' => $coat->film->flowing->openMin, 'recoat_from_h' => $coat->windows->recoatFromH, 'recoat_to_h' => $coat->windows->recoatToH, 'sand_from_h' => $coat->windows->sandFromH,
-            'handle_h' => $coat->windows->handleH, 'full_cure_h' => $coat->windows->fullCureH, 'peak_c' => $peaks === [] ? null : max($peaks),
-            'stays_mm' => $coat->edge?->staysMm, 'runs_off_ml' => $coat->edge?->runsOffMl, 'dripped_ml' => $coat->edge?->drippedMl,
+            ...self::mix('', $batch->mixed->portions),
+            'emptied_min' => $batch->standing->emptiedMin, 'pot_life_min' => $batch->standing->potLifeMin, 'peak_c' => $batch->standing->run?->peakC,
         ];
     }
 
     /** @return array<string, float|null> */
-    private static function ofBatch(BatchResult $batch): array
+    private static function mix(string $at, Portions $mix): array
     {
-        return [
-            'total_ml' => $batch->mixed->portions->totalMl(), 'total_g' => $batch->mixed->portions->totalG(), 'a_ml' => $batch->mixed->portions->aMl, 'b_ml' => $batch->mixed->portions->bMl, 'a_g' => $batch->mixed->portions->aG, 'b_g' => $batch->mixed->portions->bG,
-            'emptied_min' => $batch->standing->emptiedMin, 'pot_life_min' => $batch->standing->potLifeMin, 'peak_c' => $batch->standing->run?->peakC,
-        ];
+        return [$at.'total_ml' => $mix->totalMl(), $at.'total_g' => $mix->totalG(), $at.'a_ml' => $mix->aMl, $at.'b_ml' => $mix->bMl, $at.'a_g' => $mix->aG, $at.'b_g' => $mix->bG];
     }
 
     /**
      * @param  non-empty-array<int, float>  $values  by draw
      * @param  list<Assumption>  $assumptions
      * @param  list<list<float>>  $deviations
+     * @param  callable(Assumption): bool  $moves  whether one of them moves it when it is shifted alone
      */
-    private static function range(array $values, array $assumptions, array $deviations): Range
+    private static function range(array $values, array $assumptions, array $deviations, callable $moves): Range
     {
         $sorted = array_values($values);
         sort($sorted);
@@ -160,8 +221,8 @@ final class Ranges
         $shares = [];
         foreach ($assumptions as $index => $assumption) {
             $correlation = self::correlation($ranks, self::ranks(array_intersect_key($deviations[$index], $values)));
-            if (abs($correlation) > self::CHANCE) {
-                $shares[$assumption->cause] = ($shares[$assumption->cause] ?? 0.0) + $correlation ** 2;
+            if (abs($correlation) > self::CHANCE && $moves($assumption)) {
+                $shares[$assumption->field] = ($shares[$assumption->field] ?? 0.0) + $correlation ** 2;
             }
         }
         $all = array_sum($shares);

@@ -4,37 +4,26 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Range;
 
-use OpenGlaze\Core\Message\Message;
-use OpenGlaze\Core\Message\Speaker;
+use OpenGlaze\Core\Plan\Plan;
 
-/** Writes ranges beside the figures of the open result file, by their names and in their units. */
+/** Writes ranges by the pointers of the figures in the open result file, and their causes by the plan file's fields. */
 final class RangesDocument
 {
     /**
      * @param  array{coats: array<string, array<string, Range>>, batches: array<string, array<string, Range>>}  $ranges
-     * @return array{coats: list<array<string, mixed>>, batches: list<array<string, mixed>>}
+     * @return array<string, array{p10: float, p90: float, causes: list<array{string, float}>}>
      */
-    public static function of(array $ranges, Speaker $say): array
+    public static function of(array $ranges, Plan $plan): array
     {
-        return ['coats' => self::listed($ranges['coats'], $say), 'batches' => self::listed($ranges['batches'], $say)];
-    }
+        $all = [];
+        foreach (['coats' => $plan->coats, 'batches' => $plan->batches] as $list => $entries) {
+            foreach ($entries as $at => $entry) {
+                foreach ($ranges[$list][$entry->id] ?? [] as $figure => $range) {
+                    $all["/$list/$at/$figure"] = ['p10' => $range->low, 'p90' => $range->high, 'causes' => array_map(static fn (string $field, float $share): array => [$field, round($share, 3)], array_keys($range->causes), $range->causes)];
+                }
+            }
+        }
 
-    /**
-     * @param  array<string, array<string, Range>>  $byId
-     * @return list<array<string, mixed>>
-     */
-    private static function listed(array $byId, Speaker $say): array
-    {
-        return array_map(static fn (string $id, array $ranges): array => ['id' => $id, ...array_map(static fn (Range $range): array => self::range($range, $say), $ranges)], array_map(strval(...), array_keys($byId)), $byId);
-    }
-
-    /** @return array{low: float, high: float, mostly: list<array{what: string, share_pct: float}>} */
-    public static function range(Range $range, Speaker $say): array
-    {
-        return [
-            'low' => $range->low,
-            'high' => $range->high,
-            'mostly' => array_map(static fn (string $cause, float $share): array => ['what' => $say->say(Message::of('causes.'.$cause)), 'share_pct' => round(100 * $share)], array_keys($range->causes), $range->causes),
-        ];
+        return $all;
     }
 }

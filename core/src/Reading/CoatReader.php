@@ -38,6 +38,8 @@ final readonly class CoatReader
 
     private const MOST_PARTS = 100;
 
+    private const MOST_LIFTS = 1_000;
+
     private const MOST_STEPS = 200;
 
     /** How far the shares of a coat's parts may miss 100 %. */
@@ -110,6 +112,7 @@ final readonly class CoatReader
                 $node->optionalNumber('residue_ml_per_cup', 0, 10_000, 'ml'),
             ),
             $node->optionalNumber('lift_interval_h', 0.1, 10_000, 'h'),
+            $node->has('lifts') ? $node->wholeOr('lifts', 1, 1, self::MOST_LIFTS) : null,
         );
     }
 

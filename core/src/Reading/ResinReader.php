@@ -72,6 +72,7 @@ final class ResinReader
                 $node->numberOr('heat_capacity_j_kg_k', Curing::CAPACITY_J_KG_K, 100, 10_000, 'J/(kg K)'),
                 $node->numberOr('shrinkage_pct', 0, 0, 20, '%'),
                 $node->numberOr('conductivity_w_m_k', PouredLayer::CONDUCTIVITY_W_M_K, 0.02, 20, 'W/(m K)'),
+                $node->optionalNumber('layer_heat_kj_kg', 1, 2000, 'kJ/kg'),
             ),
             new LabelTimes(
                 $open,

@@ -1,11 +1,10 @@
 /** What pages are told beside the open result file, whose types are written from its schema. */
 
-import type { CoatFigures, FigureRange, Level, PieceFigures, StackFigures } from './generated/result'
+import type { CoatFigures, Level, PieceFigures, StackFigures } from './generated/result'
 import type { CoatKind, Containment, RoomSpec } from './plan'
 
 export type {
     CoatFigures,
-    FigureRange,
     HeatTool,
     Level,
     MixFigures,
@@ -197,6 +196,13 @@ export interface TraceInput {
 }
 
 /** By figure. */
+/** Between what eight draws of ten lie, and what that mostly comes from. */
+export interface FigureRange {
+    low: number
+    high: number
+    mostly: { what: string; share_pct: number }[]
+}
+
 export type Ranges = Record<string, FigureRange>
 
 export interface Trace {

@@ -17,7 +17,12 @@ export interface ResultDocument {
     pieces: PieceWithStack[]
     coats: CoatFigures[]
     batches: BatchFigures[]
-    ranges?: RangesDocument
+    /**
+     * How sure figures are, by their pointers in this file: asked for with --ranges.
+     */
+    ranges?: {
+        [k: string]: RangeFigures
+    }
 }
 /**
  * One piece, measured.
@@ -382,29 +387,14 @@ export interface SwatchFigures {
     ground: string
     seen: string
 }
-export interface RangesDocument {
-    coats: RangesOf[]
-    batches: RangesOf[]
-}
 /**
- * Ranges of one coat or batch, by figure.
- */
-export interface RangesOf {
-    id: string
-    [k: string]: FigureRange | string
-}
-/**
- * Between what eight draws of ten lie, and what that mostly comes from.
+ * Between what eight draws of ten lie, and what that mostly comes from: fields of the plan file with their share of the variance.
  *
- * This interface was referenced by `RangesOf`'s JSON-Schema definition
- * via the `patternProperty` "^(?!id$)".
+ * This interface was referenced by `undefined`'s JSON-Schema definition
+ * via the `patternProperty` "^/(coats|batches)/".
  */
-export interface FigureRange {
-    low: number
-    high: number
-    mostly: RangeCause[]
-}
-export interface RangeCause {
-    what: string
-    share_pct: number
+export interface RangeFigures {
+    p10: number
+    p90: number
+    causes: [unknown, unknown][]
 }
