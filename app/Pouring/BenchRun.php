@@ -36,6 +36,8 @@ final readonly class BenchRun
     private function __construct(
         private array $pours,
         private CarbonImmutable $now,
+        /** when the clock of the rounds begins, ms since 1970 */
+        private int $zero,
         private Rounds $rounds,
         private BeforeTheEvening $before,
         private NextCup $next,
@@ -49,12 +51,13 @@ final readonly class BenchRun
         foreach (array_reverse(OnTheBench::pours($now)) as $pour) {
             $pours[$pour->id] = $pour;
         }
-        $toPour = array_filter($pours, static fn (Pour $pour): bool => $pour->poured_at === null);
-        // what was computed of them says how long each takes
-        Collection::make($toPour)->load('begun');
-        $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now), $pours, array_keys(array_values($pours))));
+        // what was computed of them says how long each takes, and how many there are of it
+        Collection::make($pours)->load('begun');
+        $zero = (int) Moment::ms($now->startOfDay());
+        $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now, $zero), $pours, array_keys(array_values($pours))));
+        $rounds = KeptLaying::of($acts, ((int) Moment::ms($now) - $zero) / 60_000, self::hands($pours, $now));
 
-        return new self($pours, $now, Rounds::lay($acts, 0.0, self::hands($pours, $now)), $before, $next, $cups);
+        return new self($pours, $now, $zero, $rounds, $before, $next, $cups);
     }
 
     /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
@@ -111,6 +114,10 @@ final readonly class BenchRun
             $names = ['act' => $this->title($lost[0]), 'film' => $this->pours[$lost[0]->film]->title];
             $said[] = count($lost) === 1 ? Message::of('run.lost_one', ...$names) : Message::of('run.lost', ...$names, count: count($lost));
         }
+        $parted = array_values(array_filter($this->rounds->acts(), static fn (LaidAct $laid): bool => $laid->isParted() && ! $laid->act->canWait));
+        if ($parted !== []) {
+            $said[] = Message::of('run.parted', act: $this->title($parted[0]->act), film: $this->pours[$parted[0]->act->film]->title, pieces: $parted[0]->pieces, of: $parted[0]->act->pieces);
+        }
         // a pour is never early enough; what it makes late is said of that
         $late = array_values(array_filter($this->rounds->late(), static fn (LaidAct $laid): bool => ! $isPour($laid->act)));
         usort($late, static fn (LaidAct $a, LaidAct $b): int => $b->lateMin() <=> $a->lateMin());
@@ -124,7 +131,7 @@ final readonly class BenchRun
 
     private function moment(float $min): int
     {
-        return (int) Moment::ms($this->now) + (int) round($min * 60_000);
+        return $this->zero + (int) round($min * 60_000);
     }
 
     private function title(RoundAct $act): string
@@ -132,29 +139,36 @@ final readonly class BenchRun
         return ShownActs::named($act->act, $this->pours[$act->film], 0.0)?->text('title') ?? '';
     }
 
-    /** @return list<RoundAct> what it still wants, on a clock that begins now */
-    private static function actsOf(Pour $pour, int $turn, CarbonImmutable $now): array
+    /** @return list<RoundAct> what it still wants, on a clock that begins at a moment, ms since 1970 */
+    private static function actsOf(Pour $pour, int $turn, CarbonImmutable $now, int $zero): array
     {
-        $zero = Moment::ms($pour->poured_at);
-        if ($zero === null) {
+        $poured = Moment::ms($pour->poured_at);
+        if ($poured === null) {
             // as soon as it is mixed; until it cannot be poured any more
-            $mixed = (Moment::ms($pour->started_at) - (int) Moment::ms($now)) / 60_000;
+            $mixed = ((int) Moment::ms($pour->started_at) - $zero) / 60_000;
             $gels = $pour->shown()->number('gels_min');
 
             return [new RoundAct($pour->id, ActKind::Pour->value, ActKind::Pour, HeatTool::None, $mixed, $gels === null ? null : $mixed + $gels, min(self::POUR_AT_A_TIME_MIN, self::layingMin($pour)), $turn)];
         }
-        $since = ((int) Moment::ms($now) - $zero) / 60_000;
+        $since = ((int) Moment::ms($now) - $poured) / 60_000;
+        $from = ($poured - $zero) / 60_000;
         $tool = $pour->tool();
         $acts = [];
         foreach (ShownActs::of($pour, $since) as [$act]) {
             $id = $act->text('id') ?? '';
             $until = $act->number('until_min');
             if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {
-                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, ($act->number('due_min') ?? 0.0) - $since, $until === null ? null : $until - $since, PourState::lastsMin($act), $turn);
+                $acts[] = new RoundAct($pour->id, $id, PourState::kind($act), $tool, $from + ($act->number('due_min') ?? 0.0), $until === null ? null : $from + $until, PourState::lastsMin($act), $turn, self::pieces($pour));
             }
         }
 
         return $acts;
+    }
+
+    /** How many pieces lie under a film. */
+    private static function pieces(Pour $pour): int
+    {
+        return max(1, (int) ($pour->count ?? $pour->result()->pieces() ?? 1));
     }
 
     /**

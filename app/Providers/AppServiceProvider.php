@@ -14,6 +14,7 @@ use App\Journal\ThisStudio;
 use App\Journal\Words;
 use App\Mixing\CupRules;
 use App\Models\Plan;
+use App\Planning\CachedHeats;
 use App\Pouring\EveningRules;
 use App\Pouring\FilmRules;
 use App\Rehearsing\DeadScale;
@@ -28,6 +29,7 @@ use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use OpenGlaze\Core\Heat\KnownHeats;
 use OpenGlaze\Core\Rehearsal\Accident;
 
 final class AppServiceProvider extends ServiceProvider
@@ -58,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
+        KnownHeats::keepIn(new CachedHeats);
         // one evening for all plans that are open: it stands with the studio's own
         Route::bind('evening', static fn (string $id): Plan => (string) ($own = Plan::own())->id === $id ? $own : abort(404));
         // rows of the bench are folded by the code that is here now, whatever wrote the database

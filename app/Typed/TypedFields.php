@@ -28,7 +28,7 @@ final readonly class TypedFields
     ];
 
     /** Numbers without a unit. */
-    private const COUNTS = ['quantity', 'cups', 'count', 'small_cups', 'layer', 'lift', 'drops', 'dips', 'scoops', 'have', 'texture', 'void_fraction', 'a', 'b', 'price'];
+    private const COUNTS = ['quantity', 'cups', 'count', 'small_cups', 'layer', 'lift', 'lifts', 'drops', 'dips', 'scoops', 'have', 'texture', 'void_fraction', 'a', 'b', 'price'];
 
     /** Several values in one field, with × or a semicolon between lengths, a semicolon or a comma and a space between volumes. */
     private const LISTS = ['size_mm', 'ellipsoid_mm', 'packs_ml'];

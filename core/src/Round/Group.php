@@ -160,7 +160,7 @@ final readonly class Group
     /** @return list<LaidAct> those that are come to while they make sense */
     public function laid(): array
     {
-        return array_values(array_filter($this->turn, static fn (LaidAct $act): bool => $act->act->canBeginAt($act->beginMin)));
+        return array_values(array_filter($this->turn, static fn (LaidAct $act): bool => $act->pieces > 0));
     }
 
     /** @return list<RoundAct> the others */
@@ -168,7 +168,7 @@ final readonly class Group
     {
         return array_values(array_map(
             static fn (LaidAct $act): RoundAct => $act->act,
-            array_filter($this->turn, static fn (LaidAct $act): bool => ! $act->act->canBeginAt($act->beginMin)),
+            array_filter($this->turn, static fn (LaidAct $act): bool => $act->pieces === 0),
         ));
     }
 

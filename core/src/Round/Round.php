@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Round;
 
-use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
 
 /** What is done over the pieces with one pair of hands, one after the other. */
@@ -17,11 +16,5 @@ final readonly class Round
         public bool $changes,
         public array $acts,
     ) {
-    }
-
-    /** Whether heat is brought in it. */
-    public function isHeat(): bool
-    {
-        return array_filter($this->acts, static fn (LaidAct $one): bool => $one->act->kind === ActKind::Pass) !== [];
     }
 }

@@ -12,6 +12,8 @@ use OpenGlaze\Core\Run\WaitCover;
 /** One act of one film on the clock of the evening, min. */
 final readonly class RoundAct
 {
+    private const ROUNDING_MIN = 1e-6;
+
     public Gloves $gloves;
 
     /** The first moment at which it is in time. */
@@ -35,11 +37,13 @@ final readonly class RoundAct
         public float $lastsMin,
         /** of its film among those on the bench */
         public int $turn = 0,
+        /** that it is done to, one after the other */
+        public int $pieces = 1,
     ) {
         $this->gloves = $kind->gloves($tool);
         $this->earliestMin = $dueMin - $kind->earlyByMin();
         $this->canWait = WaitCover::afterOf($act) !== null;
-        $this->latestMin = min($this->canWait ? INF : $dueMin + $kind->lateByMin(), $untilMin ?? INF);
+        $this->latestMin = min($this->canWait ? INF : $dueMin + $kind->lateByMin(), $untilMin === null ? INF : $untilMin - $lastsMin);
     }
 
     /** @return array{float, bool, int, string, string} what it is sorted by: of what is due at once, a cover comes last, and films in their turn */
@@ -54,9 +58,13 @@ final readonly class RoundAct
         return $this->film === $other->film ? $this->kind === $other->kind || $this->kind === ActKind::Cover || $other->kind === ActKind::Cover : $this->kind === ActKind::Pour && $other->kind === ActKind::Pour;
     }
 
-    /** Whether it can still be begun then, in time or late. */
-    public function canBeginAt(float $min): bool
+    /** At how many of its pieces the hands are done before it makes no sense any more, when they begin then. */
+    public function piecesFrom(float $min): int
     {
-        return $this->untilMin === null || $min <= $this->untilMin;
+        if ($this->untilMin === null || $min + $this->lastsMin <= $this->untilMin + self::ROUNDING_MIN) {
+            return $this->pieces;
+        }
+
+        return max(0, (int) floor(($this->untilMin - $min) / max(self::ROUNDING_MIN, $this->lastsMin) * $this->pieces + self::ROUNDING_MIN));
     }
 }

@@ -11,12 +11,21 @@ use OpenGlaze\Core\Run\Gloves;
  *
  * The act that is due first leads, or one that the hands can do as they are. What wants the same hands and can be done
  * in one go with it joins, unless something would come late by that. Of three such layings, one of them by the clock
- * alone, the one is taken with fewest lost, then fewest minutes late, then fewest changes of hands.
+ * alone, the one is taken with fewest lost, then fewest minutes late, then fewest changes of hands; and
+ * from that one a better order is looked for.
  */
 final readonly class Rounds
 {
     /** So many of the next acts are held against each other; what is due later waits its turn. */
     private const LOOKED_AT = 32;
+
+    /** The same where there are more acts than a small studio ever has. */
+    private const LOOKED_AT_OF_MANY = 10;
+
+    private const MANY = 200;
+
+    /** Of so many acts that a better order is looked for. */
+    private const BETTERED = 160;
 
     /**
      * @param  float  $fromMin  when the hands begin, on the clock of the evening
@@ -44,7 +53,104 @@ final readonly class Rounds
             $best = $best === null || $rounds->worth() < $best->worth() ? $rounds : $best;
         }
 
-        return $best;
+        return $best->changes() === 0 && $best->isInTime() ? $best : $best->bettered($gloves);
+    }
+
+    /** The same in a better order, where one is found; never a worse one. */
+    private function bettered(Gloves $gloves): self
+    {
+        // what is lost stands where it would be due
+        $order = array_map(static fn (LaidAct $one): RoundAct => $one->act, $this->acts());
+        foreach ($this->lost as $act) {
+            $at = 0;
+            while (isset($order[$at]) && ($order[$at]->dueMin <= $act->dueMin || $order[$at]->comesBefore($act) && $order[$at]->place() < $act->place())) {
+                $at++;
+            }
+            array_splice($order, $at, 0, [$act]);
+        }
+        if ($order === []) {
+            return $this;
+        }
+        $head = array_slice($order, 0, self::BETTERED);
+        $other = self::inOrder([...(new HandsOrder($head, $this->fromMin, $gloves))->better(), ...array_slice($order, self::BETTERED)], $this->fromMin, $gloves);
+
+        return $other->worth() < $this->worth() ? $other : $this;
+    }
+
+    /**
+     * Acts one after the other, each as near to its time as those that follow allow.
+     *
+     * @param  list<RoundAct>  $order
+     */
+    private static function inOrder(array $order, float $fromMin, Gloves $gloves): self
+    {
+        $laid = $lost = $changes = [];
+        [$at, $hands] = [$fromMin, $gloves];
+        foreach ($order as $act) {
+            $isChange = ! $hands->suit($act->gloves) && $hands !== Gloves::Either;
+            $one = new LaidAct($act, max($at + ($isChange ? Gloves::CHANGE_MIN : 0.0), $act->earliestMin));
+            if ($one->pieces === 0) {
+                $lost[] = $act;
+
+                continue;
+            }
+            $laid[] = $one;
+            $changes[] = $isChange;
+            [$at, $hands] = [$one->endMin(), $hands->after($act->gloves)];
+        }
+        // and back: nearer to its time where nothing comes later by it
+        $next = INF;
+        for ($number = count($laid) - 1; $number >= 0; $number--) {
+            $one = $laid[$number];
+            $begin = max($one->beginMin, min($one->act->dueMin, $one->act->latestMin, $next - ($one->endMin() - $one->beginMin)));
+            $laid[$number] = new LaidAct($one->act, $begin);
+            $next = $begin - ($changes[$number] ? Gloves::CHANGE_MIN : 0.0);
+        }
+
+        return new self($fromMin, self::roundsOf(array_values($laid), $changes), $lost);
+    }
+
+    /**
+     * @param  list<LaidAct>  $laid  in the order of the hands
+     * @param  list<bool>  $changes  whether hands change before each
+     * @return list<Round>
+     */
+    private static function roundsOf(array $laid, array $changes): array
+    {
+        $rounds = [];
+        foreach ($laid as $number => $one) {
+            $last = end($rounds);
+            if ($last === false || $changes[$number]) {
+                $rounds[] = new Round($one->act->gloves, $changes[$number], [$one]);
+            } else {
+                array_pop($rounds);
+                $rounds[] = new Round($last->gloves->after($one->act->gloves), $last->changes, [...$last->acts, $one]);
+            }
+        }
+
+        return $rounds;
+    }
+
+    /** Whether it is still as it was laid: nothing of it, nor the change of hands before it, has begun. */
+    public function holdsAt(float $min): bool
+    {
+        $first = $this->rounds[0] ?? null;
+
+        return $min >= $this->fromMin && ($first === null || $min <= $first->acts[0]->beginMin - ($first->changes ? Gloves::CHANGE_MIN : 0.0));
+    }
+
+    /** The same for hands that begin later, and still before its first act. */
+    public function from(float $min): self
+    {
+        return new self($min, $this->rounds, $this->lost);
+    }
+
+    /** Whether nothing is late, lost or parted. */
+    public function isInTime(): bool
+    {
+        $worth = $this->worth();
+
+        return $worth[0] === 0 && $worth[1] <= 0.0;
     }
 
     /** @return list<LaidAct> in the order of the hands */
@@ -105,10 +211,10 @@ final readonly class Rounds
         return count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes));
     }
 
-    /** How many pairs to put on, one over the other: one comes off before each heat that follows sticky work. */
+    /** How many pairs to put on, one over the other: one comes off at each change from sticky to clean. */
     public function pairsToLayer(): int
     {
-        return 1 + count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes && $round->isHeat()));
+        return 1 + count(array_filter($this->rounds, static fn (Round $round): bool => $round->changes && $round->gloves === Gloves::Clean));
     }
 
     /**
@@ -122,7 +228,9 @@ final readonly class Rounds
 
         $lost = array_filter($this->lost, static fn (RoundAct $act): bool => ! $act->canWait);
 
-        return [count($lost), round(array_sum($late)), $this->changes(), count($late)];
+        $parted = array_filter($this->acts(), static fn (LaidAct $one): bool => $one->isParted());
+
+        return [count($lost) + count($parted), round(array_sum($late)), $this->changes(), count($late)];
     }
 
     /**
@@ -133,8 +241,9 @@ final readonly class Rounds
     {
         $fromMin = $atMin;
         $rounds = $lost = [];
+        $lookedAt = count($left) > self::MANY ? self::LOOKED_AT_OF_MANY : self::LOOKED_AT;
         while ($left !== []) {
-            $group = $next(array_slice($left, 0, self::LOOKED_AT), $atMin, $gloves);
+            $group = $next(array_slice($left, 0, $lookedAt), $atMin, $gloves);
             $left = array_values(array_filter($left, static fn (RoundAct $act): bool => ! in_array($act, $group->acts, true)));
             array_push($lost, ...$group->lost());
             $laid = $group->laid();

@@ -10,19 +10,16 @@ use OpenGlaze\Core\Message\Message;
 /** Looks along the film while something could still be done, and a last one. */
 final class Looks implements ActRule
 {
-    /** To the bench, down to eye level and along the film. Source: the studio's practice; an estimate. */
-    private const LASTS_MIN = 0.5;
-
     public function acts(CoatResult $result): array
     {
         $torch = $result->film->torch;
         $acts = [];
         foreach ($torch->looksMin as $at => $min) {
             $title = Message::of('acts.look.numbered', number: $at + 1, of: count($torch->looksMin) + 1);
-            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, $title, Message::of($result->case->airFromBelow() ? 'acts.look.again' : 'acts.look.habit'), self::LASTS_MIN, $torch->closesMin);
+            $acts[] = new Act('look-'.($at + 1), ActKind::Look, $min, $title, Message::of($result->case->airFromBelow() ? 'acts.look.again' : 'acts.look.habit'), LookOver::lookMin($result->case), $torch->closesMin);
         }
         if ($torch->lookMin !== null) {
-            $acts[] = new Act('look', ActKind::Look, $torch->lookMin, Message::of('acts.look.last'), Message::of('acts.look.how'), self::LASTS_MIN, $torch->closesMin);
+            $acts[] = new Act('look', ActKind::Look, $torch->lookMin, Message::of('acts.look.last'), Message::of('acts.look.how'), LookOver::lookMin($result->case), $torch->closesMin);
         }
 
         return $acts;

@@ -70,8 +70,42 @@ final class RoundsTest extends TestCase
     {
         $passes = array_map(static fn (int $piece): RoundAct => self::act("piece-$piece", ActKind::Pass, 10, lasts: 4.0, until: 15.0), range(1, 5));
         $rounds = Rounds::lay($passes, 8, Gloves::Clean);
-        self::assertSame(['piece-3', 'piece-4', 'piece-5'], array_map(static fn (RoundAct $act): string => $act->film, $rounds->lost));
-        self::assertCount(2, $rounds->acts());
+        self::assertSame(['piece-2', 'piece-3', 'piece-4', 'piece-5'], array_map(static fn (RoundAct $act): string => $act->film, $rounds->lost));
+        self::assertCount(1, $rounds->acts(), 'two passes of 4 min end after closing, with a minute for the gloves before them');
+    }
+
+    public function test_of_an_act_of_many_pieces_those_are_done_that_end_in_time(): void
+    {
+        $pass = static fn (float $until): RoundAct => new RoundAct('tiles', 'pass-1', ActKind::Pass, HeatTool::Flame, 10, $until, 6.0, pieces: 12);
+        $laid = static fn (float $until): Rounds => Rounds::lay([$pass($until)], 10, Gloves::Clean);
+        self::assertSame([12, false], [$laid(16)->acts()[0]->pieces, $laid(16)->acts()[0]->isParted()]);
+        self::assertSame([7, true, 13.5], [$laid(13.9)->acts()[0]->pieces, $laid(13.9)->acts()[0]->isParted(), $laid(13.9)->acts()[0]->endMin()]);
+        self::assertSame([0, 1], [count($laid(10.4)->acts()), count($laid(10.4)->lost)]);
+    }
+
+    public function test_eight_films_poured_one_after_the_other_are_all_reached_before_they_close(): void
+    {
+        $acts = [];
+        foreach (range(0, 7) as $film) {
+            $poured = 3.0 * $film;
+            foreach ([5.0, 13.0] as $pass) {
+                $acts[] = self::act("board-$film", ActKind::Pass, $poured + $pass, lasts: 0.8, until: $poured + 38);
+            }
+            foreach ([12.0, 22.0, 32.0] as $wipe) {
+                $acts[] = self::act("board-$film", ActKind::Wipe, $poured + $wipe, lasts: 0.7);
+            }
+            $acts[] = self::act("board-$film", ActKind::Look, $poured + 30, lasts: 0.5, until: $poured + 38);
+        }
+        $rounds = Rounds::lay($acts, 0, Gloves::Sticky);
+        self::assertSame([0, 48], [count($rounds->lost), count($rounds->acts())]);
+    }
+
+    public function test_a_pair_of_gloves_comes_off_at_each_change_from_sticky_to_clean(): void
+    {
+        $rounds = Rounds::lay([
+            self::act('autumn', ActKind::Wipe, 10), self::act('autumn', ActKind::Pass, 30), self::act('autumn', ActKind::Wipe, 50), self::act('autumn', ActKind::Pass, 70),
+        ], 5, Gloves::Sticky);
+        self::assertSame([3, 3], [$rounds->changes(), $rounds->pairsToLayer()]);
     }
 
     public function test_what_is_late_already_does_not_wait_for_what_is_not(): void
@@ -127,7 +161,7 @@ final class RoundsTest extends TestCase
             self::assertEqualsCanonicalizing(array_map($names, $acts), $found, 'each once');
             self::assertHandsAreTrue($rounds, $from);
             foreach ($laid as $one) {
-                self::assertTrue($one->act->untilMin === null || $one->beginMin <= $one->act->untilMin + 1e-9, 'nothing but wipes and covers after closing');
+                self::assertTrue($one->act->untilMin === null || $one->endMin() <= $one->act->untilMin + 1e-6, 'what is begun is done before closing');
             }
             self::assertFilmsKeepTheirOrder($laid);
             self::assertNothingComesLateByACup($rounds, (float) mt_rand(2, 15));
