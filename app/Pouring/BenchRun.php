@@ -39,6 +39,7 @@ final readonly class BenchRun
         /** when the clock of the rounds begins, ms since 1970 */
         private int $zero,
         private Rounds $rounds,
+        private VapoursInRoom $vapours,
         private BeforeTheEvening $before,
         private NextCup $next,
         private CupReader $cups,
@@ -54,10 +55,11 @@ final readonly class BenchRun
         // what was computed of them says how long each takes, and how many there are of it
         Collection::make($pours)->load('begun');
         $zero = (int) Moment::ms($now->startOfDay());
-        $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now, $zero), $pours, array_keys(array_values($pours))));
+        $vapours = VapoursInRoom::of($pours, $now);
+        $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now, $zero, $vapours), $pours, array_keys(array_values($pours))));
         $rounds = KeptLaying::of($acts, ((int) Moment::ms($now) - $zero) / 60_000, self::hands($pours, $now));
 
-        return new self($pours, $now, $zero, $rounds, $before, $next, $cups);
+        return new self($pours, $now, $zero, $rounds, $vapours, $before, $next, $cups);
     }
 
     /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
@@ -68,7 +70,7 @@ final readonly class BenchRun
 
         return [
             'now' => Moment::ms($this->now),
-            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now), 'cup' => $pour->mixing_id, 'to_pour' => $this->toPour($pour)], array_values($this->pours)),
+            'films' => array_map(fn (Pour $pour): array => [...PourState::of($pour, $this->now, $this->vapours), 'cup' => $pour->mixing_id, 'to_pour' => $this->toPour($pour)], array_values($this->pours)),
             'cups' => $cups,
             'room' => RoomLog::last($this->now)?->state(),
             'rounds' => array_map(fn (Round $round): array => [
@@ -108,7 +110,7 @@ final readonly class BenchRun
     private function warnings(): array
     {
         $isPour = static fn (RoundAct $act): bool => $act->kind === ActKind::Pour;
-        $said = array_map(fn (RoundAct $act): Message => Message::of('run.gelled', film: $this->pours[$act->film]->title), array_values(array_filter($this->rounds->lost, $isPour)));
+        $said = [...$this->vapours->said($this->now), ...array_map(fn (RoundAct $act): Message => Message::of('run.gelled', film: $this->pours[$act->film]->title), array_values(array_filter($this->rounds->lost, $isPour)))];
         $lost = array_values(array_filter($this->rounds->lost, static fn (RoundAct $act): bool => ! $isPour($act) && ! $act->canWait));
         if ($lost !== []) {
             $names = ['act' => $this->title($lost[0]), 'film' => $this->pours[$lost[0]->film]->title];
@@ -140,7 +142,7 @@ final readonly class BenchRun
     }
 
     /** @return list<RoundAct> what it still wants, on a clock that begins at a moment, ms since 1970 */
-    private static function actsOf(Pour $pour, int $turn, CarbonImmutable $now, int $zero): array
+    private static function actsOf(Pour $pour, int $turn, CarbonImmutable $now, int $zero, VapoursInRoom $vapours): array
     {
         $poured = Moment::ms($pour->poured_at);
         if ($poured === null) {
@@ -154,7 +156,7 @@ final readonly class BenchRun
         $from = ($poured - $zero) / 60_000;
         $tool = $pour->tool();
         $acts = [];
-        foreach (ShownActs::of($pour, $since) as [$act]) {
+        foreach (ShownActs::of($pour, $since, $vapours) as [$act]) {
             $id = $act->text('id') ?? '';
             $until = $act->number('until_min');
             if (! $pour->marks->has($id) && ($until === null || $since <= $until)) {

@@ -59,6 +59,7 @@ final readonly class FilmSchedule
             'late' => $late === null ? null : ['level' => $late->text('level'), 'text' => $late->text('text')],
             'closes_min' => $answer->torchClosesMin(),
             'tool' => $answer->tool(),
+            'vapours_until_h' => $answer->vapoursUntilH(),
             'phases' => $answer->phases(),
             'acts' => $answer->acts(),
             'effects' => $answer->effects(),
@@ -71,7 +72,7 @@ final readonly class FilmSchedule
     /** Of what is counted down, what the room moves: times, and acts that hold no measure. */
     public static function moved(KeptCoat $answer): Entry
     {
-        return self::countedDown($answer)->without('late', 'tool', 'warmings');
+        return self::countedDown($answer)->without('late', 'tool', 'vapours_until_h', 'warmings');
     }
 
     /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */

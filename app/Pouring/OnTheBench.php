@@ -18,7 +18,10 @@ final class OnTheBench
     /** @return list<array<string, mixed>> as pages count them down, the last that began first */
     public static function films(CarbonImmutable $now): array
     {
-        return array_map(static fn (Pour $pour): array => PourState::of($pour, $now), self::pours($now));
+        $pours = self::pours($now);
+        $vapours = VapoursInRoom::of($pours, $now);
+
+        return array_map(static fn (Pour $pour): array => PourState::of($pour, $now, $vapours), $pours);
     }
 
     /** @return list<Pour> the last that began first */

@@ -24,8 +24,11 @@ final class PourState
     /** A time that the room has moved by more than this is shown beside the planned one, min. */
     private const PARTS_MIN = 2.0;
 
-    /** @return array<string, mixed> */
-    public static function of(Pour $pour, CarbonImmutable $now): array
+    /**
+     * @param  VapoursInRoom  $vapours  that its passes wait for
+     * @return array<string, mixed>
+     */
+    public static function of(Pour $pour, CarbonImmutable $now, VapoursInRoom $vapours): array
     {
         $zero = Moment::ms($pour->poured_at);
         $schedule = $pour->shown();
@@ -71,7 +74,7 @@ final class PourState
             'warmings' => $schedule->entries('warmings'),
             'later' => array_map(static fn (Entry $one): array => ['what' => $one->text('what'), 'from_at' => $at($one->number('from_min')), 'to_at' => $at($one->number('to_min'))], $schedule->entries('later')),
             'fill' => ['judge_from' => $at($schedule->number('fill.judge_from_min')), 'pass_until' => $at($schedule->number('fill.pass_until_min'))],
-            'acts' => self::acts($pour, $now),
+            'acts' => self::acts($pour, $now, $vapours),
         ];
     }
 
@@ -89,12 +92,12 @@ final class PourState
     }
 
     /** @return list<array<string, mixed>> */
-    private static function acts(Pour $pour, CarbonImmutable $now): array
+    private static function acts(Pour $pour, CarbonImmutable $now, VapoursInRoom $vapours): array
     {
         $zero = Moment::ms($pour->poured_at);
         $acts = [];
         $under = null;
-        foreach (ShownActs::of($pour, $zero === null ? 0.0 : ((int) Moment::ms($now) - $zero) / 60_000) as [$act, $plannedMin]) {
+        foreach (ShownActs::of($pour, $zero === null ? 0.0 : ((int) Moment::ms($now) - $zero) / 60_000, $vapours) as [$act, $plannedMin]) {
             $acts[] = [...self::act($pour, $act, $plannedMin, $now), 'under' => $under];
             $name = $act->text('id') ?? '';
             $under = WaitCover::afterOf($name) !== null ? $name : null;

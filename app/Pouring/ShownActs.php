@@ -18,11 +18,13 @@ final class ShownActs
 {
     /**
      * @param  float  $nowMin  after its pour
+     * @param  VapoursInRoom|null  $vapours  that passes wait for; null where they are not asked for
      * @return list<array{Entry, float}> in the order of the times that are shown, each with when it was planned, min after the pour
      */
-    public static function of(Pour $pour, float $nowMin): array
+    public static function of(Pour $pour, float $nowMin, ?VapoursInRoom $vapours = null): array
     {
         $acts = self::timed($pour);
+        $acts = $vapours === null ? $acts : $vapours->heldBack($acts, $pour);
 
         return self::inOrder([...$acts, ...array_map(static fn (Entry $cover): array => [$cover, self::dueMin($cover)], self::covers($pour, array_column($acts, 0), $nowMin))]);
     }

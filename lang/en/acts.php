@@ -26,12 +26,12 @@ return [
         'numbered' => 'Look :number of :of',
     ],
     'no_flame' => [
-        'burns' => 'No flame: :what in it burns. Others do it; the film takes fire.',
-        'may_burn' => 'No flame: :what in it is of unknown make-up, and counts as flammable.',
+        'burns' => 'No flame and no heat gun: :what in it burns. Others do it; the film takes fire.',
+        'may_burn' => 'No flame and no heat gun: :what in it is of unknown make-up, and counts as flammable.',
         'over' => 'No flame over :what: it softens or burns. Others do it; it scorches the piece, or takes fire.',
-        'polyester' => 'No flame: the vapour of polyester burns.',
-        'thinner' => 'No flame: what it is thinned with burns. Others do it; the film takes fire.',
-        'thinner_unknown' => 'No flame: what it is thinned with is unknown, and counts as flammable.',
+        'polyester' => 'No flame and no heat gun: the vapour of polyester burns.',
+        'thinner' => 'No flame and no heat gun: what it is thinned with burns. Others do it; the film takes fire.',
+        'thinner_unknown' => 'No flame and no heat gun: what it is thinned with is unknown, and counts as flammable.',
     ],
     'nudge' => [
         'how' => 'What moved goes back now, with a stick; later the film does not close behind it.',

@@ -108,6 +108,27 @@ final class RunTest extends TestCase
         self::assertMatchesRegularExpression('/Have a helper do (it|them)|A second pair keeps (it|them) in time/', $said);
     }
 
+    public function test_beside_a_film_or_a_cup_whose_vapours_burn_no_pass_is_laid_with_a_flame_and_it_is_said_of_which(): void
+    {
+        $this->freezeTime();
+        $this->twoPoured();
+        $flames = fn (): int => count(array_filter(array_merge(...array_column(array_filter($this->bench()['films'], static fn (array $film): bool => $film['tool'] !== 'breath'), 'acts')), static fn (array $act): bool => $act['kind'] === 'pass' && $act['went'] === 'open'));
+        self::assertGreaterThan(0, $flames());
+        $mixing = $this->filled($this->begin(['comet-base'], 'batch-2'));
+        $this->postJson("/mixings/{$mixing->id}/pours", ['studio' => ['temperature_c' => '21', 'humidity_pct' => '50']])->assertRedirect();
+        $run = $this->bench();
+        self::assertSame(0, $flames(), 'already the open cup');
+        self::assertStringContainsString('Comet over the ridge', $run['warnings'][0]);
+        $comet = collect($run['films'])->firstWhere('title', 'Comet over the ridge');
+        $this->press($comet['id'], 'poured');
+        $run = $this->bench();
+        $open = collect($run['films'])->firstWhere('id', $comet['id']);
+        self::assertSame('breath', $open['tool']);
+        self::assertNotEmpty(array_filter($open['acts'], static fn (array $act): bool => $act['kind'] === 'pass'), 'breath lights nothing');
+        $this->travel(2)->days();
+        self::assertStringNotContainsString('Comet over the ridge', implode(' ', $this->bench()['warnings']));
+    }
+
     public function test_the_page_is_handed_the_same_in_the_units_of_who_looks(): void
     {
         $this->twoPoured();

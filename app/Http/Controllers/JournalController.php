@@ -15,6 +15,7 @@ use App\Mixing\MixingState;
 use App\Models\Mixing;
 use App\Models\Pour;
 use App\Pouring\PourState;
+use App\Pouring\VapoursInRoom;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
@@ -78,8 +79,9 @@ final readonly class JournalController
     private function states(array $subjects, Person $person, CarbonImmutable $now): array
     {
         $states = [];
+        $vapours = VapoursInRoom::at($now);
         foreach (Pour::query()->whereKey($subjects)->get() as $pour) {
-            $states[$pour->id] = PourState::of($pour, $now);
+            $states[$pour->id] = PourState::of($pour, $now, $vapours);
         }
         foreach (Mixing::query()->whereKey($subjects)->get() as $mixing) {
             $states[$mixing->id] = MixingState::of($mixing, $this->cups, $person, $now);

@@ -19,6 +19,7 @@ use App\Planning\OutlineDrawing;
 use App\Planning\PieceDesk;
 use App\Pouring\PourState;
 use App\Pouring\UsedBesidePlanned;
+use App\Pouring\VapoursInRoom;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Carbon\CarbonImmutable;
@@ -97,11 +98,12 @@ final readonly class PieceController
     private function listed(Collection $pieces, CarbonImmutable $now): array
     {
         $namesakes = Namesakes::among($pieces);
+        $vapours = VapoursInRoom::at($now);
 
         return array_values($pieces->map(fn (Piece $piece): array => [
             ...$this->desk->summary($piece),
             'twin' => isset($namesakes[$piece->id]),
-            'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour, $now))->values(),
+            'pours' => $piece->pours->map(fn (Pour $pour): array => PourState::of($pour, $now, $vapours))->values(),
             'last_poured_at' => $piece->lastPour?->started_at->valueOf(),
             'coats' => $piece->coats->map(fn (Coat $coat): array => ['id' => $coat->id, 'kind' => $coat->kind(), 'resin' => $coat->resin->name()])->values(),
         ])->all());
@@ -198,6 +200,8 @@ final readonly class PieceController
     public function history(Request $request, Piece $piece): Response
     {
         $pours = $piece->pours()->with(['begun', 'poured'])->paginate(self::POURS_AT_A_TIME);
+        $now = Arrival::of($request);
+        $vapours = VapoursInRoom::at($now);
 
         return Inertia::render('LookBack', [
             'piece' => [
@@ -206,7 +210,7 @@ final readonly class PieceController
                 'next_coat_id' => $piece->trashed() ? null : $this->desk->nextCoat($piece)?->id,
             ],
             'pours' => $pours->getCollection()->map(fn (Pour $pour): array => [
-                ...PourState::of($pour, Arrival::of($request)),
+                ...PourState::of($pour, $now, $vapours),
                 ...UsedBesidePlanned::of($pour),
             ])->values(),
             'page' => $pours->currentPage(),

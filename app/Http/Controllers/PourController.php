@@ -22,6 +22,7 @@ use App\Pouring\PourState;
 use App\Pouring\Unexpected;
 use App\Pouring\UsedBesidePlanned;
 use App\Pouring\UsedFields;
+use App\Pouring\VapoursInRoom;
 use App\Saying\Person;
 use App\Typed\FieldException;
 use Illuminate\Http\JsonResponse;
@@ -63,12 +64,15 @@ final readonly class PourController
     public function show(Request $request, Pour $pour): Response
     {
         $person = Person::of($request);
+        $now = Arrival::of($request);
+        $vapours = VapoursInRoom::at($now);
+        $heat = (Caution::tryFrom($pour->tool()->value) ?? Caution::Breath)->said();
 
         return Inertia::render('Pour', [
-            'pour' => PourState::of($pour, Arrival::of($request)),
+            'pour' => PourState::of($pour, $now, $vapours),
             'cautions' => [
                 'pour' => array_map($person->say(...), Caution::Mix->said()),
-                'heat' => array_map($person->say(...), (Caution::tryFrom($pour->tool()->value) ?? Caution::Breath)->said()),
+                'heat' => array_map($person->say(...), $pour->tool()->lightsVapours() ? [...$vapours->said($now), ...$heat] : $heat),
             ],
             'unexpected' => Unexpected::all($person),
             'planned' => UsedBesidePlanned::of($pour),
@@ -78,7 +82,7 @@ final readonly class PourController
 
     public function state(Request $request, Pour $pour): JsonResponse
     {
-        return response()->json(PourState::of($pour, Arrival::of($request)));
+        return response()->json(PourState::of($pour, $now = Arrival::of($request), VapoursInRoom::at($now)));
     }
 
     public function trace(Request $request, Pour $pour, string $figure, FilmSchedule $schedule): JsonResponse
@@ -137,7 +141,7 @@ final readonly class PourController
     public function finishing(Request $request, Pour $pour): Response
     {
         return Inertia::render('Finish', [
-            'pour' => PourState::of($pour, Arrival::of($request)),
+            'pour' => PourState::of($pour, $now = Arrival::of($request), VapoursInRoom::at($now)),
             'planned' => [...UsedBesidePlanned::of($pour), 'left_g' => UsedBesidePlanned::leftOfItsCup($pour)],
             'photo_limits' => ['megabytes' => PhotoStore::MOST_MEGABYTES, 'megapixels' => PhotoStore::MOST_MEGAPIXELS],
         ]);

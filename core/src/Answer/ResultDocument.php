@@ -193,6 +193,7 @@ final class ResultDocument
             'looks_min' => $film->torch->looksMin,
             'closes_min' => $film->torch->closesMin,
             'tool' => $film->torch->tool->value,
+            'vapours_until_h' => $result->vapoursUntilH(),
         ];
     }
 

@@ -206,12 +206,19 @@ final readonly class CoatCase
             $this->toleratesHeat(),
             // it blows loose dust about, and pushes a held film over its edge
             ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE && $this->coat->manner->dryMedia === null,
+            $this->vapoursBurn(),
         );
     }
 
     public function toleratesHeat(): bool
     {
         return NoFlame::reasons($this) === [];
+    }
+
+    /** Whether vapours of the film burn, or may: a source of ignition over it is ruled out. */
+    public function vapoursBurn(): bool
+    {
+        return (NoFlame::reasons($this)[0] ?? null)?->areVapours() ?? false;
     }
 
     /** Its vapour burns. */

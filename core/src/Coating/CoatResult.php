@@ -15,6 +15,9 @@ use OpenGlaze\Core\Mix\Portions;
 /** Everything that is computed for one coat. */
 final readonly class CoatResult
 {
+    /** Of a film that nobody knows of when it is tack-free, h. */
+    private const TACK_FREE_BY_H = 24.0;
+
     /** @param  list<Lift>  $lifts  the pours of a deep coat; empty unless it is dammed by total depth */
     public function __construct(
         public CoatCase $case,
@@ -35,6 +38,12 @@ final readonly class CoatResult
         $edges = $this->edge === null ? 0.0 : $volume->edgesMl + $volume->runoffMl - $this->edge->drippedMl;
 
         return ($volume->filmMl + $edges + $volume->climbMl + $volume->displacedMl) / $this->case->piece->quantity;
+    }
+
+    /** Until when its vapours may burn, h after the pour: until it is tack-free; null where none do. */
+    public function vapoursUntilH(): ?float
+    {
+        return $this->case->vapoursBurn() ? $this->windows->recoatFromH ?? self::TACK_FREE_BY_H : null;
     }
 
     /** @return non-empty-list<PhaseSpan> */

@@ -18,21 +18,27 @@ final readonly class NoFlame
     ) {
     }
 
-    /** @return list<self> what lies below or in it first; none where it may */
+    /** @return list<self> vapours first, which rule the heat gun out too, then what lies below or in it; none where it may */
     public static function reasons(CoatCase $case): array
     {
         $over = $case->noFlameOver();
         $burns = $case->flammable();
 
         return [
-            ...($over === null ? [] : [new self('over', $over)]),
             ...($burns === null ? [] : [new self($burns->stuff->flammable === Flammable::Yes ? 'burns' : 'may_burn', $burns->name)]),
             ...match (true) {
                 $case->isPolyester() => [new self('polyester')],
                 $case->thinner->forbidsFlame() => [new self($case->thinner === Thinner::Unknown ? 'thinner_unknown' : 'thinner')],
                 default => [],
             },
+            ...($over === null ? [] : [new self('over', $over)]),
         ];
+    }
+
+    /** Whether what burns are vapours of the film, which a heat gun lights too. */
+    public function areVapours(): bool
+    {
+        return $this->why !== 'over';
     }
 
     /** @param  string  $under  where its sentences stand in the catalogue, with the dot after it */

@@ -34,6 +34,12 @@ final readonly class KeptCoat extends Entry
         return $this->text('coat.torch.tool') ?? 'none';
     }
 
+    /** Until when its vapours may burn, h after it was poured; null where none do. */
+    public function vapoursUntilH(): ?float
+    {
+        return $this->number('coat.torch.vapours_until_h');
+    }
+
     public function handleH(): ?float
     {
         return $this->number('coat.windows.handle_h');

@@ -25,6 +25,12 @@ enum HeatTool: string
         };
     }
 
+    /** Whether it lights vapours that burn: a flame does, and the element of a heat gun at 300 to 650 °C. */
+    public function lightsVapours(): bool
+    {
+        return $this === self::Flame || $this === self::HeatGun;
+    }
+
     /** This one by habit, where the rules that chose the other leave it; the rules' own where they do not. */
     public function orBy(?self $habit): self
     {
@@ -34,12 +40,13 @@ enum HeatTool: string
     /**
      * @param  bool  $keepsItsShape  drops, lines and what is placed thick get no heat at all
      * @param  float  $areaCm2  0 for a small thing that is only counted
+     * @param  bool  $vapoursBurn  those of the resin, its colours or what thins it: a heat gun's element lights them too
      */
-    public static function forPiece(bool $keepsItsShape, float $areaCm2, bool $heatTolerant, bool $standsMovingAir = true): self
+    public static function forPiece(bool $keepsItsShape, float $areaCm2, bool $heatTolerant, bool $standsMovingAir = true, bool $vapoursBurn = false): self
     {
         return match (true) {
             $keepsItsShape => self::None,
-            $areaCm2 < self::BREATH_UNDER_CM2 => self::Breath,
+            $areaCm2 < self::BREATH_UNDER_CM2, $vapoursBurn => self::Breath,
             ! $heatTolerant => $standsMovingAir ? self::HeatGun : self::Breath,
             default => self::Flame,
         };

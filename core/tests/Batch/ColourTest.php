@@ -119,7 +119,8 @@ final class ColourTest extends TestCase
         self::assertNotContains('degrease', self::stepsOf($next));
 
         [$inked, $next] = $coats([['name' => 'soot', 'share_pct' => 5, 'doses' => [['colourant' => 'black', 'drops' => 2]]]]);
-        self::assertSame(HeatTool::HeatGun, $inked->film->torch->tool);
+        self::assertSame(HeatTool::Breath, $inked->film->torch->tool, 'a heat gun lights its vapours too');
+        self::assertSame([null, $inked->windows->recoatFromH], [$plain->vapoursUntilH(), $inked->vapoursUntilH()]);
         self::assertContains('no_flame', array_column(CoatAdvisor::advise($inked), 'code'));
         self::assertSame(HeatTool::Flame, $next->film->torch->tool, 'only the coat that it is in');
 

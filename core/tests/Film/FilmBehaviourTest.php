@@ -151,6 +151,8 @@ final class FilmBehaviourTest extends TestCase
         self::assertSame(HeatTool::Flame, HeatTool::forPiece(false, 2542, true));
         self::assertSame(HeatTool::HeatGun, HeatTool::forPiece(false, 2542, false));
         self::assertSame(HeatTool::Breath, HeatTool::forPiece(false, 4.5, true));
+        self::assertSame(HeatTool::Breath, HeatTool::forPiece(false, 2542, true, true, true), 'over vapours that burn');
+        self::assertSame(HeatTool::None, HeatTool::forPiece(true, 2542, true, true, true));
     }
 
     private static function film(float $mm, float $celsius, float $age = 0, float $mark = 30, float $slope = 0, bool $airFromBelow = false): FilmBehaviour

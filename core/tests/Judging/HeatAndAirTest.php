@@ -20,7 +20,7 @@ final class HeatAndAirTest extends TestCase
     public function test_polyester_never_gets_a_flame(): void
     {
         $result = Plans::computed(['/resins/0/family' => 'polyester', '/resins/0/catalyst' => [(object) ['depth_mm' => 1, 'pct' => 2], (object) ['depth_mm' => 6, 'pct' => 1]], '/resins/0/density_b_g_ml' => new Gone]);
-        self::assertSame(HeatTool::HeatGun, $result->film->torch->tool);
+        self::assertSame(HeatTool::Breath, $result->film->torch->tool);
         self::assertStringContainsString('vapour of polyester burns', self::text($result, 'no_flame'));
         self::assertSame(HeatTool::Flame, Plans::computed()->film->torch->tool);
     }
@@ -32,7 +32,7 @@ final class HeatAndAirTest extends TestCase
     public function test_what_thins_a_mix_takes_the_flame_from_every_coat_that_is_poured_from_it(string $with, bool $takes): void
     {
         $result = Plans::computed(['/batches' => [(object) ['id' => 'b', 'coats' => ['flood'], 'thinned_with' => $with]]]);
-        self::assertSame($takes ? HeatTool::HeatGun : HeatTool::Flame, $result->film->torch->tool);
+        self::assertSame($takes ? HeatTool::Breath : HeatTool::Flame, $result->film->torch->tool);
         self::assertSame($takes, str_contains(self::text($result, 'no_flame'), 'thinned with'));
     }
 

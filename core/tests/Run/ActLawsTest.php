@@ -63,6 +63,9 @@ final class ActLawsTest extends TestCase
             if (! $coat->case->toleratesHeat()) {
                 self::assertNotSame(HeatTool::Flame, $tool, $what);
             }
+            if ($coat->case->vapoursBurn()) {
+                self::assertFalse($tool->lightsVapours(), $what);
+            }
             if ($tool === HeatTool::Flame) {
                 self::assertSame(Gloves::Clean, ActKind::Pass->gloves($tool));
             }

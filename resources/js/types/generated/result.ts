@@ -239,6 +239,10 @@ export interface TorchFigures {
     looks_min: number[]
     closes_min: number
     tool: HeatTool
+    /**
+     * Until when its vapours may burn, hours after the pour: until then no flame and no heat gun over anything in the room. Null where nothing in it burns.
+     */
+    vapours_until_h: number | null
 }
 /**
  * What an edge keeps of an open film.
