@@ -12,7 +12,7 @@ use OpenGlaze\Core\Message\Message;
 /** Something cannot ever be written down as it was sent; says why by a code, and at which field where it was typed. */
 final class Refused extends DomainException
 {
-    /** @param  array<string, string|int|Measure>  $quantities  that its sentence names */
+    /** @param  array<string, string|int|Measure|Message>  $quantities  that its sentence names */
     private function __construct(
         public readonly Refusal $why,
         public readonly string $field,
@@ -21,7 +21,7 @@ final class Refused extends DomainException
         parent::__construct($why->value);
     }
 
-    /** @param  array<string, string|int|Measure>  $quantities */
+    /** @param  array<string, string|int|Measure|Message>  $quantities */
     public static function because(Refusal $why, string $field = 'form', array $quantities = []): self
     {
         return new self($why, $field, $quantities);

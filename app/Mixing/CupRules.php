@@ -24,6 +24,7 @@ use OpenGlaze\Core\Journal\Mishap;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
 use OpenGlaze\Core\Message\Measure;
+use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Weighing\Mark;
 use OpenGlaze\Core\Weighing\Weighing;
 
@@ -136,7 +137,11 @@ final readonly class CupRules implements SubjectRules
             throw Refused::because(Refusal::NoAmount, 'grams');
         }
         if ($grams > Weighing::ASKED_FROM * $next->targetG && ! $facts->isTrue('sure')) {
-            throw Refused::because(Refusal::SoMuch, 'grams', ['grams' => Measure::number($grams, 1), 'missing' => Measure::number($next->targetG, 1)]);
+            // in what it is measured in
+            $said = static fn (float $g): Measure|Message => $batch->batch->measure->by?->isByVolume() === true
+                ? Measure::volume($g / $next->densityGMl)
+                : Message::of('journal.grams', grams: Measure::number($g, 1));
+            throw Refused::because(Refusal::SoMuch, 'grams', ['amount' => $said($grams), 'missing' => $said($next->targetG)]);
         }
 
         return Entry::from(['step' => $next->id, 'grams' => $grams, 'by' => $by->value]);

@@ -46,7 +46,7 @@ final class EveningAnswer
     /** @return array<string, mixed> */
     public static function of(Evening $evening, DateTimeImmutable $today, Speaker $say): array
     {
-        $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->standing->emptiedMin, $evening->batches));
+        $minutes = array_sum(array_map(static fn (BatchResult $batch): float => (Hands::mixingMin($batch->resin) ?? 0.0) + $batch->laidMin(), $evening->batches));
         $vessels = VesselsAtHand::of($evening->plan->vessels, $today, $evening->document->batches());
         $lots = Lot::ofResins(array_map(self::resinOf(...), $evening->batches));
 

@@ -23,10 +23,10 @@ final readonly class VapoursInRoom
 
     public static function at(CarbonImmutable $now): self
     {
-        return self::of(OnTheBench::pours($now), $now);
+        return self::of(Pour::query()->onTheBench($now)->whereNotNull('schedule->vapours_until_h')->get()->all(), $now);
     }
 
-    /** @param  array<Pour>  $pours  all that are on the bench */
+    /** @param  array<Pour>  $pours  of those that are on the bench, at least those whose vapours burn */
     public static function of(array $pours, CarbonImmutable $now): self
     {
         $all = [];

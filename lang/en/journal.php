@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Why something cannot be written down, by the codes of OpenGlaze\Core\Journal\Refusal.
 return [
+    'grams' => ':grams g',
     'words_erased' => 'The words are erased.',
     'erased' => '{0} There were no words.|{1} The words of one event are erased.|[2,*] The words of :count events are erased.',
     'refused' => [
@@ -24,7 +25,7 @@ return [
         'acts_done' => 'Something was done since: take that back first.',
         'cannot_undo' => 'That cannot be taken back.',
         'no_amount' => 'Write an amount above nothing, such as 38.2 g, 35 ml or 2 tbsp, and at most 100 kg.',
-        'so_much' => ':grams g, where :missing g are missing? Press it once more if so, or type it again.',
+        'so_much' => ':amount, where :missing are missing? Press it once more if so, or type it again.',
         'no_reason' => 'Say in a word why.',
     ],
 ];

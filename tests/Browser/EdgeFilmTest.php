@@ -16,7 +16,7 @@ final class EdgeFilmTest extends BrowserTestCase
     {
         $page = $this->open('/coats/comet-flood');
         $page->untilSees('1.80 mm asked');
-        self::assertMatchesRegularExpression('/1\.80 mm asked 1\.98 mm laid 1\.5\d mm stays .*1\.12 mm at the edge, thin within [\d.]+ mm 2\d\d ml run off/', $page->text(self::STRIP));
+        self::assertMatchesRegularExpression('/1\.80 mm asked 1\.98 mm laid 1\.6\d mm stays .*1\.12 mm at the edge, thin within [\d.]+ mm 2\d\d ml run off/', $page->text(self::STRIP));
         $page->js("document.querySelector('[data-figure=stays_mm]').click()");
         $page->untilSees('What is laid thicker than the edge keeps runs over until it gels');
         $page->keys(WebDriverKeys::ESCAPE);
@@ -51,7 +51,7 @@ final class EdgeFilmTest extends BrowserTestCase
         $page->untilSees('nothing runs off');
         self::assertTrue($page->sees('It is laid in 2 coats now.'));
         $page->press('button', 'Undo');
-        $page->untilSees('1.27 mm stays');
+        $page->untilSees('1.33 mm stays');
     }
 
     public function test_the_edge_is_rounded_by_hand_and_by_keys_and_what_it_keeps_follows(): void

@@ -63,6 +63,8 @@ final class FirstBottleTest extends BrowserTestCase
         $page->untilSees('Pour part A');
         self::assertSame($planned[1], $this->shown($page), 'as on the sheet');
         $page->wentIn('1000');
+        $page->untilSees('1000 ml, where '.$planned[1].' ml are missing?');
+        $page->press('button', 'That is it');
         $page->untilSees('Pour part B');
         self::assertSame('500', $this->shown($page), 'it follows');
         $page->wentIn('470');

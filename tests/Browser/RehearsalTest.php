@@ -40,9 +40,9 @@ final class RehearsalTest extends BrowserTestCase
         $page->untilSees('Pour piece 1 of 11');
         $page->until(static fn (): bool => $page->js('return navigator.serviceWorker.ready.then(() => true)') === true, 'the worker');
         $pressed = [];
-        for ($board = 1; $board <= ElevenBoards::COUNT; $board++) {
-            $page->untilSees("Pour piece $board of 11");
-            $pressed[] = $this->pressNext($page);
+        // a pass that is due comes between two of them
+        for ($boards = 0; $boards < ElevenBoards::COUNT; $boards += (int) ! str_contains($step, ' ')) {
+            [$step, $pressed[]] = $page->pressNext('[data-step]', 'step');
         }
         // a few acts, then the network is cut, then the server dies
         for ($acts = 0; $acts < 4; $acts++) {

@@ -13,7 +13,7 @@ final class ScreenTest extends BrowserTestCase
     public function test_the_check_case_is_read_off_the_screen(): void
     {
         $page = $this->open('/coats/autumn-flood');
-        foreach (['Part A, 380.8 g', 'Part B, 163.6 g', 'Part A, 334 ml', 'Part B, 167 ml', 'Total weight 544.4 g', '501 ml in all', '407 ml film', '18.5 ml edges', '40.7 ml run-off', '8.2 ml soak', '3.0 ml cups', '23.9 ml margin'] as $figure) {
+        foreach (['Part A, 380.8 g', 'Part B, 163.7 g', 'Part A, 334 ml', 'Part B, 167 ml', 'Total weight 544.5 g', '501 ml in all', '407 ml film', '18.5 ml edges', '40.7 ml run-off', '8.2 ml soak', '3.0 ml cups', '23.9 ml margin'] as $figure) {
             self::assertTrue($page->has('button', $figure), $figure);
         }
     }
@@ -139,7 +139,7 @@ final class ScreenTest extends BrowserTestCase
     {
         $page = $this->open('/coats/autumn-flood');
         $page->press('button', 'mm ml');
-        $page->until(fn (): bool => $page->has('button', 'Part A, 11.29 fl oz'), 'fluid ounces');
+        $page->until(fn (): bool => $page->has('button', 'Part A, 11.30 fl oz'), 'fluid ounces');
         $page->untilSees('24.409 in');
         $page->press('button', 'mm ml');
         $page->until(fn (): bool => $page->has('button', 'Part A, 334 ml'), 'millilitres');

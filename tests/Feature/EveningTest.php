@@ -115,6 +115,7 @@ final class EveningTest extends TestCase
                 $counts[$turn['coat']] = ($counts[$turn['coat']] ?? 0) + $turn['count'];
             }
         }
+        self::assertGreaterThan(array_sum(array_map(static fn (array $batch): float => max(array_column($batch['turns'], 'spread_min')), $answer->json('answer.batches'))), $answer->json('answer.minutes'), 'what is poured together is spread after its cup is empty');
         ksort($counts);
         self::assertSame(['pendants-dome' => 60, 'prints-flood' => 4, 'spares-base' => 6, 'tiles-base' => 24], $counts);
         self::assertSame([], $answer->json('apart'));
@@ -270,7 +271,7 @@ final class EveningTest extends TestCase
         $coat = Coat::query()->where('key', 'trays-base')->firstOrFail();
         $this->propose(['trays-base']);
         $this->get("/coats/{$coat->id}")->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('answer.coat.torch.tool', 'heat_gun')
+            ->where('answer.coat.torch.tool', 'breath')
             ->where('answer.advice', fn ($advice): bool => str_contains(collect($advice)->firstWhere('code', 'no_flame')['text'] ?? '', 'Soot black ink')));
     }
 

@@ -33,4 +33,10 @@ final readonly class BatchResult
     {
         return $this->turns[0]->times->fromMin;
     }
+
+    /** Until the last of it is spread, min after the mixing. */
+    public function laidMin(): float
+    {
+        return max($this->standing->emptiedMin, ...array_map(static fn (Turn $turn): float => $turn->times->spreadMin, $this->turns));
+    }
 }

@@ -144,7 +144,7 @@ final class Checks
             foreach ($batch->turns as $turn => $one) {
                 $tool = $one->coat->film->torch->tool;
                 foreach (Acts::of($one->coat) as $act) {
-                    $acts[] = self::onTheClock($act, $one->times->pouredMin, $tool, $turn);
+                    $acts[] = self::onTheClock($act, $one, $tool, $turn);
                 }
             }
             $most = max($most, Rounds::lay($acts, $batch->turns[0]->times->fromMin, Gloves::Sticky)->pairsToLayer());
@@ -153,9 +153,11 @@ final class Checks
         return $most;
     }
 
-    private static function onTheClock(Act $act, float $pouredMin, HeatTool $tool, int $turn): RoundAct
+    private static function onTheClock(Act $act, Turn $turn, HeatTool $tool, int $number): RoundAct
     {
-        return new RoundAct("turn-$turn", $act->id, $act->kind, $tool, $pouredMin + $act->dueMin, $act->untilMin === null ? null : $pouredMin + $act->untilMin, $act->lastsMin, $turn);
+        $poured = $turn->times->pouredMin;
+
+        return new RoundAct("turn-$number", $act->id, $act->kind, $tool, $poured + $act->dueMin, $act->untilMin === null ? null : $poured + $act->untilMin, $act->lastsMin, $number, $turn->count);
     }
 
     /**

@@ -18,7 +18,8 @@ enum LayerGrid
     {
         return match ($this) {
             self::Peaks => 10,
-            self::OwnHeat, self::Warming => 24,
+            self::OwnHeat => 20,
+            self::Warming => 24,
         };
     }
 
@@ -26,7 +27,7 @@ enum LayerGrid
     {
         return match ($this) {
             self::Peaks => 5,
-            self::OwnHeat => 16,
+            self::OwnHeat => 12,
             self::Warming => 60,
         };
     }

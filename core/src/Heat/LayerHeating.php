@@ -20,7 +20,7 @@ use OpenGlaze\Core\Quantity\Physics;
 final class LayerHeating
 {
     /** A step warms no cell by more, K. */
-    private const STEP_K = 0.25;
+    private const STEP_K = 0.5;
 
     private const LONGEST_STEP_MIN = 5.0;
 
@@ -35,7 +35,7 @@ final class LayerHeating
     private const FIRST_STEPS = 6;
 
     /** The temperatures of a step are found when a round moves none by more, K. */
-    private const NEAR_K = 1e-3;
+    private const NEAR_K = 4e-3;
 
     private const MOST_ROUNDS = 12;
 
@@ -181,7 +181,7 @@ final class LayerHeating
         return $cools;
     }
 
-    /** One step, no longer than asked, that warms no cell by much more than a quarter of a degree. */
+    /** One step, no longer than asked, that warms no cell by much more than half a degree. */
     private function advance(float $mostMin): void
     {
         $before = [$this->celsius, $this->ages, $this->converted];

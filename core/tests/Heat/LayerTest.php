@@ -87,8 +87,8 @@ final class LayerTest extends TestCase
     {
         $curing = self::curing($recoatH, $openMin)->withHeat($heat);
         [$opens, $shuts] = self::ownHeat($curing, self::layer($mm, 23, $base->slabs()), $labelMm, [$openMin, 60 * $toH], new SteadyFilmClock($curing->kinetics, 23, 0.0));
-        self::assertWithin(0.3, $opensMin, $opens);
-        self::assertWithin(0.3, $shutsH, $shuts / 60);
+        self::assertWithin(0.5, $opensMin, $opens);
+        self::assertWithin(0.5, $shutsH, $shuts / 60);
     }
 
     /** Random layers: what may never be hotter is not. */

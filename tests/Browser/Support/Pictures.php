@@ -83,7 +83,7 @@ final class Pictures
     private function onPaperAndShelf(): void
     {
         $this->open('/coats/winter-flood/mix', 'likely 45')->take('mix');
-        $this->open('/evening', 'mixing and pouring')->take('evening');
+        $this->open('/evening', 'pouring and spreading')->take('evening');
         $this->open('/plans/1/batches/batch-4', 'likely 5')->take('cup');
         $this->open('/shelf', 'Bottles')->take('shelf');
     }

@@ -12,6 +12,7 @@ export function Band({ batch, untilMin, onBlock }: BatchRowProps): ReactNode {
     const width = useWidth(frame, 480)
     const x = (min: number): number => (Math.min(min, untilMin) / untilMin) * width
     const height = 46
+    const beginsAt = [...batch.turns.map((turn) => turn.from_min), untilMin].map(x)
     return (
         <div ref={setFrame} className="relative w-full">
             <PotLane batch={batch} untilMin={untilMin} width={width} height={height} />
@@ -43,6 +44,7 @@ export function Band({ batch, untilMin, onBlock }: BatchRowProps): ReactNode {
                     quantity={batch.pieces[index]?.quantity ?? turn.count}
                     left={x(turn.from_min)}
                     width={x(batch.pouring === 'together' ? turn.poured_min : turn.spread_min) - x(turn.from_min)}
+                    room={(beginsAt[index + 1] ?? width) - x(turn.from_min)}
                     onPress={onBlock}
                 />
             ))}

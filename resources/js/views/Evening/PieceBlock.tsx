@@ -9,7 +9,10 @@ export function PieceBlock(props: {
     detail: string
     quantity: number
     left: number
+    /** Of its time on the lane, px. */
     width: number
+    /** Until the next, px: a short one may take it for its name. */
+    room: number
     onPress: (block: Block) => void
 }): ReactNode {
     const { block } = props
@@ -30,10 +33,13 @@ export function PieceBlock(props: {
             className={`absolute top-1.5 flex h-[34px] touch-none items-center overflow-hidden rounded border-[1.5px] border-ink bg-sheet px-1.5 text-left text-sm leading-tight ${isDragging ? 'z-20 opacity-90' : 'hover:bg-bench'}`}
             style={{
                 left: props.left + 1,
-                width: Math.max(26, props.width - 2),
+                minWidth: Math.max(26, props.width - 2),
+                maxWidth: Math.max(26, props.width - 2, props.room - 4),
                 transform: transform === null ? undefined : `translate(${transform.x}px, ${transform.y}px)`,
             }}
         >
+            {/* how long it really takes, where its name is longer */}
+            <span aria-hidden className="absolute bottom-0 left-0 h-1 bg-ink" style={{ width: props.width - 2 }} />
             <span className="truncate">
                 {props.quantity > 1 && <strong>{some} </strong>}
                 {block.name}

@@ -49,6 +49,6 @@ export const mixedAndLeft = (mixed: Said, left: Said, cup: Said) => `${mixed}, $
 export const chosenOf = (shown: Said, all: Said, chosen: Said) => `${shown} of ${all}, ${chosen} chosen`
 export const moreWith = (count: Said, resin: Said) => `${count} more with ${resin}`
 export const cupsAndTime = (cups: number, time: Said) =>
-    `${cups === 1 ? 'One cup' : `${cups} cups, one after the other`}, ${time} of mixing and pouring.`
+    `${cups === 1 ? 'One cup' : `${cups} cups, one after the other`}, ${time} of mixing, pouring and spreading.`
 export const fitsIntoNoCup = (pieces: string[]) =>
     `Fits into no cup at hand, even one by one: ${pieces.join(', ')}. Add a larger cup to the shelf.`
