@@ -44,7 +44,7 @@ use OpenGlaze\Core\Trace\Traces;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Studio;
 
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/autoload.php';
 
 chdir(dirname(__DIR__));
 $wanted = array_slice($argv, 1) ?: ['core', 'endpoint', 'page', 'trace', 'mixing', 'run', 'size', 'start', 'journal', 'history', 'hostile', 'house'];

@@ -8,7 +8,7 @@ use Bench\History;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 
-require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/autoload.php';
 
 $app = require __DIR__.'/../bootstrap/app.php';
 assert($app instanceof Application);

@@ -19,6 +19,7 @@ use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Keeping\WaysToKeep;
 use OpenGlaze\Core\Keeping\WayToKeep;
 use OpenGlaze\Core\Message\Message;
+use OpenGlaze\Core\Plan\Containment;
 use OpenGlaze\Core\Plan\PlanException;
 use OpenGlaze\Core\Range\Range;
 use OpenGlaze\Core\Range\Ranges;
@@ -173,7 +174,9 @@ final readonly class CoatDesk
             $coat->setRelation('resin', $resin);
         }
         // its name in the file, and whose coat it is, are not changed with it
-        $coat->spec = $coat->spec->over($changes->coat)->with('id', $coat->key)->with('piece', $coat->piece->key);
+        $spec = $coat->spec->over($changes->coat)->with('id', $coat->key)->with('piece', $coat->piece->key);
+        // what held it is gone with its walls
+        $coat->spec = $spec->text('containment') === Containment::Dammed->value ? $spec : $spec->without('dam');
         $coat->piece->spec = $coat->piece->spec->over($changes->piece);
         $plan->document = $plan->document->withStudio(Room::measured($plan->studio(), $changes->studio));
 

@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Amount\Schools;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Heat\HeatStrip;
 use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Message\Speaker;
@@ -28,6 +29,7 @@ final class StackAnswer
         return [
             ...CoatAnswer::of($stack->coat, $advice[$stack->at], $say),
             'edge_film' => EdgeAnswer::of($stack->coat),
+            'heat_strip' => self::heatStrip($case->heat->strip()),
             'stack' => array_map(
                 static fn (CoatResult $result, array $advice, int $index): array => [
                     ...self::layer($result, $stack->rows[$index]->id, $stack->rows[$index]->resin->name()),
@@ -82,6 +84,21 @@ final class StackAnswer
                 'height_mm' => $one->place->heightMm,
                 'ball' => $one->place->isBall,
             ], $case->coat->asked->coverage->inclusions),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null where no place of it passes 40 °C */
+    private static function heatStrip(?HeatStrip $strip): ?array
+    {
+        return $strip === null ? null : [
+            'lift' => $strip->lift,
+            'depth_mm' => $strip->depthMm,
+            'peak_c' => $strip->peakC,
+            'peak_min' => $strip->peakMin,
+            'warm_from_min' => $strip->warmFromMin,
+            'warm_until_min' => $strip->warmUntilMin,
+            'mins' => $strip->mins,
+            'frames' => array_map(static fn (array $celsius): array => array_map(static fn (float $c): float => round($c, 2), $celsius), $strip->frames),
         ];
     }
 

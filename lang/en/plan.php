@@ -16,6 +16,7 @@ return [
     'colour' => 'Write the colour as # and six digits, such as #1f3a6e.',
     'colour_shares' => 'The shares of the colour cups add up to :percent %: at most 100 %, and what is left stays clear.',
     'counted_mixed' => 'Only ml_per_cm2 and ml_per_piece can be counted as mixed.',
+    'dam_of_dammed' => 'Only a dammed coat is held by a dam: leave it out, or write containment dammed.',
     'depth_of_dammed' => 'Only a dammed coat is sized by its depth: write thickness_mm, or containment dammed.',
     'depths_rise' => 'The depths must rise from one row to the next.',
     'dome_is_held' => 'A dome is held at its edge: write held, or another kind of coat.',

@@ -20,11 +20,17 @@ final readonly class Sized
     /**
      * @param  Sourced|null  $thicknessMm  null where there is no face, and so no mean film
      * @param  float  $filmMl  per piece
+     *
+     * @throws SizingException when it comes to a film that no file could ask for
      */
     private function __construct(
         public ?Sourced $thicknessMm,
         public float $filmMl,
     ) {
+        [$least, $most] = SizeBy::Thickness->range();
+        if ($thicknessMm !== null && ! ($thicknessMm->value >= $least && $thicknessMm->value <= $most)) {
+            throw SizingException::noSuchFilm($thicknessMm->value, $least, $most);
+        }
     }
 
     /**

@@ -36,6 +36,11 @@ final class SizingException extends SaidException
         return new self('size_by', Message::of('sizing.nothing_left', left: Measure::number($left, 1), unit: $unit));
     }
 
+    public static function noSuchFilm(float $mm, float $leastMm, float $mostMm): self
+    {
+        return new self('size_by', Message::of('sizing.no_such_film', film: Measure::number($mm, 3), least: Measure::number($leastMm, 2), most: Measure::number($mostMm, 0)));
+    }
+
     public static function runsOff(float $mostMm): self
     {
         return new self('size_by', Message::of('sizing.runs_off', most: Measure::number(floor($mostMm * 100) / 100, 2)));

@@ -360,11 +360,11 @@ final readonly class CoatCase
         return $this->piece->face->base->timeConstantMin($this->piece->face->baseMm?->value);
     }
 
-    /** The film in mm that a relief keeps on its slopes for good; null without one. */
+    /** The film in mm that a relief keeps on its slopes for good, at most what is laid; null without one. */
     public function staysOnReliefMm(): ?float
     {
         return $this->coat->ground->reliefMm === null || $this->thicknessMm === null ? null
-            : WetEdge::holdsMm($this->coat->ground->reliefMm->value, $this->clock->mobilityInTheEnd(), $this->liquid);
+            : min($this->thicknessMm->value, WetEdge::holdsMm($this->coat->ground->reliefMm->value, $this->clock->mobilityInTheEnd(), $this->liquid));
     }
 
     /** How high the resin climbs its wall, mm: the lip that it leaves there. Null where nothing dams it. */

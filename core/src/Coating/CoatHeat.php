@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Coating;
 
 use OpenGlaze\Core\Film\Temperatures;
 use OpenGlaze\Core\Heat\Heating;
+use OpenGlaze\Core\Heat\HeatStrip;
 use OpenGlaze\Core\Heat\LayerHeating;
 use OpenGlaze\Core\Heat\LayerRun;
 use OpenGlaze\Core\Heat\Lifts;
@@ -51,6 +52,19 @@ final class CoatHeat
     public function peakC(): ?float
     {
         return $this->peaksC() === [] ? null : max($this->peaksC());
+    }
+
+    /** How warm it gets through its depth and over time; null where no place of it passes 40 °C. */
+    public function strip(): ?HeatStrip
+    {
+        $heating = $this->case->selfHeating;
+        $layer = $this->case->isLump() || $this->peaksC() === [] ? null : $this->layer();
+        if ($heating === null || $layer === null) {
+            return null;
+        }
+        $lifts = $heating->layers($layer);
+
+        return $lifts === [] ? null : HeatStrip::of($heating->asLayer(), $layer, $lifts);
     }
 
     /** How warm one of its lifts gets, counted from 0. */

@@ -80,6 +80,7 @@ final class LayerHeating
         private readonly Curing $curing,
         private readonly PouredLayer $layer,
         private readonly LayerGrid $grid,
+        private readonly bool $keepsProfiles = false,
     ) {
         [$this->swift, $this->fresh] = $curing->kinetics->arrhenius();
         $this->conduction = $layer->onBase($grid->cellsOfSlab());
@@ -111,6 +112,24 @@ final class LayerHeating
         return $runs;
     }
 
+    /**
+     * The same of its hottest lift alone, with the temperatures through it and those below, for so many minutes from
+     * its pour.
+     *
+     * @param  positive-int  $lift  counted from 1
+     */
+    public static function through(Curing $curing, PouredLayer $layer, int $lift, float $minutes): LayerRun
+    {
+        $heating = new self($curing, $layer, LayerGrid::Peaks, true);
+        for ($below = 1; $below < $lift; $below++) {
+            $heating->pour();
+            $heating->follow(new Until(0.0, null, $layer->lifts->intervalMin));
+        }
+        $heating->pour();
+
+        return $heating->follow(new Until(0.0, null, $minutes));
+    }
+
     /** One pour of it until its top has an age, min at the reference temperature, or for some minutes. */
     public static function until(Curing $curing, PouredLayer $layer, Until $until, LayerGrid $grid = LayerGrid::OwnHeat): LayerRun
     {
@@ -139,7 +158,7 @@ final class LayerHeating
         $first = count($this->celsius) - $this->grid->cellsOfResin();
         $last = count($this->celsius) - 1;
         $lastAge = count($this->ages) - 1;
-        [$mins, $topAges] = [[0.0], [$this->ages[$lastAge]]];
+        [$mins, $topAges, $profiles] = [[0.0], [$this->ages[$lastAge]], [$this->profile()]];
         [$peak, $peakMin] = [$this->celsius[$last], 0.0];
         $hottest = $peak;
         for ($steps = 0; $steps < self::MOST_STEPS; $steps++) {
@@ -150,6 +169,9 @@ final class LayerHeating
             }
             $mins[] = $this->min - $from;
             $topAges[] = $this->ages[$lastAge];
+            if ($this->keepsProfiles) {
+                $profiles[] = $this->profile();
+            }
             if ($here > $peak) {
                 [$peak, $peakMin] = [$here, $this->min - $from];
             }
@@ -159,7 +181,13 @@ final class LayerHeating
             $hottest = $here;
         }
 
-        return new LayerRun($peak, $peakMin, $mins, $topAges);
+        return new LayerRun($peak, $peakMin, $mins, $topAges, $this->keepsProfiles ? $profiles : []);
+    }
+
+    /** @return list<float> °C of the resin, from its floor to its top */
+    private function profile(): array
+    {
+        return array_slice($this->celsius, $this->baseCells);
     }
 
     private function isDone(Until $until, float $min, bool $cools): bool

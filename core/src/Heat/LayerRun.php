@@ -12,7 +12,7 @@ final readonly class LayerRun
      * @param  float  $peakMin  after its pour
      * @param  non-empty-list<float>  $mins  after its pour, rising
      * @param  non-empty-list<float>  $topAges  age of its top cell then, min at the reference temperature
-     * @param  list<non-empty-list<float>>  $profiles  °C from the floor of the resin to its top, at those times; empty where nobody asked
+     * @param  list<list<float>>  $profiles  °C from the floor of the resin to its top, at those times; empty where nobody asked
      */
     public function __construct(
         public float $peakC,

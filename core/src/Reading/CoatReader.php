@@ -91,6 +91,10 @@ final readonly class CoatReader
 
     private function edge(Node $node, Containment $containment, ?Piece $piece): CoatEdge
     {
+        if ($node->has('dam') && $containment !== Containment::Dammed) {
+            $node->fault('dam', Message::of('plan.dam_of_dammed'));
+        }
+
         return new CoatEdge(
             $node->numberOr('edge_film_mm', 0.25, 0.01, 500, 'mm'),
             $node->numberOr('runoff_pct', 10, 0, 100, '%'),

@@ -228,12 +228,17 @@ final readonly class FilmTraces
     /** @return list<Trace> */
     private function relief(): array
     {
-        $relief = $this->result->case->coat->ground->reliefMm;
+        [$relief, $film] = [$this->result->case->coat->ground->reliefMm, $this->result->case->thicknessMm];
+        if ($relief === null || $film === null) {
+            return [];
+        }
+        $flows = $this->result->film->flowing->mobility > 0;
+        $laid = TraceInput::sourced('laid_mm', Message::of('traces.film_thickness'), $film, 'mm');
 
-        return $relief === null ? [] : [new Trace('stays_on_relief_mm', Message::of('traces.stays_on_the_slopes'), 'mm', $this->result->case->staysOnReliefMm(),
+        return [new Trace('stays_on_relief_mm', Message::of('traces.stays_on_the_slopes'), 'mm', $this->result->case->staysOnReliefMm(),
             Message::of('traces.what_a_slope_of_this_height_keeps_when_the'),
-            '1000 * 2 / 3 * sqrt(relief_mm / 1000 / (density * 1000 * gravity * mobility))',
-            [TraceInput::sourced('relief_mm', Message::of('traces.height_of_the_relief'), $relief, 'mm'), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()])];
+            $flows ? 'min(laid_mm, 1000 * 2 / 3 * sqrt(relief_mm / 1000 / (density * 1000 * gravity * mobility)))' : 'laid_mm',
+            [$laid, ...$flows ? [TraceInput::sourced('relief_mm', Message::of('traces.height_of_the_relief'), $relief, 'mm'), $this->inputs->density(), $this->inputs->gravity(), $this->inputs->mobility()] : []])];
     }
 
     private function drift(): Trace

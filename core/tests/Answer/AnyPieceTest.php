@@ -13,6 +13,7 @@ use OpenGlaze\Core\Judging\CoatAdvisor;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Tests\Support\Gone;
 use OpenGlaze\Core\Tests\Support\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Bodies, castings, recesses, lips, polyester: whatever such a studio coats. */
@@ -100,6 +101,24 @@ final class AnyPieceTest extends TestCase
         $stays = $skim(0.1)->case->staysOnReliefMm() ?? 0.0;
         self::assertContains('film_runs_off_relief', self::codes($skim($stays * 1.1)));
         self::assertNotContains('film_runs_off_relief', self::codes($skim(max(0.01, $stays * 0.9))));
+    }
+
+    #[TestWith([179.9])]
+    #[TestWith([180.0])]
+    #[TestWith([5000.0])]
+    public function test_what_does_not_flow_any_more_stays_on_its_relief_as_it_is_laid(float $ageMin): void
+    {
+        $result = Plans::computed(['/coats/0/size_by/thickness_mm' => 0.8, '/coats/0/relief_mm' => 4, '/coats/0/age_min' => $ageMin]);
+        self::assertSame(0.8, $result->case->staysOnReliefMm());
+        self::assertNotContains('film_runs_off_relief', self::codes($result));
+    }
+
+    #[TestWith(['ml_per_piece', 9e5])]
+    #[TestWith(['ml_per_piece', 0.01])]
+    public function test_a_film_that_no_file_could_ask_for_is_refused_however_it_is_sized(string $by, float $size): void
+    {
+        $said = Plans::faults([], ['size_by' => (object) [$by => $size]])['/coats/0/size_by'];
+        self::assertMatchesRegularExpression('/comes to a film of [\d.,]+ mm, which must lie between 0.01 and 500 mm/', $said);
     }
 
     public function test_a_wiped_coat_is_written_down_with_its_risk(): void

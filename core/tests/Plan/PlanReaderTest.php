@@ -90,6 +90,7 @@ final class PlanReaderTest extends TestCase
             'an unknown piece' => [['/coats/0/piece' => 'door'], '/coats/0/piece', 'no piece with the id "door"'],
             'a depth without a dam' => [['/coats/0/size_by' => (object) ['total_depth_mm' => 14]], '/coats/0/size_by/total_depth_mm', 'Only a dammed coat'],
             'a dam of nothing known' => [['/coats/0/containment' => 'dammed', '/coats/0/dam' => 'jelly'], '/coats/0/dam', 'tape, frame, border'],
+            'a dam without a wall' => [['/coats/0/dam' => 'tape'], '/coats/0/dam', 'Only a dammed coat'],
             'two measures' => [['/pieces/0/measure' => (object) ['water_g' => 5, 'each_ml' => 3]], '/pieces/0/measure', 'Write one of'],
             'outline and count' => [['/pieces/0/measure' => (object) ['each_ml' => 3]], '/pieces/0/measure/each_ml', 'not both'],
             'a stone of two sides' => [['/pieces/0/outline' => null, '/pieces/0/measure' => (object) ['ellipsoid_mm' => [3, 4]]], '/pieces/0/measure/ellipsoid_mm', 'three lengths'],

@@ -77,7 +77,22 @@ export interface CoatInForce extends RoomInForce {
     dam: string | null
 }
 
-/** What the coat page hears: the coat, and the stack that it lies in. */
+/** How warm the hottest lift gets, and those below it, through their depth and over time; only where it passes 40 °C. */
+export interface HeatStrip {
+    /** Counted from 1. */
+    lift: number
+    depth_mm: number
+    peak_c: number
+    /** After its pour. */
+    peak_min: number
+    warm_from_min: number
+    /** Null where it is warm for longer than is shown. */
+    warm_until_min: number | null
+    mins: number[]
+    /** °C from the floor to the top, at those times. */
+    frames: number[][]
+}
+
 /** A film that is flooded over an edge, from the pour until it has set. */
 export interface EdgeFilm {
     radius_mm: number
@@ -135,9 +150,11 @@ export interface FilmFrame {
     profile_mm: number[]
 }
 
+/** What the coat page hears: the coat, and the stack that it lies in. */
 export interface StackAnswer extends Answer {
     /** Null where it is not flooded over an edge. */
     edge_film: EdgeFilm | null
+    heat_strip: HeatStrip | null
     stack: StackLayer[]
     whole: StackFigures
     steps: CoatStep[]

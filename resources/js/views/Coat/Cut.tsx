@@ -11,6 +11,7 @@ import type { Advice, Remedy, StackAnswer, WayToKeep } from '../../types/answer'
 import type { PieceRow } from '../../types/page'
 import type { SizeField } from '../../types/plan'
 import { EdgeStrip } from './EdgeStrip'
+import { WarmthStrip } from './WarmthStrip'
 import { sizedBy } from './sizes'
 import type { CoatDraft, Touched } from './useCoatDraft'
 import * as words from '@words/coat'
@@ -123,6 +124,14 @@ export function Cut({ draft, answer, coatId, ...props }: Props): ReactNode {
                     ownTrays={props.ownTrays}
                     comparing={comparing}
                     onCompare={setComparing}
+                />
+            )}
+            {answer.heat_strip !== null && (
+                <WarmthStrip
+                    strip={answer.heat_strip}
+                    lifts={answer.coat.lifts.length}
+                    at={at}
+                    onAt={running === null ? setAt : null}
                 />
             )}
             {running !== null && comparing && (

@@ -10,6 +10,13 @@ export const workingItOut = 'Working it out …'
 export const whatTheEdgeKeeps = 'What the edge keeps'
 export const nothingRunsOff = 'nothing runs off'
 export const theFilmsClock = "The film's clock"
+export const howWarmItGets = 'How warm it gets'
+export const hottestAfter = (celsius: Said, after: Said) => `${celsius} at its hottest, after ${after}`
+export const inLiftOf = (lift: Said, lifts: Said) => `in lift ${lift} of ${lifts}`
+export const aboveFrom = (celsius: Said, from: Said) => `above ${celsius} from ${from} on`
+export const aboveFromTo = (celsius: Said, from: Said, to: Said) => `above ${celsius} from ${from} to ${to}`
+export const warmthThen = (when: Said, hottest: Said, at: Said, top: Said, floor: Said) =>
+    `${when}: ${hottest} at its warmest, ${at} above its floor; ${top} on top, ${floor} at the floor.`
 export const afterThePour = (at: Said) => `${at} after the pour`
 export const oneWipeOnly = 'One wipe only'
 export const atThePour = 'At the pour'
