@@ -45,6 +45,35 @@ final class CoatTest extends TestCase
         self::assertSame(21, Plan::own()->studio()->value('temperature_c'));
     }
 
+    public function test_a_layer_that_passes_forty_degrees_shows_them_through_its_depth_and_over_time(): void
+    {
+        $coat = $this->autumnSky();
+        $live = fn (array $changes): ?array => $this->postJson("/coats/{$coat->id}/live", $changes)->assertOk()->json('heat_strip');
+        self::assertNull($live([]));
+        $strip = $live(['coat' => ['containment' => 'dammed', 'size_by' => ['thickness_mm' => '8']]]);
+        self::assertGreaterThan(40, $strip['peak_c']);
+        self::assertSame([1, count($strip['mins'])], [$strip['lift'], count($strip['frames'])]);
+        self::assertEqualsWithDelta($strip['peak_c'], max(array_map(max(...), $strip['frames'])), 0.01);
+    }
+
+    public function test_what_held_a_film_is_gone_with_its_walls(): void
+    {
+        $coat = $this->autumnSky();
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'dammed', 'dam' => 'tape']])->assertOk();
+        self::assertSame('tape', $coat->refresh()->spec->text('dam'));
+        $this->putJson("/coats/{$coat->id}", ['coat' => ['containment' => 'open']])->assertOk();
+        self::assertNull($coat->refresh()->spec->text('dam'));
+    }
+
+    public function test_a_piece_that_comes_in_cold_is_said_and_stays_open_longer(): void
+    {
+        $coat = $this->autumnSky();
+        $live = fn (array $changes): array => $this->postJson("/coats/{$coat->id}/live", $changes)->assertOk()->json();
+        $cold = $live(['studio' => ['surface_c' => '14']]);
+        self::assertGreaterThan($live([])['coat']['film']['open_min'], $cold['coat']['film']['open_min']);
+        self::assertStringContainsString('within 1 °C', collect($cold['advice'])->implode('text', ' '));
+    }
+
     public function test_a_saved_change_is_kept_and_an_emptied_field_is_assumed_again(): void
     {
         $coat = $this->autumnSky();

@@ -206,6 +206,20 @@ final class EveningTest extends TestCase
         $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonPath('sentences', fn (array $sentences): bool => str_contains(implode(' ', $sentences), 'add up to 120 %'));
     }
 
+    public function test_a_cup_is_poured_piece_by_piece_or_stood_in_warm_water_as_it_is_typed(): void
+    {
+        $batches = $this->propose(['prints-flood']);
+        $live = fn (array $change): array => $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => [[...$batches[0], ...$change], ...array_slice($batches, 1)]])->assertOk()->json('figures');
+        $together = $live([]);
+        $byPiece = $live(['pouring' => 'one_by_one']);
+        self::assertSame(['together', 'one_by_one'], [$together['pouring'], $byPiece['pouring']]);
+        self::assertGreaterThan($together['emptied_min'], $byPiece['emptied_min']);
+        $bathed = $live(['bath' => ['from_min' => '1', 'to_min' => '6', 'bath_c' => '40']]);
+        self::assertLessThan($together['pot_life_min'], $bathed['pot_life_min']);
+        self::assertContains('warm_bath', array_column($bathed['advice'], 'code'));
+        $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => [[...$batches[0], 'bath' => ['from_min' => '6', 'to_min' => '1', 'bath_c' => '40']], ...array_slice($batches, 1)]])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.bath.to_min']]);
+    }
+
     public function test_a_wrong_field_is_named_by_its_own_place_among_the_cups(): void
     {
         $batches = $this->propose(['prints-flood', 'pendants-dome']);

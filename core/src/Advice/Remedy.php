@@ -38,4 +38,9 @@ final readonly class Remedy
     {
         return new self(RemedyKind::Halve, 0.5);
     }
+
+    public static function together(): self
+    {
+        return new self(RemedyKind::Together, 1.0);
+    }
 }

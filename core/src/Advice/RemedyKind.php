@@ -17,4 +17,6 @@ enum RemedyKind: string
     case Runoff = 'runoff';
     /** half of the pieces go into a cup of their own */
     case Halve = 'halve';
+    /** all of it is poured before the first piece is spread */
+    case Together = 'together';
 }

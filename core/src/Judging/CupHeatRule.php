@@ -41,7 +41,11 @@ final class CupHeatRule implements BatchRule
             emptied: Measure::minutes($result->standing->emptiedMin),
         );
         $pieces = array_sum(array_map(static fn (Turn $turn): int => $turn->count, $result->turns));
-        $remedies = $pieces > 1 && ($best === null || $best[0] === 'halved') ? [Remedy::halve()] : [];
+        $remedies = match (true) {
+            $best !== null && $best[0] === 'together' => [Remedy::together()],
+            $pieces > 1 && ($best === null || $best[0] === 'halved') => [Remedy::halve()],
+            default => [],
+        };
 
         return [$left < 0 ? Advice::stop(Topic::Heat, $said, ...$remedies) : Advice::caution(Topic::Heat, $said, ...$remedies)];
     }

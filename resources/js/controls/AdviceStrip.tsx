@@ -59,6 +59,7 @@ function Remedies({ of, onRemedy }: { of: Advice; onRemedy: (remedy: Remedy) => 
         if (kind === 'film') return words.makeIt(joined(thickness(value, units)))
         if (kind === 'runoff') return words.pourPercentOnTopToRunOff(trimmed(value, 1))
         if (kind === 'halve') return words.halfOfThemInACupOfTheirOwn
+        if (kind === 'together') return words.pourAllOfItFirst
         return kind === 'lifts' ? words.pourItInLifts(value) : words.layItInCoats(value)
     }
     if ((of.remedies ?? []).length === 0) return null

@@ -28,7 +28,7 @@ export interface Advice {
 }
 
 export interface Remedy {
-    kind: 'film' | 'lifts' | 'coats' | 'halve' | 'runoff'
+    kind: 'film' | 'lifts' | 'coats' | 'halve' | 'together' | 'runoff'
     value: number
 }
 
@@ -67,7 +67,7 @@ export interface Answer {
 }
 
 /** The room as it is computed with, entered or assumed. */
-export type RoomInForce = Required<Omit<RoomSpec, 'measure_by' | 'heat_tool' | 'look_every_min'>>
+export type RoomInForce = Required<Omit<RoomSpec, 'surface_c' | 'measure_by' | 'heat_tool' | 'look_every_min'>>
 
 export interface CoatInForce extends RoomInForce {
     edge_film_mm: number

@@ -19,10 +19,16 @@ export interface BatchSpec {
     cup_diameter_mm?: number
     mixed_at_c?: number | string
     emptied_min?: number | string
+    /** All of it first, then spread; or one piece after the other. */
+    pouring?: Pouring
+    /** The mixed cup in warm water, min after the mixing. */
+    bath?: { from_min: number | string; to_min: number | string; bath_c: number | string }
     measure?: { by: WayName; graduation_ml?: number | string; resolution_g?: number; fill_ml?: number | string }
     thinned_with?: Thinner
     colours?: ColourSpec[]
 }
+
+export type Pouring = 'together' | 'one_by_one'
 
 /** What a batch is thinned with; all but nothing take the flame away. */
 export type Thinner = 'none' | 'alcohol' | 'solvent' | 'unknown'

@@ -24,6 +24,8 @@ export interface PieceSpec {
     outline?: OutlineSpec | null
     measure?: MeasureSpec
     edge_depth_mm?: number
+    /** Of what it is coated on. */
+    base_mm?: number
     coated_edges?: 'all' | 'none' | SideName[] | number
     edge_turn?: 'square' | 'bevelled' | 'none'
     surface: string
@@ -80,6 +82,8 @@ export interface ResinSheet {
 
 export interface RoomSpec {
     temperature_c?: number
+    /** Of what is coated, where it is not as warm as the room. */
+    surface_c?: number
     humidity_pct?: number
     slope_mm_per_m?: number
     margin_pct?: number
@@ -166,5 +170,7 @@ export interface CoatSpec {
     edge_film_mm?: number
     runoff_pct?: number
     cups?: number
+    /** Of a deep coat: when the next is poured onto the last. */
+    lift_interval_h?: number
     residue_ml_per_cup?: number
 }

@@ -6,13 +6,16 @@ import { Figure } from '../../controls/TraceSheet'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
 import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
-import type { BatchFigures, BatchSpec, CupFigures, Supplies, WayName } from '../../types/mixing'
+import type { BatchFigures, BatchSpec, CupFigures, Pouring, Supplies, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
 import { SmallCup, Ways, WAYS } from './Ways'
 import { Otherwise } from './Otherwise'
+import { InWarmWater, USUAL_BATH } from './InWarmWater'
 import { Thinned } from './Thinned'
 import { Sentence } from '../../controls/Sentence'
 import * as words from '@words/batch'
+
+const POURED: Record<Pouring, string> = { together: words.allFirstThenSpread, one_by_one: words.pieceByPiece }
 
 interface Props {
     figures: BatchFigures
@@ -89,16 +92,42 @@ export function TheCup(props: Props): ReactNode {
                     sentence={props.sentences['measure.by']}
                     onChange={(by) => props.onChange((batch) => measured(batch, by as WayName | '', props.cup))}
                 />
+                <Choice
+                    label={words.poured}
+                    value={props.spec.pouring ?? ''}
+                    options={[
+                        { value: '', label: words.asUsual(POURED[figures.pouring]) },
+                        { value: 'together', label: POURED.together },
+                        { value: 'one_by_one', label: POURED.one_by_one },
+                    ]}
+                    sentence={props.sentences.pouring}
+                    onChange={(way) =>
+                        props.onChange(({ pouring: _, ...rest }) =>
+                            way === '' ? rest : { ...rest, pouring: way as Pouring },
+                        )
+                    }
+                />
                 {props.spec.thinned_with !== undefined && <Thinned {...props} with={props.spec.thinned_with} />}
             </div>
-            {props.spec.thinned_with === undefined && (
-                <button
-                    type="button"
-                    className="min-h-6 text-sm text-soft underline underline-offset-4"
-                    onClick={() => props.onChange((batch) => ({ ...batch, thinned_with: 'alcohol' }))}
-                >
-                    {words.itIsThinned}
-                </button>
+            <div className="flex flex-wrap gap-x-5">
+                {props.spec.thinned_with === undefined && (
+                    <More onPress={() => props.onChange((batch) => ({ ...batch, thinned_with: 'alcohol' }))}>
+                        {words.itIsThinned}
+                    </More>
+                )}
+                {props.spec.bath === undefined && (
+                    <More onPress={() => props.onChange((batch) => ({ ...batch, bath: USUAL_BATH }))}>
+                        {words.itIsPutIntoWarmWater}
+                    </More>
+                )}
+            </div>
+            {props.spec.bath !== undefined && (
+                <InWarmWater
+                    bath={props.spec.bath}
+                    said={figures.advice.find((one) => one.code === 'warm_bath')?.text}
+                    sentences={props.sentences}
+                    onChange={props.onChange}
+                />
             )}
             {figures.vessel !== null && (
                 <p className="text-sm text-soft">
@@ -123,6 +152,19 @@ export function TheCup(props: Props): ReactNode {
             {props.cup !== null && <Ways cup={props.cup} chosen={props.spec.measure?.by} />}
             {props.cup !== null && <Otherwise cup={props.cup} />}
         </section>
+    )
+}
+
+/** What not every cup has, to be said by one press. */
+function More(props: { onPress: () => void; children: ReactNode }): ReactNode {
+    return (
+        <button
+            type="button"
+            className="min-h-6 text-sm text-soft underline underline-offset-4"
+            onClick={props.onPress}
+        >
+            {props.children}
+        </button>
     )
 }
 

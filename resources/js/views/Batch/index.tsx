@@ -103,16 +103,19 @@ export default function Batch(props: Props): ReactNode {
                         <AdviceStrips
                             advice={figures.advice}
                             topics={['thickness', 'bench', 'room', 'surface', 'heat', 'sheet']}
-                            onRemedy={() =>
-                                router.post(
-                                    `/plans/${props.plan.id}/batches/${props.batch}/halve`,
-                                    {},
-                                    {
-                                        ...options,
-                                        preserveState: 'errors',
-                                    },
-                                )
-                            }
+                            onRemedy={({ kind }) => {
+                                if (kind === 'together')
+                                    draft.change((batch) => ({ ...batch, pouring: 'together' }))
+                                else
+                                    router.post(
+                                        `/plans/${props.plan.id}/batches/${props.batch}/halve`,
+                                        {},
+                                        {
+                                            ...options,
+                                            preserveState: 'errors',
+                                        },
+                                    )
+                            }}
                         />
                         <details>
                             <summary className="min-h-6 cursor-pointer font-semibold">{words.beforeYouMix}</summary>

@@ -123,6 +123,15 @@ export function Fields({ draft, choices, resins, answer, lastTookMl }: Props): R
                         fieldNumber(inForce?.runoff_pct),
                     )}
                 {entry('coat', 'cups', words.cups, fieldNumber(spec.cups), '', fieldNumber(inForce?.cups))}
+                {(answer?.coat.lifts.length ?? 0) > 1 &&
+                    entry(
+                        'coat',
+                        'lift_interval_h',
+                        words.liftsApart,
+                        fieldNumber(spec.lift_interval_h),
+                        'h',
+                        fieldNumber(answer?.coat.windows.recoat_from_h ?? undefined),
+                    )}
             </div>
         </div>
     )

@@ -37,6 +37,14 @@ export function RoomFields({
             )}
             {entry(
                 'studio',
+                'surface_c',
+                words.thePieceIsAt,
+                fieldTemperature(room.surface_c, units),
+                units === 'metric' ? '°C' : '°F',
+                fieldTemperature(inForce?.temperature_c, units),
+            )}
+            {entry(
+                'studio',
                 'humidity_pct',
                 words.humidity,
                 fieldNumber(room.humidity_pct),

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react'
-import { HeatBands } from '../../drawings/HeatBands'
+import { BANDS, HeatBands } from '../../drawings/HeatBands'
 import { joined, length, span, temperature } from '../../lib/format'
 import { lastMinOf, warmthAt } from '../../lib/heatStrip'
 import { useUnits } from '../../lib/pages'
@@ -18,6 +18,9 @@ interface Props {
 
 const STEPS = 240
 
+/** Past this it runs away, and no figure of the model means anything, °C. */
+const MOST_C = 120
+
 /** How warm a thick layer gets inside, over time: the film's clock is slid along it. */
 export function WarmthStrip({ strip, lifts, at, onAt }: Props): ReactNode {
     const units = useUnits()
@@ -25,7 +28,8 @@ export function WarmthStrip({ strip, lifts, at, onAt }: Props): ReactNode {
     const width = useWidth(frame, 480)
     const last = lastMinOf(strip)
     const now = warmthAt(strip, at === null ? null : Math.min(at, last))
-    const degrees = (celsius: number): string => joined(temperature(celsius, units))
+    const degrees = (celsius: number): string =>
+        celsius > MOST_C ? words.over(degrees(MOST_C)) : joined(temperature(Math.round(celsius), units))
     return (
         <section aria-label={words.howWarmItGets} className="mt-2 space-y-1" data-testid="warmth">
             <p className="flex flex-wrap gap-x-4 text-lg">
@@ -38,9 +42,17 @@ export function WarmthStrip({ strip, lifts, at, onAt }: Props): ReactNode {
                         ? words.aboveFrom(degrees(40), span(strip.warm_from_min))
                         : words.aboveFromTo(degrees(40), span(strip.warm_from_min), span(strip.warm_until_min))}
                 </span>
+                <span className="flex items-center gap-x-3 text-sm text-soft sm:ml-auto" aria-hidden="true">
+                    {BANDS.map(([celsius, fill]) => (
+                        <span key={celsius} className="flex items-center gap-1">
+                            <span className="size-3.5 border border-ink" style={{ background: fill }} />
+                            {degrees(celsius)}
+                        </span>
+                    ))}
+                </span>
             </p>
             <div ref={setFrame}>
-                <HeatBands strip={strip} at={now.min} width={width} units={units} />
+                <HeatBands strip={strip} at={now.min} width={width} />
             </div>
             {onAt !== null && (
                 <input

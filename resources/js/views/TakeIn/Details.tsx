@@ -11,6 +11,7 @@ import * as words from '@words/takeIn'
 const DEPTHS: { field: DepthField; label: string }[] = [
     { field: 'recess_mm', label: words.recessOrMouldDeep },
     { field: 'lip_mm', label: words.lipAtItsLowest },
+    { field: 'base_mm', label: words.itsBaseIsThick },
     { field: 'target_thickness_mm', label: words.wholeStackToBe },
 ]
 
@@ -37,7 +38,7 @@ export function Details(props: {
                         label={label}
                         unit={units === 'metric' ? 'mm' : 'in'}
                         value={typed.depths?.[field] ?? fieldLength(saved[field], units)}
-                        placeholder={words.noDepth}
+                        placeholder={field === 'base_mm' ? words.asUsual : words.noDepth}
                         onChange={(value) => change({ depths: { ...typed.depths, [field]: value } })}
                         onDone={leave(field)}
                         sentence={sentence(field)}

@@ -8,7 +8,7 @@ export type MeasuredAs = ShapeName | 'count' | 'water' | 'stone' | 'vessel'
 
 export type LengthField = 'width_mm' | 'height_mm' | 'radius_mm' | 'diameter_mm' | 'inner_mm'
 
-export type DepthField = 'edge_depth_mm' | 'recess_mm' | 'lip_mm' | 'target_thickness_mm'
+export type DepthField = 'edge_depth_mm' | 'base_mm' | 'recess_mm' | 'lip_mm' | 'target_thickness_mm'
 
 export interface TypedHole {
     shape: 'circle'

@@ -57,6 +57,16 @@ export const inAll = (totalMl: Said) => `In all, ${totalMl}`
 export const mixedIn = 'Mixed in'
 export const aCupAsDeepAsWide = 'A cup as deep as wide'
 export const measuredBy = 'Measured by'
+export const poured = 'Poured'
+export const allFirstThenSpread = 'All first'
+export const pieceByPiece = 'One by one'
+export const asUsual = (way: string) => `Usual: ${way.toLowerCase()}`
+export const itIsPutIntoWarmWater = 'It is put into warm water'
+export const theMixedCupInWarmWater = 'The mixed cup in warm water'
+export const fromMin = 'From'
+export const toMin = 'To'
+export const ofWater = 'Of'
+export const noBath = 'Not at all'
 export const notSaid = 'Not said'
 export const itIsThinned = 'It is thinned'
 export const firstLine = (firstMm: Said) => `First line, ${firstMm}`

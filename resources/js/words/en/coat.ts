@@ -12,6 +12,7 @@ export const nothingRunsOff = 'nothing runs off'
 export const theFilmsClock = "The film's clock"
 export const howWarmItGets = 'How warm it gets'
 export const hottestAfter = (celsius: Said, after: Said) => `${celsius} at its hottest, after ${after}`
+export const over = (celsius: Said) => `over ${celsius}`
 export const inLiftOf = (lift: Said, lifts: Said) => `in lift ${lift} of ${lifts}`
 export const aboveFrom = (celsius: Said, from: Said) => `above ${celsius} from ${from} on`
 export const aboveFromTo = (celsius: Said, from: Said, to: Said) => `above ${celsius} from ${from} to ${to}`
@@ -107,6 +108,8 @@ export const asTheCoat = 'As the coat'
 export const leaveOutColour = (number: Said) => `Leave out colour ${number}`
 export const colourOfPart = 'Colour'
 export const partAdded = 'colour'
+export const thePieceIsAt = 'The piece is at'
+export const liftsApart = 'Lifts apart'
 export const dewPoint = 'Dew point'
 export const room = 'Room'
 export const humidity = 'Humidity'

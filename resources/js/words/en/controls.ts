@@ -6,6 +6,7 @@ export const note = 'Note'
 export const oneNote = 'One note'
 export const notes = (length: Said) => `${length} notes`
 export const pourPercentOnTopToRunOff = (value: Said) => `Pour ${value} % on top to run off`
+export const pourAllOfItFirst = 'Pour all of it first'
 export const halfOfThemInACupOfTheirOwn = 'Half of them in a cup of their own'
 export const pourItInLifts = (value: Said) => `Pour it in ${value} lifts`
 export const layItInCoats = (value: Said) => `Lay it in ${value} coats`

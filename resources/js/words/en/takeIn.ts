@@ -121,3 +121,5 @@ export const pressRoundThePiece =
     'Press round the piece. Drag a point to nudge it, press the line to put one in between.'
 export const forItsFilm = 'for its film'
 export const noDepth = 'none'
+export const itsBaseIsThick = 'Its base is thick'
+export const asUsual = 'as usual'
