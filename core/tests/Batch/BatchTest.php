@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Tests\Batch;
 
 use OpenGlaze\Core\Advice\Advice;
+use OpenGlaze\Core\Advice\Remedy;
+use OpenGlaze\Core\Advice\RemedyKind;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Batch\BatchResult;
@@ -113,6 +115,16 @@ final class BatchTest extends TestCase
             self::assertStringStartsWith($names[$best], $text);
             self::assertMatchesRegularExpression('/then (\d+ min|\d+ h|no minutes|under a minute)/', $text);
         }
+    }
+
+    public function test_pouring_all_of_it_first_is_one_press_where_that_gains_most(): void
+    {
+        $many = ['/pieces/0/quantity' => 8, '/coats/0/size_by/thickness_mm' => 0.5, '/pieces/0/coated_edges' => 'none'];
+        $slow = self::batch(['cup_diameter_mm' => 100, 'pouring' => 'one_by_one'], $many);
+        self::assertSame('stop', self::codes($slow)['hot_batch']);
+        $remedies = array_merge(...array_map(static fn (Advice $one): array => $one->code === 'hot_batch' ? $one->remedies : [], BatchAdvisor::advise($slow)));
+        self::assertSame([RemedyKind::Together], array_map(static fn (Remedy $one): RemedyKind => $one->kind, $remedies));
+        self::assertNotSame('stop', self::codes(self::batch(['cup_diameter_mm' => 100, 'pouring' => 'together'], $many))['hot_batch'] ?? null);
     }
 
     public function test_of_several_cups_each_warms_and_is_measured_by_itself(): void

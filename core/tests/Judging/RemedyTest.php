@@ -74,7 +74,7 @@ final class RemedyTest extends TestCase
             RemedyKind::Lifts => (object) ['total_depth_mm' => $film],
             RemedyKind::Coats => (object) ['thickness_mm' => round($film / $remedy->value, 4)],
             RemedyKind::Runoff => $coat->size_by,
-            RemedyKind::Halve => self::fail('A coat is not halved.'),
+            RemedyKind::Halve, RemedyKind::Together => self::fail('That is done to a cup.'),
         };
         if ($remedy->kind === RemedyKind::Runoff) {
             $coat->runoff_pct = $remedy->value;

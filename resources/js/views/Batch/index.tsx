@@ -105,7 +105,7 @@ export default function Batch(props: Props): ReactNode {
                             topics={['thickness', 'bench', 'room', 'surface', 'heat', 'sheet']}
                             onRemedy={({ kind }) => {
                                 if (kind === 'together')
-                                    draft.change((batch) => ({ ...batch, pouring: 'together' }))
+                                    draft.change(({ emptied_min: _, ...batch }) => ({ ...batch, pouring: 'together' }))
                                 else
                                     router.post(
                                         `/plans/${props.plan.id}/batches/${props.batch}/halve`,
