@@ -25,9 +25,7 @@ export function HeatBands(props: { strip: HeatStrip; at: number; width: number }
                 <path key={celsius} d={around(strip, celsius, x, y)} fill={fill} />
             ))}
             <path d={`M0 0 H${width} V${HEIGHT} H0 Z`} fill="none" stroke="var(--ink)" />
-            {props.at <= last && (
-                <path d={`M${x(props.at)} -4 V${HEIGHT + 4}`} stroke="var(--ink)" strokeWidth="3" />
-            )}
+            {props.at <= last && <path d={`M${x(props.at)} -4 V${HEIGHT + 4}`} stroke="var(--ink)" strokeWidth="3" />}
         </svg>
     )
 }

@@ -35,8 +35,15 @@ export function InWarmWater(props: {
             <legend className="col-span-full text-sm text-soft">{words.theMixedCupInWarmWater}</legend>
             {field('from_min', words.fromMin, fieldNumber(number('from_min')), 'min')}
             {field('to_min', words.toMin, fieldNumber(number('to_min')), 'min')}
-            {field('bath_c', words.ofWater, fieldTemperature(number('bath_c'), units), units === 'metric' ? '°C' : '°F')}
-            <Button className="mt-6" onClick={() => props.onChange(({ bath: _, ...rest }) => rest)}>{words.noBath}</Button>
+            {field(
+                'bath_c',
+                words.ofWater,
+                fieldTemperature(number('bath_c'), units),
+                units === 'metric' ? '°C' : '°F',
+            )}
+            <Button className="mt-6" onClick={() => props.onChange(({ bath: _, ...rest }) => rest)}>
+                {words.noBath}
+            </Button>
             {props.said !== undefined && <p className="col-span-full mt-1">{props.said}</p>}
         </fieldset>
     )
