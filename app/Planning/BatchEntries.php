@@ -8,7 +8,9 @@ use App\Models\Plan;
 use App\Models\Supply;
 use App\Models\SupplyKind;
 use Illuminate\Database\Eloquent\Collection;
+use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Document\BatchEntry;
+use OpenGlaze\Core\Document\CoatEntry;
 use OpenGlaze\Core\Document\DosedEntry;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\PlanDocument;
@@ -25,7 +27,7 @@ final class BatchEntries
     {
         $batches = BatchEntry::allOf(Plan::own()->document->batches(), array_map(strval(...), array_keys($keys)));
         if ($batches === []) {
-            return $document;
+            return self::withRecipesOfItsColours($document, $plan);
         }
 
         return self::withWhatIsNamed(self::withOwn($document->withBatches(array_map(static fn (BatchEntry $batch): BatchEntry => $batch->renamed($keys), $batches)), $plan));
@@ -57,6 +59,21 @@ final class BatchEntries
         $colourants = array_map(static fn (BatchEntry|DosedEntry $one): array => $one->colourants(), [...$batches, ...$document->entries(SupplyKind::Recipe->list(), DosedEntry::class)]);
 
         return self::withNamed($document, SupplyKind::Colourant, $shelf, array_merge(...$colourants));
+    }
+
+    /** With the recipes that the colours of its coats are called by, and what they take: what burns in them burns in the coat before it is in any cup. */
+    private static function withRecipesOfItsColours(PlanDocument $document, Plan $plan): PlanDocument
+    {
+        $colours = array_map(Recipe::key(...), array_merge(...array_map(static fn (CoatEntry $coat): array => $coat->colours(), $document->coats())));
+        if ($colours === []) {
+            return $document;
+        }
+        $shelf = Supply::allOnShelf();
+        $recipes = $shelf[SupplyKind::Recipe->value]->filter(static fn (Supply $supply): bool => in_array(Recipe::key($supply->sheet->text('name') ?? ''), $colours, true));
+        $document = self::with(self::withOwn($document, $plan), SupplyKind::Recipe, $recipes);
+        $doses = array_map(static fn (DosedEntry $one): array => $one->colourants(), $document->entries(SupplyKind::Recipe->list(), DosedEntry::class));
+
+        return self::withNamed($document, SupplyKind::Colourant, $shelf, array_merge(...$doses));
     }
 
     private static function withOwn(PlanDocument $document, Plan $plan): PlanDocument

@@ -280,6 +280,14 @@ final class EveningTest extends TestCase
         $this->postJson('/plans/1/evening/live?batch=batch-1', ['batches' => $batches])->assertStatus(422)->assertJsonStructure(['sentences' => ['batches.0.vessel']]);
     }
 
+    public function test_a_colour_that_burns_rules_the_flame_out_before_it_is_in_any_cup(): void
+    {
+        $coat = Coat::query()->where('key', 'comet-base')->firstOrFail();
+        $answer = $this->postJson("/coats/{$coat->id}/live", [])->assertOk();
+        self::assertSame('breath', $answer->json('coat.torch.tool'));
+        self::assertStringContainsString('Soot black ink', collect($answer->json('advice'))->firstWhere('code', 'no_flame')['text']);
+    }
+
     public function test_colour_goes_on_to_the_coats_own_page(): void
     {
         $coat = Coat::query()->where('key', 'trays-base')->firstOrFail();

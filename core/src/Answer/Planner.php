@@ -44,7 +44,7 @@ final readonly class Planner
                     $coat,
                     $stacks->under($coat),
                     $heating[$coat->resinId],
-                    $plan->colourantsIn($coat->id),
+                    $plan->colourantsIn($coat),
                     $plan->thinnerOf($coat->id),
                 );
             } catch (SizingException $exception) {

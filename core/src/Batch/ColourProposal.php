@@ -28,7 +28,7 @@ final class ColourProposal
         foreach ($shares as $share) {
             $colours = Colouring::coloursOf($share->coat);
             foreach ($share->coat->case->coat->manner->parts as $part) {
-                $key = Colouring::named($part->colour);
+                $key = Recipe::key($part->colour);
                 if (in_array($key, $colours, true)) {
                     $ml[$key] = ($ml[$key] ?? 0.0) + $share->pouredMl * $part->sharePct / 100;
                     $names[$key] ??= trim($part->colour);
@@ -38,7 +38,7 @@ final class ColourProposal
         }
         $cups = [];
         foreach ($ml as $key => $amount) {
-            $recipe = self::recipe($recipes, $key);
+            $recipe = Recipe::called($key, $recipes);
             $cups[] = new ColourCup(
                 $names[$key],
                 round(100 * $amount / $all, 2),
@@ -51,17 +51,5 @@ final class ColourProposal
         }
 
         return $cups;
-    }
-
-    /** @param  array<string, Recipe>  $recipes */
-    private static function recipe(array $recipes, string $name): ?Recipe
-    {
-        foreach ($recipes as $recipe) {
-            if (Colouring::named($recipe->name) === $name) {
-                return $recipe;
-            }
-        }
-
-        return null;
     }
 }

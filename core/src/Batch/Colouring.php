@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Batch;
 
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Colour\Recipe;
 use OpenGlaze\Core\Measuring\Residue;
 use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Plan\Batch;
@@ -43,15 +44,9 @@ final class Colouring
     /** @return list<string> the colours that a coat is laid in, wet on wet */
     public static function coloursOf(CoatResult $coat): array
     {
-        $colours = array_map(static fn (Part $part): string => self::named($part->colour), $coat->case->coat->manner->parts);
+        $colours = array_map(static fn (Part $part): string => Recipe::key($part->colour), $coat->case->coat->manner->parts);
 
         return array_values(array_unique(array_filter($colours, static fn (string $colour): bool => $colour !== self::CLEAR)));
-    }
-
-    /** A colour's name as it is compared. */
-    public static function named(string $colour): string
-    {
-        return mb_strtolower(trim($colour));
     }
 
     /**

@@ -19,6 +19,28 @@ final readonly class Recipe
     ) {
     }
 
+    /**
+     * The one of such a name, however it is written; null where there is none.
+     *
+     * @param  array<self>  $recipes
+     */
+    public static function called(string $name, array $recipes): ?self
+    {
+        foreach ($recipes as $recipe) {
+            if (self::key($recipe->name) === self::key($name)) {
+                return $recipe;
+            }
+        }
+
+        return null;
+    }
+
+    /** A colour's name as it is compared. */
+    public static function key(string $name): string
+    {
+        return mb_strtolower(trim($name));
+    }
+
     /** @return list<Dose> for so much mixed resin, ml */
     public function scaledTo(float $resinMl): array
     {

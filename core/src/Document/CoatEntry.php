@@ -15,6 +15,12 @@ final readonly class CoatEntry extends Entry
         return $this->text('kind') ?? 'flood';
     }
 
+    /** @return list<string> the colours that it is laid in, as they are called */
+    public function colours(): array
+    {
+        return array_map(static fn (Entry $part): string => $part->text('colour') ?? '', $this->entries('parts'));
+    }
+
     public function sizeBy(): Entry
     {
         return $this->at('size_by');

@@ -31,16 +31,21 @@ final readonly class Plan
     ) {
     }
 
-    /** @return list<Colourant> what is stirred into the resin of a coat, by the batches that it is poured from */
-    public function colourantsIn(string $coatId): array
+    /**
+     * What is stirred into the resin of a coat, by the batches that it is poured from; before it is in any, by the
+     * recipes that its colours are called by.
+     *
+     * @return list<Colourant>
+     */
+    public function colourantsIn(Coat $coat): array
     {
+        $doses = array_merge(...array_map(static fn (Batch $batch): array => array_merge(...array_map(static fn (ColourCup $cup): array => $cup->colour->doses, $batch->coloursOf($coat->id))), $this->batches));
+        if ($doses === [] && $this->recipes !== []) {
+            $doses = array_merge(...array_map(fn (Part $part): array => Recipe::called($part->colour, $this->recipes)->doses ?? [], $coat->manner->parts));
+        }
         $found = [];
-        foreach ($this->batches as $batch) {
-            foreach ($batch->coloursOf($coatId) as $cup) {
-                foreach ($cup->colour->doses as $dose) {
-                    $found[$dose->colourant->id] = $dose->colourant;
-                }
-            }
+        foreach ($doses as $dose) {
+            $found[$dose->colourant->id] = $dose->colourant;
         }
 
         return array_values($found);

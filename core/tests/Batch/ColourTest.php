@@ -111,6 +111,17 @@ final class ColourTest extends TestCase
         }
     }
 
+    public function test_what_burns_is_known_by_a_recipes_name_before_the_coat_is_in_any_cup(): void
+    {
+        $plan = static fn (string $colour): CoatResult => Plans::computed([
+            '/colourants' => [(object) ['id' => 'black', 'form' => 'ink', 'flammable' => 'yes']],
+            '/recipes' => [(object) ['id' => 'soot', 'name' => 'Soot black', 'doses' => [(object) ['colourant' => 'black', 'drops' => 2]]]],
+            '/coats/0/parts' => [(object) ['colour' => $colour, 'share_pct' => 100]],
+        ]);
+        self::assertSame(HeatTool::Breath, $plan(' soot BLACK')->film->torch->tool);
+        self::assertSame(HeatTool::Flame, $plan('night blue')->film->torch->tool);
+    }
+
     public function test_what_burns_and_what_is_oily_travels_into_the_film(): void
     {
         $coats = static fn (array $colours): array => self::coats($colours);
