@@ -56,6 +56,16 @@ final readonly class Rounds
         return $best->changes() === 0 && $best->isInTime() ? $best : $best->bettered($gloves);
     }
 
+    /**
+     * Other acts by hands that begin when these did, one after the other and each as soon as it can.
+     *
+     * @param  list<RoundAct>  $order
+     */
+    public function redone(array $order, Gloves $gloves): self
+    {
+        return self::inOrder($order, $this->fromMin, $gloves);
+    }
+
     /** The same in a better order, where one is found; never a worse one. */
     private function bettered(Gloves $gloves): self
     {

@@ -9,6 +9,7 @@ use OpenGlaze\Core\Round\LaidAct;
 use OpenGlaze\Core\Round\Round;
 use OpenGlaze\Core\Round\RoundAct;
 use OpenGlaze\Core\Round\Rounds;
+use OpenGlaze\Core\Round\SecondPair;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
 use OpenGlaze\Core\Tests\Support\Draws;
@@ -172,6 +173,43 @@ final class RoundsTest extends TestCase
         self::assertGreaterThan(0, $saved, 'no evening had hands to save');
     }
 
+    public function test_by_a_second_pair_of_hands_nothing_is_lost_or_later_that_was_not(): void
+    {
+        mt_srand(20261202);
+        $helped = $troubled = 0;
+        for ($evening = 0; $evening < Draws::of(60); $evening++) {
+            $slowly = static fn (string $who): array => array_map(static fn (RoundAct $act): RoundAct => new RoundAct("$who $act->film", $act->act, $act->kind, HeatTool::Flame, $act->dueMin, $act->untilMin, 3 * $act->lastsMin), self::evening());
+            $acts = [...$slowly('one'), ...$slowly('other')];
+            $alone = Rounds::lay($acts, 5.0, Gloves::Sticky);
+            $two = SecondPair::beside($alone, Gloves::Sticky);
+            $laid = [...$two->first->acts(), ...$two->second->acts()];
+            $names = static fn (RoundAct $act): string => "$act->film $act->act";
+            self::assertEqualsCanonicalizing(array_map($names, $acts), [...array_map(static fn (LaidAct $one): string => $names($one->act), $laid), ...array_map($names, $two->lost)], 'each once');
+            self::assertSame([], array_udiff($two->lost, $alone->lost, static fn (RoundAct $a, RoundAct $b): int => spl_object_id($a) <=> spl_object_id($b)), 'nothing is lost that was not');
+            $was = [];
+            foreach ($alone->acts() as $one) {
+                $was[$names($one->act)] = $one;
+            }
+            foreach ($laid as $one) {
+                $before = $was[$names($one->act)] ?? null;
+                self::assertLessThanOrEqual(($before?->lateMin() ?? 0.0) + 1e-6, $one->lateMin(), 'nothing is later');
+                self::assertGreaterThanOrEqual($before->pieces ?? $one->act->pieces, $one->pieces);
+            }
+            self::assertHandsAreTrue($two->first, 5.0);
+            self::assertHandsAreTrue($two->second, 5.0, Gloves::Clean);
+            foreach ($two->second->acts() as $mine) {
+                foreach ($two->first->acts() as $other) {
+                    self::assertTrue($mine->act->film !== $other->act->film || $mine->endMin() <= $other->beginMin + 1e-5 || $other->endMin() <= $mine->beginMin + 1e-5, 'a film is in one pair of hands');
+                }
+            }
+            usort($laid, static fn (LaidAct $a, LaidAct $b): int => $a->beginMin <=> $b->beginMin);
+            self::assertFilmsKeepTheirOrder($laid);
+            $troubled += count($alone->lost) + count($alone->late());
+            $helped += count($two->second->acts());
+        }
+        self::assertGreaterThan(0.5 * $troubled, $helped, "of $troubled");
+    }
+
     private static function assertNothingComesLateByACup(Rounds $rounds, float $lasts): void
     {
         $moment = $rounds->momentFor($lasts, Gloves::Sticky);
@@ -188,9 +226,9 @@ final class RoundsTest extends TestCase
         }
     }
 
-    private static function assertHandsAreTrue(Rounds $rounds, float $from): void
+    private static function assertHandsAreTrue(Rounds $rounds, float $from, Gloves $hands = Gloves::Sticky): void
     {
-        [$at, $hands] = [$from, Gloves::Sticky];
+        $at = $from;
         foreach ($rounds->rounds as $round) {
             self::assertSame($round->changes, ! $hands->suit($round->gloves));
             $at += $round->changes ? Gloves::CHANGE_MIN : 0.0;
