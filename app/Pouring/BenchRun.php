@@ -20,7 +20,6 @@ use OpenGlaze\Core\Round\LaidAct;
 use OpenGlaze\Core\Round\Round;
 use OpenGlaze\Core\Round\RoundAct;
 use OpenGlaze\Core\Round\Rounds;
-use OpenGlaze\Core\Round\SecondPair;
 use OpenGlaze\Core\Run\ActKind;
 use OpenGlaze\Core\Run\Gloves;
 
@@ -40,7 +39,8 @@ final readonly class BenchRun
         /** when the clock of the rounds begins, ms since 1970 */
         private int $zero,
         private Rounds $rounds,
-        private Gloves $hands,
+        /** acts that a second pair of hands does not come to in time either */
+        private ?int $secondLeaves,
         private VapoursInRoom $vapours,
         private BeforeTheEvening $before,
         private NextCup $next,
@@ -59,10 +59,9 @@ final readonly class BenchRun
         $zero = (int) Moment::ms($now->startOfDay());
         $vapours = VapoursInRoom::of($pours, $now);
         $acts = array_merge(...array_map(static fn (Pour $pour, int $turn): array => self::actsOf($pour, $turn, $now, $zero, $vapours), $pours, array_keys(array_values($pours))));
-        $hands = self::hands($pours, $now);
-        $rounds = KeptLaying::of($acts, ((int) Moment::ms($now) - $zero) / 60_000, $hands);
+        $laying = KeptLaying::of($acts, ((int) Moment::ms($now) - $zero) / 60_000, self::hands($pours, $now));
 
-        return new self($pours, $now, $zero, $rounds, $hands, $vapours, $before, $next, $cups);
+        return new self($pours, $now, $zero, $laying->rounds, $laying->secondLeaves, $vapours, $before, $next, $cups);
     }
 
     /** @return array<string, mixed> as the page counts it down; moments in ms since 1970 */
@@ -130,9 +129,8 @@ final readonly class BenchRun
             $names = ['act' => $this->title($late[0]->act), 'film' => $this->pours[$late[0]->act->film]->title, 'late' => Measure::minutes($late[0]->lateMin())];
             $said[] = count($late) === 1 ? Message::of('run.late_one', ...$names) : Message::of('run.late', ...$names, count: count($late));
         }
-        if ($lost !== [] || ($late[0] ?? null)?->lateMin() >= 1) {
-            $left = SecondPair::beside($this->rounds, $this->hands)->troubled();
-            $said[] = $left === 0 ? Message::of('run.second_leaves_none') : Message::of('run.second_leaves', left: $left, of: count($lost) + count($late));
+        if ($this->secondLeaves !== null && ($lost !== [] || ($late[0] ?? null)?->lateMin() >= 1)) {
+            $said[] = $this->secondLeaves === 0 ? Message::of('run.second_leaves_none') : Message::of('run.second_leaves', left: $this->secondLeaves, of: count($lost) + count($late));
         }
 
         return $said;

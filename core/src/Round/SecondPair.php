@@ -31,14 +31,16 @@ final readonly class SecondPair
      */
     public static function beside(Rounds $alone, Gloves $hands): self
     {
-        $troubled = self::ofBoth([...$alone->lost, ...array_map(static fn (LaidAct $late): RoundAct => $late->act, $alone->late())]);
-        usort($troubled, static fn (RoundAct $a, RoundAct $b): int => $a->place() <=> $b->place());
+        $byPlace = static fn (RoundAct $a, RoundAct $b): int => $a->place() <=> $b->place();
+        [$missed, $late] = [self::ofBoth($alone->lost), self::ofBoth(array_map(static fn (LaidAct $one): RoundAct => $one->act, $alone->late()))];
+        usort($missed, $byPlace);
+        usort($late, $byPlace);
         $was = [];
         foreach ($alone->acts() as $laid) {
             $was[spl_object_id($laid->act)] = $laid;
         }
         [$first, $second, $lost] = [$alone, $alone->redone([], Gloves::Clean), $alone->lost];
-        foreach ($troubled as $act) {
+        foreach ([...$missed, ...$late] as $act) {
             $takes = array_map(static fn (LaidAct $laid): RoundAct => $laid->act, $second->acts());
             $at = count(array_filter($takes, static fn (RoundAct $other): bool => $other->place() < $act->place()));
             $other = $second->redone([...array_slice($takes, 0, $at), $act, ...array_slice($takes, $at)], Gloves::Clean);
