@@ -280,6 +280,8 @@ final class PureTest extends TestCase
     /** @return iterable<string, array{mixed, string}> */
     public static function sayings(): iterable
     {
+        // four cells of a layer 10 mm deep
+        $strip = '{depth_mm:10,peak_min:10,mins:[0,10,20],frames:[[20,20,20,20],[40,60,50,30],[40,40,40,30]]}';
         foreach ([
             'Pure.format.joined(Pure.format.volume(49.94, "metric"))' => '49.9 ml',
             'Pure.format.joined(Pure.format.volume(512.4, "metric"))' => '512 ml',
@@ -301,6 +303,11 @@ final class PureTest extends TestCase
             '[-3, 5, 99].map(Pure.linear.clamped([0, 10], [100, 0]))' => [100, 50, 0],
             '[0, 1, 10, 100, 1000].map(Pure.linear.byFactors([1, 100], [0, 4])).map((at) => Math.round(at * 1e9) / 1e9)' => [0, 0, 2, 4, 4],
             '[0, 30, 90].map(Pure.linear.bent([0, 90], [0, 2], 30)).map((at) => Math.round(at * 1e9) / 1e9)' => [0, 1, 2],
+            "Pure.heatStrip.warmthAt($strip, null)" => ['at_mm' => 3.75, 'floor_c' => 40, 'hottest_c' => 60, 'min' => 10, 'top_c' => 30],
+            "Pure.heatStrip.warmthAt($strip, 5)" => ['at_mm' => 3.75, 'floor_c' => 30, 'hottest_c' => 40, 'min' => 5, 'top_c' => 25],
+            "Pure.heatStrip.warmthAt($strip, 99).hottest_c" => 40,
+            "Pure.heatStrip.hotterThan($strip, 35)" => [null, [0, 0.8125], [0, 0.75]],
+            "Pure.heatStrip.hotterThan($strip, 45)" => [null, [0.1875, 0.6875], null],
             'Pure.smooth.smoothPath([])' => '',
             'Pure.smooth.smoothPath([{x:0,y:0,corner:true},{x:9,y:0,corner:true},{x:9,y:9,corner:true}])' => 'M0 0L9 0L9 9L0 0Z',
             'Pure.smooth.sideNearest([{x:0,y:0},{x:9,y:0},{x:9,y:9}], {x:5,y:-1})' => 0,

@@ -2,6 +2,7 @@
 export * as draft from '../../../resources/js/lib/draft'
 export * as store from '../../../resources/js/lib/draftStore'
 export * as format from '../../../resources/js/lib/format'
+export * as heatStrip from '../../../resources/js/lib/heatStrip'
 export * as http from '../../../resources/js/lib/http'
 export * as inTwo from '../../../resources/js/lib/inTwo'
 export * as film from '../../../resources/js/lib/journal/film'
