@@ -19,11 +19,11 @@ final class BenchEvening
     private const STEADY_MS = 720;
 
     /** @return list<RoundAct> twelve pieces, poured three minutes apart, 150 acts */
-    public static function twelve(): array
+    public static function twelve(float $apartMin = 3.0): array
     {
         $acts = [];
         for ($piece = 0; $piece < 12; $piece++) {
-            $poured = 3.0 * $piece;
+            $poured = $apartMin * $piece;
             $act = static fn (ActKind $kind, float $min, float $lasts): RoundAct => new RoundAct("piece-$piece", "$kind->value-$min", $kind, HeatTool::Flame, $poured + $min, $kind === ActKind::Wipe || $kind === ActKind::Cover ? null : $poured + 45, $lasts);
             array_push($acts, $act(ActKind::Pass, 5, 0.3), $act(ActKind::Pass, 13, 0.3), $act(ActKind::Look, 36, 0.5), $act(ActKind::Cover, 93, 0.5));
             foreach ([10, 20, 30, 40, 50, 65, 80, 93] as $min) {

@@ -21,7 +21,9 @@ final class Tracing
         $page->open($studio->url('/pieces/new'));
         $page->press('radio', 'Other');
         $page->press('button', 'Trace a photo');
-        $page->driver->findElement(WebDriverBy::cssSelector('[role=dialog] input[type=file]'))->sendKeys(self::photo($studio));
+        $file = WebDriverBy::cssSelector('[role=dialog] input[type=file]');
+        $page->until(static fn (): bool => $page->driver->findElements($file) !== [], 'the field of the photo');
+        $page->driver->findElement($file)->sendKeys(self::photo($studio));
         $page->untilSees('1. The scale');
         $page->press('button', 'Edge: 0');
         $times = $page->driver->executeAsyncScript(<<<'JS'

@@ -29,6 +29,12 @@ use OpenGlaze\Core\Document\BatchEntry;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Edge\EdgeRun;
 use OpenGlaze\Core\Edge\FilmStrip;
+use OpenGlaze\Core\Film\Temperatures;
+use OpenGlaze\Core\Heat\Base;
+use OpenGlaze\Core\Heat\Curing;
+use OpenGlaze\Core\Heat\LayerHeat;
+use OpenGlaze\Core\Heat\LayerHeating;
+use OpenGlaze\Core\Heat\PouredLayer;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\DomeEdge;
 use OpenGlaze\Core\Judging\CoatAdvisor;
@@ -37,7 +43,9 @@ use OpenGlaze\Core\Measuring\Vessel;
 use OpenGlaze\Core\Outline\Outlines;
 use OpenGlaze\Core\Outline\Point;
 use OpenGlaze\Core\Range\Ranges;
+use OpenGlaze\Core\Reading\PlanReader;
 use OpenGlaze\Core\Round\Rounds;
+use OpenGlaze\Core\Round\SecondPair;
 use OpenGlaze\Core\Run\Gloves;
 use OpenGlaze\Core\Tests\Support\English;
 use OpenGlaze\Core\Trace\Traces;
@@ -57,6 +65,18 @@ if (in_array('core', $wanted, true)) {
     Figures::milliseconds('the same, read from its file first', 500, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan(PlanFile::read($example)->plan)));
     $result = (new Planner)->plan($plan)[0];
     Figures::milliseconds('all traces of one coat', 500, fn () => Traces::of($result));
+    $curing = new Curing($plan->resins['bench']->kinetics($plan->studio), 720.0);
+    $layer = new PouredLayer(12.0, 1100.0, Base::Wood->slabs(), Temperatures::steady(23.0));
+    Figures::milliseconds('one layer of 12 mm through its base, to its peak', 100, fn () => LayerHeating::peaks($curing, $layer), 'aim 8 ms');
+    Figures::milliseconds('the heat that a label\'s depth means, once a sheet', 10, fn () => LayerHeat::kJKg($curing, 20.0, 1100.0));
+    $deep = static fn (array $size): PlanDocument => ($document = Json::read($example, PlanDocument::class))->with('coats', [$document->coats()[0]->with('containment', 'dammed')->with('runoff_pct', 0)->with('size_by', $size)]);
+    foreach (['in one pour' => ['thickness_mm' => 7.0], 'in lifts' => ['total_depth_mm' => 12.0]] as $how => $size) {
+        $poured = (new PlanReader)->read($deep($size));
+        Figures::milliseconds("one deep coat $how", 20, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan($poured)));
+    }
+    $hot = (new Planner)->plan((new PlanReader)->read($deep(['thickness_mm' => 7.0])))[0];
+    Figures::milliseconds('its temperatures through its depth over time', 20, fn () => $hot->case->heat->strip());
+    Figures::milliseconds('how sure a deep coat in lifts is, 64 draws', 3, fn () => Ranges::of($deep(['total_depth_mm' => 12.0])));
     $night = PlanFile::read(str_replace('"temperature_c": 21', '"temperatures": [{"at_h": 0, "c": 19}, {"at_h": 8, "c": 16}]', $example))->plan;
     Figures::milliseconds('one computation through a night that cools', 100, fn () => array_map(CoatAdvisor::advise(...), (new Planner)->plan($night)));
     $star = array_map(static function (int $i): Point {
@@ -77,7 +97,7 @@ if (in_array('core', $wanted, true)) {
     $evening = PlanFile::read(Plans::large($example, 15))->plan;
     $coats = (new Planner)->plan($evening);
     $vessels = array_map(static fn (int $mm): Vessel => Vessel::of($mm, $mm * 1.1, $mm), [45, 70, 100, 150, 220]);
-    Figures::milliseconds(sprintf('batches proposed for %d coats, five vessels', count($coats)), 10, fn () => Proposal::of($evening->studio, $coats, $vessels), 'aim 300 ms');
+    Figures::milliseconds(sprintf('batches proposed for %d coats, five vessels', count($coats)), 10, fn () => Proposal::of($evening->studio, $coats, $vessels), 'aim 15 ms');
     $batch = Proposal::of($evening->studio, [$coats[0]], $vessels)->batches[0];
     Figures::milliseconds('the clock of one cup, to its peak', 50, fn () => (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]), 'aim 10 ms');
     $cup = (new BatchPlanner)->compute($evening->studio, $batch, [$coats[0]]);
@@ -159,7 +179,11 @@ if (array_intersect(['endpoint', 'page', 'trace', 'mixing'], $wanted) !== []) {
 
 if (in_array('run', $wanted, true)) {
     $acts = BenchEvening::twelve();
-    Figures::milliseconds(sprintf('rounds over twelve pieces, %d acts', count($acts)), 30, fn () => Rounds::lay($acts, 36.0, Gloves::Sticky));
+    Figures::milliseconds(sprintf('rounds over twelve pieces, %d acts, overdue', count($acts)), 30, fn () => Rounds::lay($acts, 36.0, Gloves::Sticky), 'aim 80 ms');
+    $apart = BenchEvening::twelve(12.0);
+    Figures::milliseconds(sprintf('the same with nothing late, %d acts', count($apart)), 30, fn () => Rounds::lay($apart, 0.0, Gloves::Sticky), 'aim 30 ms');
+    $alone = Rounds::lay($acts, 36.0, Gloves::Sticky);
+    Figures::milliseconds('what a second pair of hands takes over', 10, fn () => SecondPair::beside($alone, Gloves::Sticky));
     Figures::spread('a press without a network, until the next is shown', BenchEvening::presses(), 'ms', 'aim 50 ms');
     Figures::spread('the last checks of an empty bench, six cups planned', BenchEvening::checks(), 'ms');
     $rest = BenchEvening::atRest();

@@ -11,6 +11,7 @@ use OpenGlaze\Core\Measuring\UnknownCup;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\Inclusion;
 use OpenGlaze\Core\Plan\Piece;
+use OpenGlaze\Core\Plan\SizeBy;
 use OpenGlaze\Core\Plan\Studio;
 use OpenGlaze\Core\Quantity\Origin;
 use OpenGlaze\Core\Quantity\Sourced;
@@ -120,7 +121,7 @@ final readonly class CoatVolume
     /**
      * The film in ml per piece that is left of so much mixed for each piece.
      *
-     * @throws SizingException when nothing is left
+     * @throws SizingException when nothing is left, or less than any film
      */
     public function filmOfMixed(float $mixedMl, float $solidMl): float
     {
@@ -128,8 +129,9 @@ final readonly class CoatVolume
         $out = $mixedMl * $quantity / (1 + $this->studio->hands->marginPct->value / 100);
         $poured = $this->pouredOf($out);
         $film = ($poured / $quantity - $this->edgesMl - $this->soakMl - $this->climbMl + $solidMl) / (1 + $this->runoffShare);
-        if ($film <= 0) {
-            throw SizingException::mixedTooLittle($this->of(0.0, $solidMl)->totalMl() / $quantity);
+        $least = SizeBy::Thickness->range()[0] * $this->coveredMm2 / 1000;
+        if ($film <= 0 || $film < $least) {
+            throw SizingException::mixedTooLittle($this->of($least, $solidMl)->totalMl() / $quantity);
         }
 
         return $film;

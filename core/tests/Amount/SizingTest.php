@@ -60,8 +60,8 @@ final class SizingTest extends TestCase
     public function test_too_little_for_a_film_is_refused_with_what_it_takes(): void
     {
         $faults = Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 20, 'counted' => 'mixed']]);
-        self::assertStringContainsString('more than 31.2 ml a piece', $faults['/coats/0/size_by']);
-        self::assertSame([], Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 31.3, 'counted' => 'mixed']]));
+        self::assertStringContainsString('more than 34.2 ml a piece', $faults['/coats/0/size_by']);
+        self::assertSame([], Plans::faults([], ['size_by' => (object) ['ml_per_piece' => 34.3, 'counted' => 'mixed']]));
         // what is said to be enough for each of several is enough, and a tenth less is not
         foreach ([1, 4] as $quantity) {
             $of = static fn (float $ml): string => Plans::faults(['/pieces/0/quantity' => $quantity], ['size_by' => (object) ['ml_per_piece' => $ml, 'counted' => 'mixed']])['/coats/0/size_by'] ?? '';
