@@ -131,8 +131,11 @@ final readonly class Group
             if ($act->earliestMin > $group->acts[0]->latestMin && $act->earliestMin > $group->readyMin) {
                 break;
             }
+            if (! $group->goesWith($act)) {
+                continue;
+            }
             $with = new self([...$group->acts, $act], $atMin, $hands);
-            if ($with->keepsFilmsInOrder($left, $act) && $group->goesWith($act) && $with->comesInTime($group, $act) && $with->lateAfter($byLatest) <= $group->lateAfter($byLatest, $act) + 1e-9) {
+            if ($with->comesInTime($group, $act) && $with->keepsFilmsInOrder($left, $act) && $with->lateAfter($byLatest) <= $group->lateAfter($byLatest, $act) + 1e-9) {
                 $group = $with;
             }
         }
@@ -225,10 +228,17 @@ final readonly class Group
             if ($act === $but || in_array($act, $this->acts, true)) {
                 continue;
             }
-            $at += $hands->suit($act->gloves) || $hands === Gloves::Either ? 0.0 : Gloves::CHANGE_MIN;
-            $hands = $hands->after($act->gloves);
-            $at = max($at, $act->earliestMin);
-            $late += max(0.0, $at - $act->latestMin);
+            // written out: this is asked some ten thousand times for an evening
+            if ($act->gloves !== Gloves::Either) {
+                $at += $hands === $act->gloves || $hands === Gloves::Either ? 0.0 : Gloves::CHANGE_MIN;
+                $hands = $act->gloves;
+            }
+            if ($at < $act->earliestMin) {
+                $at = $act->earliestMin;
+            }
+            if ($at > $act->latestMin) {
+                $late += $at - $act->latestMin;
+            }
             $at += $act->lastsMin;
         }
 
