@@ -23,8 +23,11 @@ final class Allowance
     /** What is worked out once serves for amounts so near. */
     private const NEAR = 1.03;
 
-    /** @var array<int, list<HeatRun|null>> by step of amount, for each cup; without those that it does not go into */
+    /** @var array<int, array<int, HeatRun|null>> by step of amount and cup, as far as it was asked for */
     private array $known = [];
+
+    /** @var list<Container> the widest first, which lasts longest */
+    private readonly array $cups;
 
     /** @param  list<Vessel>  $vessels  those at hand; none for a cup as deep as it is wide, as large as needed */
     public function __construct(
@@ -32,17 +35,23 @@ final class Allowance
         private readonly CoatCase $case,
         private readonly array $vessels,
     ) {
+        usort($vessels, static fn (Vessel $a, Vessel $b): int => $b->capacityMl() <=> $a->capacityMl());
+        $this->cups = $vessels === [] ? [new UnknownCup] : $vessels;
     }
 
     /** Whether so much may be poured so out of one of the vessels, ml without what the cup keeps. */
     public function lasts(float $pouredMl, Timing $timing): bool
     {
+        // no cup ages it less than the room does
+        if (! $this->fits(null, $timing)) {
+            return false;
+        }
         $step = (int) floor(log(max($pouredMl, 1e-6)) / log(self::NEAR));
-        if ($this->any($this->about($step + 1), $timing)) {
+        if ($this->any(self::NEAR ** ($step + 1), $timing, $step + 1)) {
             return true;
         }
 
-        return $this->any($this->about($step), $timing) && $this->any($this->runs($pouredMl), $timing);
+        return $this->any(self::NEAR ** $step, $timing, $step) && $this->any($pouredMl, $timing);
     }
 
     /** The smallest of the vessels that takes it with room to stir, and lasts; null when there are none. */
@@ -66,24 +75,26 @@ final class Allowance
         return $fitting[0] ?? null;
     }
 
-    /** @return list<HeatRun|null> */
-    private function about(int $step): array
+    /**
+     * Whether so much lasts in any of the cups that it goes into.
+     *
+     * @param  int|null  $step  of amounts, where what is found is to serve again
+     */
+    private function any(float $pouredMl, Timing $timing, ?int $step = null): bool
     {
-        return $this->known[$step] ??= $this->runs(self::NEAR ** $step);
-    }
-
-    /** @return list<HeatRun|null> how it fares in each of the cups that it goes into; null where no label tells */
-    private function runs(float $pouredMl): array
-    {
-        $cups = array_values(array_filter($this->vessels === [] ? [new UnknownCup] : $this->vessels, fn (Container $cup): bool => $this->goesIn($cup, $pouredMl)));
-
-        return array_map(fn (Container $cup): ?HeatRun => $this->run($cup, $pouredMl), $cups);
-    }
-
-    /** @param  list<HeatRun|null>  $runs */
-    private function any(array $runs, Timing $timing): bool
-    {
-        foreach ($runs as $run) {
+        foreach ($this->cups as $number => $cup) {
+            if (! $this->goesIn($cup, $pouredMl)) {
+                continue;
+            }
+            if ($step === null) {
+                $run = $this->run($cup, $pouredMl);
+            } else {
+                $this->known[$step] ??= [];
+                if (! array_key_exists($number, $this->known[$step])) {
+                    $this->known[$step][$number] = $this->run($cup, $pouredMl);
+                }
+                $run = $this->known[$step][$number];
+            }
             if ($this->fits($run, $timing)) {
                 return true;
             }
