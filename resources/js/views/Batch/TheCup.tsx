@@ -1,14 +1,14 @@
 import type { ReactNode } from 'react'
 import { Choice } from '../../controls/Choice'
-import { Digits } from '../../controls/Digits'
 import { Likely } from '../../controls/HowSure'
 import { Figure } from '../../controls/TraceSheet'
 import { UnknownCupDrawing, VesselDrawing } from '../../drawings/VesselDrawing'
-import { joined, length, trimmed, volume, volumeMix, weightMix, type Shown } from '../../lib/format'
+import { joined, length, trimmed, volume, volumeMix, weightMix } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import type { BatchFigures, BatchSpec, CupFigures, Pouring, Supplies, WayName } from '../../types/mixing'
 import type { Sentences } from '../../types/page'
-import { SmallCup, Ways, WAYS } from './Ways'
+import { Amount } from './Amount'
+import { measured, SmallCup, Ways, WAYS } from './Ways'
 import { Otherwise } from './Otherwise'
 import { InWarmWater, USUAL_BATH } from './InWarmWater'
 import { Thinned } from './Thinned'
@@ -165,45 +165,5 @@ function More(props: { onPress: () => void; children: ReactNode }): ReactNode {
         >
             {props.children}
         </button>
-    )
-}
-
-function measured(batch: BatchSpec, by: WayName | '', cup: CupFigures | null): BatchSpec {
-    const { measure: _, ...rest } = batch
-    const way = cup?.ways.find((one) => one.by === by)
-    const step = way?.step
-    if (by === '') return rest
-    if (by === 'pen_lines' || step === undefined) return { ...rest, measure: { by } }
-    if (by === 'fills') return { ...rest, measure: { by, graduation_ml: step, fill_ml: way?.fills?.cup_ml ?? step } }
-    return {
-        ...rest,
-        measure: by === 'scale' || by === 'scale_untared' ? { by, resolution_g: step } : { by, graduation_ml: step },
-    }
-}
-
-function Amount(props: { part: 'A' | 'B'; weight: Shown; volume: Shown; first: boolean }): ReactNode {
-    return (
-        <div className="mb-2 flex items-baseline gap-3">
-            <span
-                className={`figure inline-grid size-9 shrink-0 place-items-center self-center border-[1.5px] border-ink text-xl ${props.part === 'A' ? 'rounded-[4px]' : 'rounded-full'}`}
-            >
-                {props.part}
-            </span>
-            <p>
-                <Figure
-                    of={`${props.part.toLowerCase()}_g`}
-                    label={words.part(props.part, joined(props.weight))}
-                    className="figure measured block text-[3.2rem] whitespace-nowrap"
-                >
-                    <Digits text={props.weight.text} /> <span className="unit">g</span>
-                </Figure>
-                <span className="block text-soft">
-                    <Figure of={`${props.part.toLowerCase()}_ml`} label={words.part(props.part, joined(props.volume))}>
-                        {joined(props.volume)}
-                    </Figure>
-                    {props.first && words.goesInFirst}
-                </span>
-            </p>
-        </div>
     )
 }

@@ -141,3 +141,17 @@ export function Ways({ cup, chosen }: { cup: CupFigures; chosen: WayName | undef
 function off(percent: number): string {
     return trimmed(percent, percent < 1 ? 2 : 1)
 }
+
+/** A batch measured in another way, as finely as its usual tool does it. */
+export function measured(batch: BatchSpec, by: WayName | '', cup: CupFigures | null): BatchSpec {
+    const { measure: _, ...rest } = batch
+    const way = cup?.ways.find((one) => one.by === by)
+    const step = way?.step
+    if (by === '') return rest
+    if (by === 'pen_lines' || step === undefined) return { ...rest, measure: { by } }
+    if (by === 'fills') return { ...rest, measure: { by, graduation_ml: step, fill_ml: way?.fills?.cup_ml ?? step } }
+    return {
+        ...rest,
+        measure: by === 'scale' || by === 'scale_untared' ? { by, resolution_g: step } : { by, graduation_ml: step },
+    }
+}
