@@ -22,10 +22,10 @@ final class LayerHeating
     /** A step warms no cell by more, K. */
     private const STEP_K = 0.5;
 
-    private const LONGEST_STEP_MIN = 5.0;
+    private const LONGEST_STEP_MIN = 10.0;
 
     /** Once it sets ever more slowly steps may grow with the time so far, by this share of it. */
-    private const LATE_STEP_SHARE = 0.04;
+    private const LATE_STEP_SHARE = 0.1;
 
     private const FIRST_STEP_MIN = 0.02;
 
