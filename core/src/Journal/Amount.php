@@ -26,4 +26,10 @@ final readonly class Amount
 
         return new self($how === Known::Unknown ? null : $facts->number('ml'), $how);
     }
+
+    /** @return array{ml?: float|null, how: string} */
+    public function toFacts(): array
+    {
+        return [...$this->how === Known::Unknown ? [] : ['ml' => $this->ml], 'how' => $this->how->value];
+    }
 }

@@ -40,32 +40,19 @@ final readonly class CupRecord
         $begun = $first = $stirred = $firstStirred = $mixed = $rest = $discarded = null;
         $readings = [];
         foreach (Order::standing($events) as $event) {
-            switch ($event->kind) {
-                case EventKind::MixingBegun:
-                    $begun ??= $event;
-                    break;
-                case EventKind::Weighed:
-                    $readings[$event->facts->text('step') ?? ''] ??= $event;
-                    break;
-                case EventKind::PartsTurned:
-                    $first = PartName::tryFrom($event->facts->text('first') ?? '') ?? $first;
-                    $readings = self::turned($readings);
-                    break;
-                case EventKind::StirringBegun:
-                    $stirred = $mixed === null ? $event->atMs : $stirred;
-                    $firstStirred ??= $event->atMs;
-                    break;
-                case EventKind::Mixed:
-                    $mixed ??= $event;
-                    break;
-                case EventKind::RestSeenTo:
-                    $rest = $event;
-                    break;
-                case EventKind::Discarded:
-                    $discarded ??= $event;
-                    break;
-                default:
+            $said = $event->said;
+            if (! $said instanceof CupFact) {
+                continue;
             }
+            match (true) {
+                $said instanceof MixingBegun => $begun ??= $event,
+                $said instanceof Weighed => $readings[$said->step] ??= $event,
+                $said instanceof PartsTurned => [$first, $readings] = [$said->first ?? $first, self::turned($readings)],
+                $said instanceof StirringBegun => [$stirred, $firstStirred] = [$mixed === null ? $event->atMs : $stirred, $firstStirred ?? $event->atMs],
+                $said instanceof StirringEnded => $mixed ??= $event,
+                $said instanceof RestSeenTo => $rest = $event,
+                $said instanceof Discarded => $discarded ??= $event,
+            };
         }
 
         return new self($begun, $readings, $first, $stirred, $firstStirred, $mixed, $rest, $discarded);
@@ -90,7 +77,7 @@ final readonly class CupRecord
     /** @return array<string, float> g by the step of the weighing */
     public function gotG(): array
     {
-        return array_map(static fn (Event $event): float => $event->facts->number('grams') ?? 0.0, $this->readings);
+        return array_map(static fn (Event $event): float => $event->said instanceof Weighed ? $event->said->grams : 0.0, $this->readings);
     }
 
     /** How one knows what went in of a part: as its least known reading. */
@@ -99,7 +86,7 @@ final readonly class CupRecord
         $known = [];
         foreach ($this->readings as $step => $event) {
             if ($step === $part->value || str_starts_with($step, "more_{$part->value}_")) {
-                $known[] = (ReadBy::tryFrom($event->facts->text('by') ?? '') ?? ReadBy::Scale)->known();
+                $known[] = ($event->said instanceof Weighed ? $event->said->by ?? ReadBy::Scale : ReadBy::Scale)->known();
             }
         }
         foreach ([Known::Planned, Known::Read] as $least) {
@@ -125,7 +112,7 @@ final readonly class CupRecord
     /** What became of what was left in it; null while nobody said. */
     public function restHow(): ?RestOfMix
     {
-        return RestOfMix::tryFrom($this->rest?->facts->text('how') ?? '');
+        return $this->rest?->said instanceof RestSeenTo ? $this->rest->said->how : null;
     }
 
     /** Since when the mix ages, ms since 1970; null before it is mixed. */
@@ -137,7 +124,7 @@ final readonly class CupRecord
     /** It was carried out smoking. */
     public function isSmoked(): bool
     {
-        return $this->discarded?->facts->text('because') === Mishap::Smoking->value;
+        return $this->discarded?->said instanceof Discarded && $this->discarded->said->isSmoked;
     }
 
     /** Something is in it, and neither poured nor thrown away as far as it knows itself. */

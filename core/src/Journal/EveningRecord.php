@@ -20,8 +20,8 @@ final readonly class EveningRecord
         $checked = [];
         $last = null;
         foreach (Order::standing($events) as $event) {
-            if ($event->kind === EventKind::Checked) {
-                $checked[$event->facts->text('check') ?? ''] ??= $event;
+            if ($event->said instanceof Checked) {
+                $checked[$event->said->check] ??= $event;
                 $last = $event;
             }
         }

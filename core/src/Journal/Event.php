@@ -14,6 +14,8 @@ final readonly class Event
         public EventKind $kind,
         public Press $press,
         public Entry $facts,
+        /** the same, read */
+        public Fact $said,
         /** when it happened, ms since 1970 by the studio's clock */
         public int $atMs,
     ) {
@@ -22,12 +24,14 @@ final readonly class Event
     /** @param  string  $id  a UUID, made where it was pressed */
     public static function of(string $id, EventKind $kind, Press $press, ?Entry $facts = null): self
     {
-        return new self($id, $kind, $press, $facts ?? Entry::of(), $press->correctedMs());
+        $facts ??= Entry::of();
+
+        return new self($id, $kind, $press, $facts, $kind->read($facts), $press->correctedMs());
     }
 
     /** The same, placed at another moment; see Order. */
     public function at(int $ms): self
     {
-        return new self($this->id, $this->kind, $this->press, $this->facts, $ms);
+        return new self($this->id, $this->kind, $this->press, $this->facts, $this->said, $ms);
     }
 }

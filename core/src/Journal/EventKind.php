@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Journal;
 
+use OpenGlaze\Core\Document\Entry;
+
 /** What happens at the bench. */
 enum EventKind: string
 {
@@ -45,6 +47,37 @@ enum EventKind: string
             self::Opened, self::Counted, self::Taken, self::ThrownAway => SubjectKind::Lot,
             self::Checked => SubjectKind::Evening,
             self::Undone => null,
+        };
+    }
+
+    /** What such an event says. */
+    public function read(Entry $facts): Fact
+    {
+        return match ($this) {
+            self::MixingBegun => MixingBegun::fromFacts($facts),
+            self::Weighed => Weighed::fromFacts($facts),
+            self::PartsTurned => PartsTurned::fromFacts($facts),
+            self::StirringBegun => StirringBegun::fromFacts($facts),
+            self::Mixed => StirringEnded::fromFacts($facts),
+            self::RestSeenTo => RestSeenTo::fromFacts($facts),
+            self::Discarded => Discarded::fromFacts($facts),
+            self::PourBegun => PourBegun::fromFacts($facts),
+            self::Staged => Staged::fromFacts($facts),
+            self::Poured => Poured::fromFacts($facts),
+            self::ActDone => ActDone::fromFacts($facts),
+            self::ActSkipped => ActSkipped::fromFacts($facts),
+            self::ToppedUp => ToppedUp::fromFacts($facts),
+            self::Observed => Observed::fromFacts($facts),
+            self::Oiled => Oiled::fromFacts($facts),
+            self::Happened => Happened::fromFacts($facts),
+            self::TakenOff => TakenOff::fromFacts($facts),
+            self::Opened => Opened::fromFacts($facts),
+            self::Counted => Counted::fromFacts($facts),
+            self::Taken => Taken::fromFacts($facts),
+            self::ThrownAway => ThrownAway::fromFacts($facts),
+            self::Checked => Checked::fromFacts($facts),
+            self::Undone => Undone::fromFacts($facts),
+            self::Took => TookSaid::fromFacts($facts),
         };
     }
 

@@ -48,36 +48,20 @@ final readonly class FilmRecord
         $acts = $seen = $stages = [];
         $took = Took::nothing();
         foreach (Order::standing($events) as $event) {
-            switch ($event->kind) {
-                case EventKind::PourBegun:
-                    $begun ??= $event;
-                    $took = $begun === $event ? $took->with($event) : $took;
-                    break;
-                case EventKind::Poured:
-                    $poured ??= $event;
-                    break;
-                case EventKind::ActDone:
-                case EventKind::ActSkipped:
-                    $name = $event->facts->text('act') ?? '';
-                    $acts[$name] ??= new ActMark($event->id, $event->atMs, $event->kind === EventKind::ActSkipped ? $event->facts->text('reason') ?? '' : null, HeatTool::tryFrom($event->facts->text('tool') ?? ''), $event->facts->entry(self::CAME));
-                    break;
-                case EventKind::Staged:
-                    $stages[] = $event;
-                    break;
-                case EventKind::ToppedUp:
-                case EventKind::Observed:
-                case EventKind::Oiled:
-                case EventKind::Happened:
-                    $seen[] = $event;
-                    break;
-                case EventKind::Took:
-                    $took = $took->with($event);
-                    break;
-                case EventKind::TakenOff:
-                    $off ??= $event;
-                    break;
-                default:
+            $said = $event->said;
+            if (! $said instanceof FilmFact) {
+                continue;
             }
+            match (true) {
+                $said instanceof PourBegun => [$begun, $took] = $begun === null ? [$event, $took->with($said->took, null)] : [$begun, $took],
+                $said instanceof Poured => $poured ??= $event,
+                $said instanceof ActDone => $acts[$said->act] ??= new ActMark($event->id, $event->atMs, null, $said->tool, $said->came),
+                $said instanceof ActSkipped => $acts[$said->act] ??= new ActMark($event->id, $event->atMs, $said->reason, null, $said->came),
+                $said instanceof Staged => $stages[] = $event,
+                $said instanceof ToppedUp, $said instanceof Observed, $said instanceof Oiled, $said instanceof Happened => $seen[] = $event,
+                $said instanceof TookSaid => $took = $took->with($said, $event->atMs),
+                $said instanceof TakenOff => $off ??= $event,
+            };
         }
 
         return new self($begun, $poured, $acts, $seen, $took, $off, $stages);
@@ -98,15 +82,13 @@ final readonly class FilmRecord
     /** What was added to it after it was poured, ml. */
     public function addedMl(): float
     {
-        $added = array_filter($this->seen, static fn (Event $event): bool => $event->kind === EventKind::ToppedUp);
-
-        return array_sum(array_map(static fn (Event $event): float => $event->facts->number('ml') ?? 0.0, $added));
+        return array_sum(array_map(static fn (Event $event): float => $event->said instanceof ToppedUp ? $event->said->ml : 0.0, $this->seen));
     }
 
     /** Whether oil was touched into it: nothing bonds to that in the window. */
     public function isOiled(): bool
     {
-        return array_filter($this->seen, static fn (Event $event): bool => $event->kind === EventKind::Oiled) !== [];
+        return array_filter($this->seen, static fn (Event $event): bool => $event->said instanceof Oiled) !== [];
     }
 
     /**
@@ -120,8 +102,9 @@ final readonly class FilmRecord
         $acts = $this->poured?->facts->entries('answer.acts') ?? [];
         foreach ($this->seen as $event) {
             $atMin = $this->minutesAfterPour($event->atMs);
-            $acts = array_filter($acts, fn (Entry $act): bool => isset($this->acts[$act->text('id') ?? '']) || ! self::standsFor($event->facts, $act, $atMin));
-            array_push($acts, ...array_map(static fn (Entry $act): Entry => $act->with('since_min', $atMin), $event->facts->entries('acts')));
+            $brought = self::broughtBy($event);
+            $acts = array_filter($acts, fn (Entry $act): bool => isset($this->acts[$act->text('id') ?? '']) || ! $brought->standsFor($act, $atMin));
+            array_push($acts, ...array_map(static fn (Entry $act): Entry => $act->with('since_min', $atMin), $brought->acts));
         }
         array_push($acts, ...array_values(array_filter(array_map(static fn (ActMark $mark): ?Entry => $mark->came, $this->acts))));
         usort($acts, static fn (Entry $a, Entry $b): int => $a->number('due_min') <=> $b->number('due_min'));
@@ -129,17 +112,17 @@ final readonly class FilmRecord
         return $acts;
     }
 
-    /** Whether what happened stands in for that act; where it does not say for which, for what was planned of its kinds to come later. */
-    private static function standsFor(Entry $happened, Entry $act, float $atMin): bool
+    private static function broughtBy(Event $event): Brought
     {
-        return $happened->has('stands_for') ? in_array($act->text('id'), $happened->texts('stands_for'), true)
-            : in_array($act->text('kind'), $happened->texts('instead_of'), true) && ($act->number('due_min') ?? 0.0) > $atMin;
+        $said = $event->said;
+
+        return $said instanceof ToppedUp || $said instanceof Oiled || $said instanceof Happened ? $said->brought : new Brought;
     }
 
     /** @return list<string> kinds of acts that what happened stands in for: none of them that is still to come counts */
     public function replaced(): array
     {
-        return array_values(array_unique(array_merge(...array_map(static fn (Event $event): array => $event->facts->texts('instead_of'), $this->seen))));
+        return array_values(array_unique(array_merge(...array_map(static fn (Event $event): array => self::broughtBy($event)->insteadOf, $this->seen))));
     }
 
     /** Minutes from the end of its pour; 0 before. */

@@ -23,27 +23,23 @@ final readonly class LotRecord
         $opened = $thrown = null;
         $left = ['a' => null, 'b' => null];
         foreach (Order::standing($events) as $event) {
-            switch ($event->kind) {
-                case EventKind::Opened:
-                    $opened = $event->facts->text('on');
-                    break;
-                case EventKind::Counted:
-                    foreach (['a', 'b'] as $part) {
-                        $left[$part] = $event->facts->has($part.'_ml') ? $event->facts->number($part.'_ml') : $left[$part];
-                    }
-                    break;
-                case EventKind::Taken:
-                    foreach (['a', 'b'] as $part) {
-                        $left[$part] = $left[$part] === null ? null : max(0.0, $left[$part] - ($event->facts->number($part.'_ml') ?? 0.0));
-                    }
-                    break;
-                case EventKind::ThrownAway:
-                    $thrown ??= $event;
-                    break;
-                default:
+            $said = $event->said;
+            if (! $said instanceof LotFact) {
+                continue;
             }
+            match (true) {
+                $said instanceof Opened => $opened = $said->on,
+                $said instanceof Counted => $left = [...$left, ...$said->ml],
+                $said instanceof Taken => $left = ['a' => self::less($left['a'], $said->aMl), 'b' => self::less($left['b'], $said->bMl)],
+                $said instanceof ThrownAway => $thrown ??= $event,
+            };
         }
 
         return new self($opened, $left['a'], $left['b'], $thrown);
+    }
+
+    private static function less(?float $leftMl, float $takenMl): ?float
+    {
+        return $leftMl === null ? null : max(0.0, $leftMl - $takenMl);
     }
 }

@@ -47,8 +47,8 @@ final class Order
         $ordered = self::of($events);
         $undone = [];
         foreach ($ordered as $event) {
-            if ($event->kind === EventKind::Undone) {
-                $undone[$event->facts->text('of') ?? ''] = true;
+            if ($event->said instanceof Undone) {
+                $undone[$event->said->of] = true;
             }
         }
 

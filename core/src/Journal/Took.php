@@ -26,18 +26,17 @@ final readonly class Took
         return new self(null, null, null, null, null, null, null);
     }
 
-    public function with(Event $event): self
+    /** @param  int|null  $atMs  when it was written down, ms since 1970; null for what only its cup tells */
+    public function with(TookSaid $said, ?int $atMs): self
     {
-        $facts = $event->facts;
-
         return new self(
-            Amount::from($facts->entry('a')) ?? $this->a,
-            Amount::from($facts->entry('b')) ?? $this->b,
-            $facts->number('tray_g') ?? $this->trayG,
-            $facts->number('left_g') ?? $this->leftG,
-            $facts->text('note') ?? $this->note,
-            $facts->text('photo') ?? $this->photo,
-            $this->writtenMs ?? ($event->kind === EventKind::Took ? $event->atMs : null),
+            $said->a ?? $this->a,
+            $said->b ?? $this->b,
+            $said->trayG ?? $this->trayG,
+            $said->leftG ?? $this->leftG,
+            $said->note ?? $this->note,
+            $said->photo ?? $this->photo,
+            $this->writtenMs ?? $atMs,
         );
     }
 
