@@ -8,6 +8,7 @@ use App\Models\JournalEvent;
 use App\Models\Lot;
 use App\Models\Mixing;
 use App\Models\Pour;
+use App\PlanFile\Json;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -61,6 +62,7 @@ final class EveningWalkTest extends TestCase
             $this->assertBottlesAddUp();
         }
         self::assertGreaterThan(4, count($done), 'an evening in which something happened');
+        $this->assertEventsSayAllThatWasWritten();
         $rows = static fn (): array => array_map(static fn (string $table): array => DB::table($table)->orderBy('id')->get()->map(static fn (object $row): array => array_diff_key((array) $row, ['created_at' => 0, 'updated_at' => 0]))->all(), ['pours', 'mixings', 'lots']);
         $before = $rows();
         self::assertSame(0, Artisan::call('glaze:rebuild'));
@@ -191,6 +193,14 @@ final class EveningWalkTest extends TestCase
         foreach (Mixing::query()->get() as $mixing) {
             $holds = ! $mixing->weighed->at('got')->isEmpty() || $mixing->mixed_at !== null;
             self::assertSame($holds && $mixing->discarded_at === null && Pour::query()->where('mixing_id', $mixing->id)->doesntExist(), in_array($mixing->id, $cups, true), 'a cup that holds something is in sight until it is poured or thrown away');
+        }
+    }
+
+    /** Nothing of what was written is lost on the way through the class of its kind. */
+    private function assertEventsSayAllThatWasWritten(): void
+    {
+        foreach (JournalEvent::query()->get() as $event) {
+            self::assertEquals(json_decode(Json::line($event->facts), true), json_decode(Json::line($event->kind->read($event->facts)->toFacts()), true), $event->kind->value);
         }
     }
 
