@@ -19,13 +19,6 @@ use Ramsey\Uuid\Uuid;
 /** Reads what devices send of their presses: its name, its subject, its times, and the facts as they are. */
 final readonly class Presses
 {
-    /** What a device may write down by itself; the rest begins with a form, or follows. */
-    private const PRESSABLE = [
-        EventKind::Weighed, EventKind::PartsTurned, EventKind::StirringBegun, EventKind::Mixed, EventKind::RestSeenTo, EventKind::Discarded,
-        EventKind::Staged, EventKind::Poured, EventKind::ActDone, EventKind::ActSkipped, EventKind::ToppedUp, EventKind::Observed, EventKind::Oiled, EventKind::Happened, EventKind::Took, EventKind::TakenOff,
-        EventKind::Opened, EventKind::Counted, EventKind::ThrownAway, EventKind::Checked, EventKind::Undone,
-    ];
-
     private const FARTHEST_MS = 9_000_000_000_000;
 
     public function __construct(private ThisStudio $studio)
@@ -36,7 +29,7 @@ final readonly class Presses
     public function pressed(Entry $sent, string $device, CarbonImmutable $heard): Pressed
     {
         $kind = EventKind::tryFrom($sent->text('kind') ?? '');
-        if (! in_array($kind, self::PRESSABLE, true)) {
+        if ($kind === null || ! $kind->isPressed()) {
             throw Refused::because(Refusal::Unreadable);
         }
         // a photo is sent with its file, and what follows from a press is not pressed: neither is taken on trust

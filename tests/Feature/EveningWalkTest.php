@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -196,10 +197,13 @@ final class EveningWalkTest extends TestCase
         }
     }
 
-    /** Nothing of what was written is lost on the way through the class of its kind. */
+    /** Nothing of what was written is lost on the way through the class of its kind, and it is as its schema has it. */
     private function assertEventsSayAllThatWasWritten(): void
     {
+        $validator = new Validator;
+        $schema = (string) file_get_contents(resource_path('schema/journal.schema.json'));
         foreach (JournalEvent::query()->get() as $event) {
+            self::assertTrue($validator->validate((object) ['kind' => $event->kind->value, 'facts' => $event->facts->raw()], $schema)->isValid(), $event->kind->value.' '.mb_substr(Json::line($event->facts), 0, 300));
             self::assertEquals(json_decode(Json::line($event->facts), true), json_decode(Json::line($event->kind->read($event->facts)->toFacts()), true), $event->kind->value);
         }
     }

@@ -11,8 +11,10 @@ use BackedEnum;
 use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Batch\BatchPlanner;
+use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Film\HeatTool;
+use OpenGlaze\Core\Journal\EventKind;
 use OpenGlaze\Core\Measuring\MeasuredBy;
 use OpenGlaze\Core\Plan\CoatKind;
 use OpenGlaze\Core\Plan\Containment;
@@ -34,6 +36,7 @@ use OpenGlaze\Core\Tests\Support\Plans;
 use OpenGlaze\Core\Tests\Support\RandomPlans;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use ReflectionClass;
 use stdClass;
 use Tests\TestCase;
 
@@ -87,6 +90,18 @@ final class SchemasTest extends TestCase
         foreach (['Surface' => Surface::class, 'PieceKind' => PieceKind::class, 'CoatKind' => CoatKind::class, 'Containment' => Containment::class, 'Dam' => Dam::class, 'Laying' => Laying::class,
             'OverHard' => OverHard::class, 'StepState' => StepState::class, 'ResinFamily' => ResinFamily::class, 'EdgeTurn' => EdgeTurn::class, 'WayName' => MeasuredBy::class, 'HeatTool' => HeatTool::class, 'Counted' => Counted::class] as $title => $enum) {
             self::assertEqualsCanonicalizing(array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()), $schema->texts("\$defs.$title.enum"), $title);
+        }
+    }
+
+    public function test_the_journals_schema_has_every_kind_and_says_which_a_device_may_press(): void
+    {
+        $schema = Json::read((string) file_get_contents(resource_path('schema/journal.schema.json')));
+        $value = static fn (EventKind $kind): string => $kind->value;
+        self::assertSame(array_map($value, EventKind::cases()), array_map(static fn (Entry $one): ?string => $one->text('properties.kind.const'), $schema->entries('oneOf')));
+        self::assertSame(array_map($value, array_values(array_filter(EventKind::cases(), static fn (EventKind $kind): bool => $kind->isPressed()))), $schema->texts('$defs.PressedKind.enum'));
+        foreach (EventKind::cases() as $at => $kind) {
+            $class = (new ReflectionClass($kind->read(Entry::of())))->getShortName();
+            self::assertSame('#/$defs/'.$class, $schema->entries('oneOf')[$at]->text('properties.facts.$ref'), 'the class of its kind bears its name');
         }
     }
 

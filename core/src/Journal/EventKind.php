@@ -81,6 +81,17 @@ enum EventKind: string
         };
     }
 
+    /** Whether a device may write it down by itself; the rest begins with a form, or follows. */
+    public function isPressed(): bool
+    {
+        return match ($this) {
+            self::MixingBegun, self::PourBegun, self::Taken => false,
+            self::Weighed, self::PartsTurned, self::StirringBegun, self::Mixed, self::RestSeenTo, self::Discarded,
+            self::Staged, self::Poured, self::ActDone, self::ActSkipped, self::ToppedUp, self::Observed, self::Oiled, self::Happened, self::Took, self::TakenOff,
+            self::Opened, self::Counted, self::ThrownAway, self::Checked, self::Undone => true,
+        };
+    }
+
     /** Whether pressing it too soon can be taken back by another event. */
     public function canBeUndone(): bool
     {

@@ -1,7 +1,7 @@
 import { Link } from '@inertiajs/react'
 import { WarningIcon } from '@phosphor-icons/react'
 import { useState, type ReactNode } from 'react'
-import type { EventKind } from '../lib/journal/events'
+import type { PressedKind } from '../types/generated/journal'
 import type { PourState, Unexpected } from '../types/page'
 import { Missing } from './Missing'
 import { Sheet } from './Sheet'
@@ -18,7 +18,7 @@ interface Props {
     /** What is being poured or is wet, what the hands are at first. */
     films: PourState[]
     cups: Thing[]
-    press: (kind: EventKind, subject: string, facts: Record<string, unknown>, of: string) => void
+    press: (kind: PressedKind, subject: string, facts: Record<string, unknown>, of: string) => void
 }
 
 const PRESS = 'min-h-16 rounded border border-line bg-bench px-4 py-2 text-left text-lg leading-tight'

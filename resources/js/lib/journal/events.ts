@@ -1,30 +1,12 @@
 /** What happens at the bench, as a device writes it down. */
-
-export type EventKind =
-    | 'weighed'
-    | 'parts_turned'
-    | 'stirring_begun'
-    | 'mixed'
-    | 'rest_seen_to'
-    | 'discarded'
-    | 'staged'
-    | 'poured'
-    | 'act_done'
-    | 'act_skipped'
-    | 'topped_up'
-    | 'observed'
-    | 'oiled'
-    | 'happened'
-    | 'taken_off'
-    | 'checked'
-    | 'undone'
+import type { PressedKind } from '../../types/generated/journal'
 
 export interface Press {
     /** A UUID that is made here. */
     id: string
     /** What it happens to. */
     subject: string
-    kind: EventKind
+    kind: PressedKind
     facts: Record<string, unknown>
     /** By this device's own clock, which may be wrong. */
     pressed_ms: number

@@ -1,7 +1,8 @@
 import { measuredOffset } from '../clock'
 import { nameDevice, newToken } from '../http'
 import { keepPage } from '../worker'
-import type { EventKind, Kept, Press } from './events'
+import type { PressedKind } from '../../types/generated/journal'
+import type { Kept, Press } from './events'
 import { send, type Result, type Trouble } from './sender'
 import { openStore, type Store } from './store'
 
@@ -113,7 +114,7 @@ export class Queue {
      *
      * @return what became of it, when the studio has heard of it
      */
-    press(kind: EventKind, subject: string, facts: Record<string, unknown>, of: string): Promise<Result> {
+    press(kind: PressedKind, subject: string, facts: Record<string, unknown>, of: string): Promise<Result> {
         const press: Press = { id: crypto.randomUUID(), subject, kind, facts, of, version: 1, ...times() }
         this.unkept = [...this.unkept, press]
         this.show()

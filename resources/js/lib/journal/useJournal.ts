@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
 import { hearPageTime } from '../clock'
 import { heardOf, useOften } from '../often'
-import type { EventKind, Press } from './events'
+import type { PressedKind } from '../../types/generated/journal'
+import type { Press } from './events'
 import { Queue, type QueueSeen } from './queue'
 import type { Result } from './sender'
 import * as words from '@words/lib'
@@ -30,7 +31,7 @@ interface OnBench<T> {
     /** Whether the studio did not answer the last time. */
     cutOff: boolean
     /** Presses something; it is kept and sent until the studio has it. */
-    press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<Result>
+    press: (kind: PressedKind, facts: Record<string, unknown>, of: string) => Promise<Result>
 }
 
 const EVERY_MS = 10_000
@@ -73,7 +74,7 @@ export function useOnBench<T extends { id: string; now: number }>(
     useEffect(() => void look(), [look])
     useOften(look, EVERY_MS)
     const press = useCallback(
-        (kind: EventKind, facts: Record<string, unknown>, of: string) => theQueue().press(kind, first.id, facts, of),
+        (kind: PressedKind, facts: Record<string, unknown>, of: string) => theQueue().press(kind, first.id, facts, of),
         [first.id],
     )
     return {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { ActCautions } from '../../controls/ActCautions'
-import type { EventKind } from '../../lib/journal/events'
+import type { PressedKind } from '../../types/generated/journal'
 import type { Wanted } from '../../lib/pour'
 import type { PouredFrom, PourState } from '../../types/page'
 import { ActList } from './ActList'
@@ -17,7 +17,7 @@ export function Beside(props: {
     now: number
     cup: PouredFrom | null
     cautions: { pour: string[]; heat: string[] }
-    press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
+    press: (kind: PressedKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
 }): ReactNode {
     const { pour, want, now, cup, press } = props
     return (

@@ -2,7 +2,7 @@ import { PlusIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
 import { Pool } from '../../controls/Pool'
 import { SayForm } from '../../controls/SayForm'
-import type { EventKind } from '../../lib/journal/events'
+import type { PressedKind } from '../../types/generated/journal'
 import { moment } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { SEEN } from '../../lib/words'
@@ -10,7 +10,7 @@ import type { PourState } from '../../types/page'
 import * as words from '@words/pour'
 
 interface Props {
-    press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
+    press: (kind: PressedKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
     pour: PourState
     now: number
 }

@@ -1,6 +1,6 @@
 import { CaretDownIcon } from '@phosphor-icons/react'
 import type { ReactNode } from 'react'
-import type { EventKind } from '../../lib/journal/events'
+import type { PressedKind } from '../../types/generated/journal'
 import { digits, joined, moment, span, temperatureDifference } from '../../lib/format'
 import { useUnits } from '../../lib/pages'
 import { THICKNESSES, TOOLS } from '../../lib/words'
@@ -17,7 +17,7 @@ const FITS = { drops: words.soManyDrops, lines: words.soManyMetres, effect_oil: 
 export function ThickEnough(props: {
     pour: PourState
     now: number
-    press: (kind: EventKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
+    press: (kind: PressedKind, facts: Record<string, unknown>, of: string) => Promise<unknown>
 }): ReactNode {
     const { pour, now, press } = props
     const units = useUnits()

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { EventKind } from '../../lib/journal/events'
+import type { PressedKind } from '../../types/generated/journal'
 import { useBench } from '../../lib/journal/useBench'
 import { theQueue } from '../../lib/journal/useJournal'
 import { whatMoved, type Moved } from '../../lib/journal/whatMoved'
@@ -25,7 +25,7 @@ interface Run {
     seen: () => void
     /** Takes another word of the studio for it. */
     hear: (run: RunState) => void
-    press: (kind: EventKind, film: string, facts: Record<string, unknown>, of: string) => void
+    press: (kind: PressedKind, film: string, facts: Record<string, unknown>, of: string) => void
 }
 
 /** The run as the studio last laid it, with what was pressed here since. */

@@ -5,7 +5,7 @@ import { Cautions, Strip } from '../../controls/AdviceStrip'
 import { useWakeLock } from '../../lib/clock'
 import { digits } from '../../lib/format'
 import { withCupPress } from '../../lib/journal/cup'
-import type { EventKind } from '../../lib/journal/events'
+import type { PressedKind } from '../../types/generated/journal'
 import { useOnBench, useQueue } from '../../lib/journal/useJournal'
 import { allowSound } from '../../lib/sound'
 import type { BatchFigures, MixingState } from '../../types/mixing'
@@ -50,7 +50,7 @@ export default function Weigh(props: Props): ReactNode {
         document.addEventListener('pointerdown', allowSound, { once: true })
         return () => document.removeEventListener('pointerdown', allowSound)
     }, [])
-    const act = async (kind: EventKind, facts: Record<string, unknown>, of: string): Promise<boolean> => {
+    const act = async (kind: PressedKind, facts: Record<string, unknown>, of: string): Promise<boolean> => {
         const result = await press(kind, facts, `${of}, ${mixing.title}`)
         setSentences(result.status === 'done' ? {} : { [result.field ?? 'form']: result.sentence ?? '' })
         return result.status === 'done'
