@@ -17,12 +17,20 @@ use App\Saying\Person;
 use App\Typed\FieldException;
 use OpenGlaze\Core\Batch\BatchResult;
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Journal\CupFact;
 use OpenGlaze\Core\Journal\CupRecord;
+use OpenGlaze\Core\Journal\Discarded;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
-use OpenGlaze\Core\Journal\Mishap;
+use OpenGlaze\Core\Journal\MixingBegun;
+use OpenGlaze\Core\Journal\PartsTurned;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Journal\RestSeenTo;
+use OpenGlaze\Core\Journal\StirringBegun;
+use OpenGlaze\Core\Journal\StirringEnded;
 use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Journal\Undone;
+use OpenGlaze\Core\Journal\Weighed;
 use OpenGlaze\Core\Message\Measure;
 use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Weighing\Mark;
@@ -55,14 +63,17 @@ final readonly class CupRules implements SubjectRules
         $batch = $this->cups->batchOf($record->plan());
         $weighing = CupReader::weighed($batch, $record->gotG(), $record->first);
 
-        return match ($pressed->kind) {
-            EventKind::Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $person),
-            EventKind::PartsTurned => Entry::from(['first' => ($record->first ?? $batch->resin->parts->firstPart)->other()->value]),
-            EventKind::StirringBegun, EventKind::Mixed => $weighing->isMeasured() ? Entry::of() : throw Refused::because(Refusal::NotMeasured),
-            EventKind::RestSeenTo => Entry::from(['how' => $pressed->facts->text('how')]),
-            EventKind::Discarded => Entry::from($pressed->facts->text('because') === Mishap::Smoking->value ? ['because' => Mishap::Smoking->value] : []),
-            EventKind::Undone => $this->undoing($pressed, $record),
-            default => Entry::of(),
+        $said = $pressed->kind->read($pressed->facts);
+        if (! $said instanceof CupFact) {
+            return $said instanceof Undone ? $this->undoing($pressed, $record) : throw Refused::because(Refusal::NotOfThis);
+        }
+
+        return match (true) {
+            $said instanceof MixingBegun => $pressed->facts,
+            $said instanceof Weighed => self::reading($pressed->facts, $batch, $weighing, $record, $person),
+            $said instanceof PartsTurned => (new PartsTurned(($record->first ?? $batch->resin->parts->firstPart)->other()))->toFacts(),
+            $said instanceof StirringBegun, $said instanceof StirringEnded => $weighing->isMeasured() ? $said->toFacts() : throw Refused::because(Refusal::NotMeasured),
+            $said instanceof RestSeenTo, $said instanceof Discarded => $said->toFacts(),
         };
     }
 
@@ -144,7 +155,7 @@ final readonly class CupRules implements SubjectRules
             throw Refused::because(Refusal::SoMuch, 'grams', ['amount' => $said($grams), 'missing' => $said($next->targetG)]);
         }
 
-        return Entry::from(['step' => $next->id, 'grams' => $grams, 'by' => $by->value]);
+        return (new Weighed($next->id, $grams, $by))->toFacts();
     }
 
     /** @throws Refused when the mix is being poured, which is not taken back */

@@ -14,13 +14,26 @@ use App\Models\Pour;
 use App\Saying\Person;
 use OpenGlaze\Core\Document\Entry;
 use OpenGlaze\Core\Document\KeptCoat;
+use OpenGlaze\Core\Journal\ActDone;
 use OpenGlaze\Core\Journal\ActMark;
+use OpenGlaze\Core\Journal\ActSkipped;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\FilmFact;
 use OpenGlaze\Core\Journal\FilmRecord;
+use OpenGlaze\Core\Journal\Happened;
 use OpenGlaze\Core\Journal\Known;
+use OpenGlaze\Core\Journal\Observed;
+use OpenGlaze\Core\Journal\Oiled;
+use OpenGlaze\Core\Journal\PourBegun;
+use OpenGlaze\Core\Journal\Poured;
 use OpenGlaze\Core\Journal\Refusal;
+use OpenGlaze\Core\Journal\Staged;
 use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Journal\TakenOff;
+use OpenGlaze\Core\Journal\TookSaid;
+use OpenGlaze\Core\Journal\ToppedUp;
+use OpenGlaze\Core\Journal\Undone;
 use OpenGlaze\Core\Plan\Dam;
 use OpenGlaze\Core\Quantity\QuantityException;
 use OpenGlaze\Core\Quantity\VolumeParser;
@@ -57,16 +70,20 @@ final readonly class FilmRules implements SubjectRules
             throw Refused::because($refusal);
         }
 
-        return match ($pressed->kind) {
-            EventKind::PourBegun, EventKind::Staged => $facts,
-            EventKind::ToppedUp, EventKind::Oiled, EventKind::Happened => $this->sequels->of($pressed->saying($facts), $record, $person),
-            EventKind::Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
-            EventKind::ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool']))->over(self::came($facts)),
-            EventKind::ActSkipped => self::texts($facts, 'act', 'reason')->over(self::came($facts)),
-            EventKind::Observed => self::texts($facts, 'what', 'text'),
-            EventKind::Took => self::took($facts),
-            EventKind::Undone => self::texts($facts, 'of'),
-            default => Entry::of(),
+        $said = $pressed->kind->read($facts);
+        if (! $said instanceof FilmFact) {
+            return $said instanceof Undone ? self::texts($facts, 'of') : throw Refused::because(Refusal::NotOfThis);
+        }
+
+        return match (true) {
+            $said instanceof PourBegun, $said instanceof Staged => $facts,
+            $said instanceof ToppedUp, $said instanceof Oiled, $said instanceof Happened => $this->sequels->of($pressed->saying($facts), $record, $person),
+            $said instanceof Poured => $this->schedule->of($record, $pressed->press->correctedMs(), $person),
+            $said instanceof ActDone => self::texts($facts, 'act', ...($facts->text('tool') === null ? [] : ['tool']))->over(self::came($facts)),
+            $said instanceof ActSkipped => self::texts($facts, 'act', 'reason')->over(self::came($facts)),
+            $said instanceof Observed => self::texts($facts, 'what', 'text'),
+            $said instanceof TookSaid => self::took($facts),
+            $said instanceof TakenOff => $said->toFacts(),
         };
     }
 

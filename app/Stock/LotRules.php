@@ -12,11 +12,17 @@ use App\Models\Lot;
 use App\Saying\Person;
 use Carbon\CarbonImmutable;
 use OpenGlaze\Core\Document\Entry;
+use OpenGlaze\Core\Journal\Counted;
 use OpenGlaze\Core\Journal\Event;
 use OpenGlaze\Core\Journal\EventKind;
+use OpenGlaze\Core\Journal\LotFact;
 use OpenGlaze\Core\Journal\LotRecord;
+use OpenGlaze\Core\Journal\Opened;
 use OpenGlaze\Core\Journal\Refusal;
 use OpenGlaze\Core\Journal\SubjectKind;
+use OpenGlaze\Core\Journal\Taken;
+use OpenGlaze\Core\Journal\ThrownAway;
+use OpenGlaze\Core\Journal\Undone;
 
 /** What may happen to the bottles of a lot; its label stays a row, what is left in it is folded. */
 final readonly class LotRules implements SubjectRules
@@ -34,13 +40,16 @@ final readonly class LotRules implements SubjectRules
             throw Refused::because(Refusal::NotThere);
         }
         $facts = $pressed->facts;
+        $said = $pressed->kind->read($facts);
+        if (! $said instanceof LotFact) {
+            return $said instanceof Undone ? self::undoing($facts, $before) : throw Refused::because(Refusal::NotOfThis);
+        }
 
-        return match ($pressed->kind) {
-            EventKind::Opened => Entry::from(['on' => self::day($facts)]),
-            EventKind::Counted => self::amounts($facts, true),
-            EventKind::Taken => self::amounts($facts, false)->with('by', $facts->text('by') ?? ''),
-            EventKind::Undone => self::undoing($facts, $before),
-            default => Entry::of(),
+        return match (true) {
+            $said instanceof Opened => (new Opened(self::day($facts)))->toFacts(),
+            $said instanceof Counted => self::amounts($facts, true),
+            $said instanceof Taken => self::amounts($facts, false)->with('by', $said->by),
+            $said instanceof ThrownAway => $said->toFacts(),
         };
     }
 

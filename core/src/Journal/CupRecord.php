@@ -140,18 +140,22 @@ final readonly class CupRecord
             return $kind === EventKind::MixingBegun ? null : Refusal::NotThere;
         }
 
-        return match ($kind) {
-            EventKind::MixingBegun => Refusal::AlreadyBegun,
-            EventKind::Weighed => isset($this->readings[$facts->text('step') ?? '']) ? Refusal::WeighedAlready : null,
-            EventKind::PartsTurned => count($this->readings) > 1 ? Refusal::BothPartsIn : null,
-            EventKind::RestSeenTo => match (true) {
+        $said = $kind->read($facts);
+        if (! $said instanceof CupFact) {
+            return $said instanceof Undone ? $this->refusalOfUndoing($said->of) : Refusal::NotOfThis;
+        }
+
+        return match (true) {
+            $said instanceof MixingBegun => Refusal::AlreadyBegun,
+            $said instanceof Weighed => isset($this->readings[$said->step]) ? Refusal::WeighedAlready : null,
+            $said instanceof PartsTurned => count($this->readings) > 1 ? Refusal::BothPartsIn : null,
+            $said instanceof RestSeenTo => match (true) {
                 $this->mixed === null => Refusal::NotMixed,
-                RestOfMix::tryFrom($facts->text('how') ?? '') === null => Refusal::Unreadable,
+                $said->how === null => Refusal::Unreadable,
                 default => null,
             },
-            EventKind::StirringBegun => $this->mixed === null ? null : Refusal::AlreadyMixed,
-            EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
-            default => null,
+            $said instanceof StirringBegun => $this->mixed === null ? null : Refusal::AlreadyMixed,
+            $said instanceof StirringEnded, $said instanceof Discarded => null,
         };
     }
 

@@ -150,35 +150,40 @@ final readonly class FilmRecord
             return $kind === EventKind::PourBegun ? null : Refusal::NotThere;
         }
 
-        return match ($kind) {
-            EventKind::PourBegun => Refusal::AlreadyBegun,
-            EventKind::ActDone, EventKind::ActSkipped => $this->refusalOfAct($kind, $facts),
-            EventKind::Took => $this->poured === null ? Refusal::NotPoured : null,
-            EventKind::ToppedUp => match (true) {
+        $said = $kind->read($facts);
+        if (! $said instanceof FilmFact) {
+            return $said instanceof Undone ? $this->refusalOfUndoing($said->of) : Refusal::NotOfThis;
+        }
+
+        return match (true) {
+            $said instanceof PourBegun => Refusal::AlreadyBegun,
+            $said instanceof ActDone => $this->refusalOfAct($said->act, $said->came, $facts->text('tool')),
+            $said instanceof ActSkipped => $this->refusalOfAct($said->act, $said->came, null) ?? (trim($said->reason) === '' ? Refusal::NoReason : null),
+            $said instanceof TookSaid => $this->poured === null ? Refusal::NotPoured : null,
+            $said instanceof ToppedUp => match (true) {
                 $this->poured === null => Refusal::NotPoured,
-                ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
+                $said->ml <= 0.0 => Refusal::NoAmount,
                 default => null,
             },
-            EventKind::Oiled => $facts->has('how') && OilLaid::tryFrom($facts->text('how') ?? '') === null ? Refusal::Unreadable : null,
-            EventKind::Happened => Mishap::tryFrom($facts->text('what') ?? '')?->of() === SubjectKind::Film ? null : Refusal::Unreadable,
-            EventKind::Observed => trim(($facts->text('what') ?? '').($facts->text('text') ?? '')) === '' ? Refusal::NoReason : null,
-            EventKind::Staged => match (true) {
+            // what this version does not know of
+            $said instanceof Oiled => $facts->has('how') && $said->how === null ? Refusal::Unreadable : null,
+            $said instanceof Happened => $said->what?->of() === SubjectKind::Film ? null : Refusal::Unreadable,
+            $said instanceof Observed => trim($said->what.$said->text) === '' ? Refusal::NoReason : null,
+            $said instanceof Staged => match (true) {
                 $this->poured !== null => Refusal::PouredAlready,
-                ($facts->number('ml') ?? 0.0) <= 0.0 => Refusal::NoAmount,
+                $said->ml <= 0.0 => Refusal::NoAmount,
                 default => null,
             },
-            EventKind::Undone => $this->refusalOfUndoing($facts->text('of') ?? ''),
-            default => null,
+            $said instanceof Poured, $said instanceof TakenOff => null,
         };
     }
 
-    private function refusalOfAct(EventKind $kind, Entry $facts): ?Refusal
+    private function refusalOfAct(string $act, ?Entry $came, ?string $tool): ?Refusal
     {
         return match (true) {
             $this->poured === null => Refusal::NotPoured,
-            ! in_array($facts->text('act'), [...$this->actNames(), $facts->text(self::CAME.'.id')], true) => Refusal::UnknownAct,
-            $facts->text('tool') !== null && ! in_array(HeatTool::tryFrom($facts->text('tool')), [$this->tool(), ...$this->tool()->others()], true) => Refusal::ToolRuledOut,
-            $kind === EventKind::ActSkipped && trim($facts->text('reason') ?? '') === '' => Refusal::NoReason,
+            ! in_array($act, [...$this->actNames(), $came?->text('id')], true) => Refusal::UnknownAct,
+            $tool !== null && ! in_array(HeatTool::tryFrom($tool), [$this->tool(), ...$this->tool()->others()], true) => Refusal::ToolRuledOut,
             default => null,
         };
     }

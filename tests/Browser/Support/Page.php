@@ -30,7 +30,7 @@ final class Page
         return [shown, Date.now()]
         JS;
 
-    private const PATIENCE_S = 20;
+    private const PATIENCE_S = 60;
 
     private const LOOK_EVERY_MS = 30;
 
