@@ -135,6 +135,10 @@ final class BatchTest extends TestCase
         self::assertEqualsWithDelta(3 * $one->mixed->portions->totalMl(), $three->mixed->portions->totalMl(), 1e-9);
         self::assertEqualsWithDelta($one->standing->run?->peakC, $three->standing->run?->peakC, 1e-9);
         self::assertEqualsWithDelta($one->mixed->ratioError?->worstPct, $three->mixed->ratioError?->worstPct, 1e-9);
+        $scale = [...$fields, 'measure' => (object) ['by' => 'scale', 'resolution_g' => 1]];
+        $weighed = self::batch([...$scale, 'cups' => 3], ['/pieces/0/quantity' => 3])->mixed->ratioError?->worstPct;
+        self::assertGreaterThan(0.0, $weighed);
+        self::assertEqualsWithDelta(self::batch($scale)->mixed->ratioError?->worstPct, $weighed, 1e-9);
         $vessel = ['/vessels' => [(object) ['id' => 'mug', 'bottom_mm' => 90, 'top_mm' => 90, 'height_mm' => 120]], '/pieces/0/quantity' => 3];
         self::assertGreaterThan(700, self::batch(['vessel' => 'mug', 'cups' => 3], $vessel)->mixed->portions->totalMl(), 'three mugs hold what one does not');
     }
