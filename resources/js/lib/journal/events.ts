@@ -1,6 +1,6 @@
-/** What happens at the bench, as a device writes it down. */
 import type { PressedKind } from '../../types/generated/journal'
 
+/** What happens at the bench, as a device writes it down. */
 export interface Press {
     /** A UUID that is made here. */
     id: string
