@@ -8,6 +8,7 @@ use OpenGlaze\Core\Advice\Advice;
 use OpenGlaze\Core\Amount\Schools;
 use OpenGlaze\Core\Answer\ResultDocument;
 use OpenGlaze\Core\Coating\CoatResult;
+use OpenGlaze\Core\Heat\Heating;
 use OpenGlaze\Core\Heat\HeatStrip;
 use OpenGlaze\Core\Held\Meniscus;
 use OpenGlaze\Core\Judging\CoatAdvisor;
@@ -93,6 +94,9 @@ final class StackAnswer
         return $strip === null ? null : [
             'lift' => $strip->lift,
             'depth_mm' => $strip->depthMm,
+            'drawn_from_c' => HeatStrip::DRAWN_FROM_C,
+            // past this the figure means only that it runs away
+            'most_c' => Heating::RUNAWAY_C,
             'peak_c' => $strip->peakC,
             'peak_min' => $strip->peakMin,
             'warm_from_min' => $strip->warmFromMin,

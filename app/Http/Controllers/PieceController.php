@@ -67,9 +67,10 @@ final readonly class PieceController
         $away = $request->boolean('away');
         $page = max(1, $request->integer('page', 1));
         $plans = Plan::open()->when($one > 0, fn ($plans) => $plans->whereKey($one))->get();
+        $vapours = VapoursInRoom::at($now);
 
         return Inertia::render('Pieces', [
-            'plans' => $plans->map(function (Plan $plan) use ($wanted, $away, $page, $one, $now): array {
+            'plans' => $plans->map(function (Plan $plan) use ($wanted, $away, $page, $one, $now, $vapours): array {
                 $pieces = $plan->pieces()->when($away, fn ($pieces) => $pieces->onlyTrashed())
                     ->when($wanted !== '', fn ($pieces) => $pieces->whereRaw("instr(lower(json_extract(spec, '\$.name')), lower(?)) > 0", [$wanted]));
                 $count = $pieces->count();
@@ -81,7 +82,7 @@ final readonly class PieceController
                     'page' => $one > 0 ? $page : 1,
                     'pages' => (int) ceil($count / self::AT_A_TIME),
                     'pieces' => $this->listed($pieces->with(['coats.resin', 'lastPour', 'pours' => fn ($pours) => $pours->setting($now)])
-                        ->forPage($one > 0 ? $page : 1, self::AT_A_TIME)->get(), $now),
+                        ->forPage($one > 0 ? $page : 1, self::AT_A_TIME)->get(), $now, $vapours),
                 ];
             }),
             'find' => $wanted,
@@ -95,10 +96,9 @@ final readonly class PieceController
      * @param  Collection<int, Piece>  $pieces
      * @return list<array<string, mixed>>
      */
-    private function listed(Collection $pieces, CarbonImmutable $now): array
+    private function listed(Collection $pieces, CarbonImmutable $now, VapoursInRoom $vapours): array
     {
         $namesakes = Namesakes::among($pieces);
-        $vapours = VapoursInRoom::at($now);
 
         return array_values($pieces->map(fn (Piece $piece): array => [
             ...$this->desk->summary($piece),

@@ -6,6 +6,7 @@ namespace OpenGlaze\Core\Answer;
 
 use OpenGlaze\Core\Amount\SizingException;
 use OpenGlaze\Core\Amount\Volume;
+use OpenGlaze\Core\Coating\AllowedHeat;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Coating\Lift;
@@ -81,7 +82,7 @@ final readonly class Planner
                     new Fluid($resin->kinetics($case->studio), $case->liquid, $case->clock),
                     $case->heat->openMin(),
                 ),
-                new HeatHabits($case->studio->hands->spreadMin->value, $case->studio->hands->secondTorchMin->value, $case->heatTool(), $case->airFromBelow(), $case->studio->hands->lookEveryMin?->value),
+                new HeatHabits($case->studio->hands->spreadMin->value, $case->studio->hands->secondTorchMin->value, AllowedHeat::over($case)->tool, $case->airFromBelow(), $case->studio->hands->lookEveryMin?->value),
             ),
             $edge === null ? null : EdgeRun::of($edge, $case->coatedEdgeM()),
             $resin->labelWindows()->by($case->clock)->shutBy($case->heat->recoatToH()),

@@ -18,7 +18,6 @@ use OpenGlaze\Core\Edge\RunningFilm;
 use OpenGlaze\Core\Edge\WetEdge;
 use OpenGlaze\Core\Film\ChangingFilmClock;
 use OpenGlaze\Core\Film\FilmClock;
-use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Film\Kinetics;
 use OpenGlaze\Core\Film\Liquid;
 use OpenGlaze\Core\Film\SteadyFilmClock;
@@ -27,7 +26,6 @@ use OpenGlaze\Core\Heat\SelfHeating;
 use OpenGlaze\Core\Held\Dome;
 use OpenGlaze\Core\Held\HeldFilm;
 use OpenGlaze\Core\Held\Meniscus;
-use OpenGlaze\Core\Message\Message;
 use OpenGlaze\Core\Mix\Mixture;
 use OpenGlaze\Core\Plan\Coat;
 use OpenGlaze\Core\Plan\CoatKind;
@@ -191,59 +189,11 @@ final readonly class CoatCase
         return $this->coat->asked->coverage->zone !== null || $this->piece->rim->lipMm === null ? 0.0 : max(0.0, $this->piece->rim->lipMm->value - $this->ground->belowMm);
     }
 
-    /** What bubbles are taken out with: the studio's habit, where the rules leave it. */
-    public function heatTool(): HeatTool
-    {
-        return $this->allowedTool()->orBy($this->studio->hands->heatTool);
-    }
-
-    /** The hottest that the rules allow. */
-    public function allowedTool(): HeatTool
-    {
-        return HeatTool::forPiece(
-            $this->coat->keepsItsShape(),
-            $this->face->areaMm2 === null ? ($this->piece->body?->eachMl() === null ? INF : 0.0) : $this->face->areaMm2 / 100,
-            $this->toleratesHeat(),
-            // it blows loose dust about, and pushes a held film over its edge
-            ($this->held->share ?? 0.0) <= HeldFilm::CALM_SHARE && $this->coat->manner->dryMedia === null,
-            $this->vapoursBurn(),
-        );
-    }
-
-    public function toleratesHeat(): bool
-    {
-        return NoFlame::reasons($this) === [];
-    }
-
-    /** Whether vapours of the film burn, or may: a source of ignition over it is ruled out. */
-    public function vapoursBurn(): bool
-    {
-        return (NoFlame::reasons($this)[0] ?? null)?->areVapours() ?? false;
-    }
-
-    /** Its vapour burns. */
-    public function isPolyester(): bool
-    {
-        return $this->resin->parts->catalyst !== null;
-    }
-
     /** Whether what lies below or in it gives off air while the film is fluid: a base that drinks, and is not sealed yet; things that drink or hold air. */
     public function airFromBelow(): bool
     {
         return ($this->volume->rawMm2 > 0 && $this->coat->kind !== CoatKind::Seal && $this->face->soakMlPerM2->value >= Surface::SEAL_FROM_ML_M2)
             || array_filter($this->coat->asked->coverage->inclusions, static fn (Inclusion $one): bool => $one->traits->drinks || $one->traits->trapsAir) !== [];
-    }
-
-    /** What makes the mix flammable, or may; null when nothing does. */
-    public function flammable(): ?Colourant
-    {
-        foreach ($this->colourants as $colourant) {
-            if ($colourant->stuff->flammable->forbidsFlame()) {
-                return $colourant;
-            }
-        }
-
-        return null;
     }
 
     /** Whether oil stands under it, or comes to: nothing bonds to that in the window. */
@@ -256,24 +206,6 @@ final readonly class CoatCase
     public function isAfterOil(): bool
     {
         return $this->coat->ground->afterOil || $this->ground->onOil;
-    }
-
-    /** What a flame must not pass over here; null when it may. */
-    public function noFlameOver(): Message|string|null
-    {
-        if (! $this->face->toleratesHeat) {
-            return Message::named('surfaces', $this->face->surface);
-        }
-        if ($this->coat->asked->edge->dam !== null && ! $this->coat->asked->edge->dam->toleratesHeat()) {
-            return Message::named('dams', $this->coat->asked->edge->dam);
-        }
-        foreach ($this->coat->asked->coverage->inclusions as $inclusion) {
-            if (! $inclusion->traits->toleratesHeat && ! $inclusion->traits->afterHeat) {
-                return $inclusion->name;
-            }
-        }
-
-        return null;
     }
 
     /** @return list<Inclusion> what stands out of the finished film */

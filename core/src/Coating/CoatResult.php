@@ -43,7 +43,7 @@ final readonly class CoatResult
     /** Until when its vapours may burn, h after the pour: until it is tack-free; null where none do. */
     public function vapoursUntilH(): ?float
     {
-        return $this->case->vapoursBurn() ? $this->windows->recoatFromH ?? self::TACK_FREE_BY_H : null;
+        return AllowedHeat::over($this->case)->vapoursBurn() ? $this->windows->recoatFromH ?? self::TACK_FREE_BY_H : null;
     }
 
     /** @return non-empty-list<PhaseSpan> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace OpenGlaze\Core\Run;
 
+use OpenGlaze\Core\Coating\AllowedHeat;
 use OpenGlaze\Core\Coating\CoatCase;
 use OpenGlaze\Core\Coating\NoFlame;
 use OpenGlaze\Core\Film\HeatTool;
@@ -50,7 +51,7 @@ final class HowTo
     /** What a pass is done with, and why not with a flame where one is ruled out. */
     public static function heat(CoatCase $case): Message
     {
-        $tool = $case->heatTool();
+        $tool = AllowedHeat::over($case)->tool;
         $how = Message::named('acts.heat', $tool);
         $why = $tool === HeatTool::Flame ? null : NoFlame::reasons($case)[0] ?? null;
         $said = $why === null ? $how : Message::of('acts.heat.because', how: $how, why: $why->said('acts.no_flame.'));

@@ -8,6 +8,7 @@ use OpenGlaze\Core\Answer\Planner;
 use OpenGlaze\Core\Batch\BatchPlanner;
 use OpenGlaze\Core\Before\Check;
 use OpenGlaze\Core\Before\Checks;
+use OpenGlaze\Core\Coating\AllowedHeat;
 use OpenGlaze\Core\Coating\CoatResult;
 use OpenGlaze\Core\Film\HeatTool;
 use OpenGlaze\Core\Plan\PlanException;
@@ -60,16 +61,17 @@ final class ActLawsTest extends TestCase
     {
         foreach ($this->coats() as $what => $coat) {
             $tool = $coat->film->torch->tool;
-            if (! $coat->case->toleratesHeat()) {
+            $allowed = AllowedHeat::over($coat->case);
+            if (! $allowed->isFlame()) {
                 self::assertNotSame(HeatTool::Flame, $tool, $what);
             }
-            if ($coat->case->vapoursBurn()) {
+            if ($allowed->vapoursBurn()) {
                 self::assertFalse($tool->lightsVapours(), $what);
             }
             if ($tool === HeatTool::Flame) {
                 self::assertSame(Gloves::Clean, ActKind::Pass->gloves($tool));
             }
-            self::assertContains($tool, [HeatTool::None, $coat->case->allowedTool(), ...$coat->case->allowedTool()->others()], $what);
+            self::assertContains($tool, [HeatTool::None, $allowed->hottest, ...$allowed->hottest->others()], $what);
         }
     }
 

@@ -82,6 +82,10 @@ export interface HeatStrip {
     /** Counted from 1. */
     lift: number
     depth_mm: number
+    /** It is drawn where it is hotter. */
+    drawn_from_c: number
+    /** Past this a figure means only that it runs away. */
+    most_c: number
     peak_c: number
     /** After its pour. */
     peak_min: number

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { Fragment, type ReactNode } from 'react'
 import { fieldNumber, fieldSlope, fieldTemperature, joined, temperature } from '../../lib/format'
 import { Figure } from '../../controls/TraceSheet'
 import { useUnits } from '../../lib/pages'
@@ -6,6 +6,8 @@ import type { CoatInForce } from '../../types/answer'
 import { entryOf } from './entries'
 import type { CoatDraft } from './useCoatDraft'
 import * as words from '@words/coat'
+
+type RoomField = 'temperature_c' | 'surface_c' | 'humidity_pct' | 'slope_mm_per_m' | 'margin_pct'
 
 /** The room that the coat is poured in. */
 export function RoomFields({
@@ -20,6 +22,16 @@ export function RoomFields({
     const units = useUnits()
     const { room } = draft.rows
     const entry = entryOf(draft)
+    const [degrees, slope] = units === 'metric' ? ['°C', 'mm/m'] : ['°F', 'in/ft']
+    const celsius = (c: number | undefined): string => fieldTemperature(c, units)
+    const mmPerM = (mm: number | undefined): string => fieldSlope(mm, units)
+    const fields: [RoomField, string, string, (value: number | undefined) => string, number | undefined][] = [
+        ['temperature_c', words.room, degrees, celsius, inForce?.temperature_c],
+        ['surface_c', words.thePieceIsAt, degrees, celsius, inForce?.temperature_c],
+        ['humidity_pct', words.humidity, '%', fieldNumber, inForce?.humidity_pct],
+        ['slope_mm_per_m', words.benchOffLevel, slope, mmPerM, inForce?.slope_mm_per_m],
+        ['margin_pct', words.margin, '%', fieldNumber, inForce?.margin_pct],
+    ]
     return (
         <div className="grid grid-cols-2 gap-4">
             {dewPointC !== undefined && (
@@ -27,46 +39,9 @@ export function RoomFields({
                     {words.dewPoint} <Figure of="dew_point_c">{joined(temperature(dewPointC, units))}</Figure>
                 </p>
             )}
-            {entry(
-                'studio',
-                'temperature_c',
-                words.room,
-                fieldTemperature(room.temperature_c, units),
-                units === 'metric' ? '°C' : '°F',
-                fieldTemperature(inForce?.temperature_c, units),
-            )}
-            {entry(
-                'studio',
-                'surface_c',
-                words.thePieceIsAt,
-                fieldTemperature(room.surface_c, units),
-                units === 'metric' ? '°C' : '°F',
-                fieldTemperature(inForce?.temperature_c, units),
-            )}
-            {entry(
-                'studio',
-                'humidity_pct',
-                words.humidity,
-                fieldNumber(room.humidity_pct),
-                '%',
-                fieldNumber(inForce?.humidity_pct),
-            )}
-            {entry(
-                'studio',
-                'slope_mm_per_m',
-                words.benchOffLevel,
-                fieldSlope(room.slope_mm_per_m, units),
-                units === 'metric' ? 'mm/m' : 'in/ft',
-                fieldSlope(inForce?.slope_mm_per_m, units),
-            )}
-            {entry(
-                'studio',
-                'margin_pct',
-                words.margin,
-                fieldNumber(room.margin_pct),
-                '%',
-                fieldNumber(inForce?.margin_pct),
-            )}
+            {fields.map(([field, label, unit, said, assumed]) => (
+                <Fragment key={field}>{entry('studio', field, label, said(room[field]), unit, said(assumed))}</Fragment>
+            ))}
         </div>
     )
 }

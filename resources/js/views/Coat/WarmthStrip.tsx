@@ -18,9 +18,6 @@ interface Props {
 
 const STEPS = 240
 
-/** Past this it runs away, and no figure of the model means anything, °C. */
-const MOST_C = 120
-
 /** How warm a thick layer gets inside, over time: the film's clock is slid along it. */
 export function WarmthStrip({ strip, lifts, at, onAt }: Props): ReactNode {
     const units = useUnits()
@@ -29,7 +26,7 @@ export function WarmthStrip({ strip, lifts, at, onAt }: Props): ReactNode {
     const last = lastMinOf(strip)
     const now = warmthAt(strip, at === null ? null : Math.min(at, last))
     const degrees = (celsius: number): string =>
-        celsius > MOST_C ? words.over(degrees(MOST_C)) : joined(temperature(Math.round(celsius), units))
+        celsius > strip.most_c ? words.over(degrees(strip.most_c)) : joined(temperature(Math.round(celsius), units))
     return (
         <section aria-label={words.howWarmItGets} className="mt-2 space-y-1" data-testid="warmth">
             <p className="flex flex-wrap gap-x-4 text-lg">
@@ -39,8 +36,12 @@ export function WarmthStrip({ strip, lifts, at, onAt }: Props): ReactNode {
                 </span>
                 <span>
                     {strip.warm_until_min === null
-                        ? words.aboveFrom(degrees(40), span(strip.warm_from_min))
-                        : words.aboveFromTo(degrees(40), span(strip.warm_from_min), span(strip.warm_until_min))}
+                        ? words.aboveFrom(degrees(strip.drawn_from_c), span(strip.warm_from_min))
+                        : words.aboveFromTo(
+                              degrees(strip.drawn_from_c),
+                              span(strip.warm_from_min),
+                              span(strip.warm_until_min),
+                          )}
                 </span>
                 <span className="flex items-center gap-x-3 text-sm text-soft sm:ml-auto" aria-hidden="true">
                     {BANDS.map(([celsius, fill]) => (
