@@ -100,16 +100,15 @@ final readonly class CupRules implements SubjectRules
     public function fold(string $subject, array $events): void
     {
         $cup = CupRecord::of($events);
-        $begun = $cup->begun;
-        if ($begun === null) {
+        [$begun, $began] = [$cup->begun, $cup->began()];
+        if ($begun === null || $began === null) {
             return;
         }
-        $plan = $begun->facts->whole('plan_id');
-        $vessel = $begun->facts->at('vessel');
+        [$plan, $vessel] = [$began->planId, $began->vessel];
         Mixing::query()->updateOrCreate(['id' => $subject], [
             'plan_id' => $plan !== null && Plan::query()->whereKey($plan)->exists() ? $plan : null,
-            'batch_key' => $begun->facts->text('batch') ?? '',
-            'title' => $begun->facts->text('title') ?? '',
+            'batch_key' => $began->batch,
+            'title' => $began->title,
             'begun_event' => $begun->id,
             'weighed' => Entry::from(['got' => Entry::from($cup->gotG()), ...($cup->first === null ? [] : ['first' => $cup->first->value])]),
             'last_reading' => $cup->lastReading()?->id,

@@ -13,7 +13,6 @@ use App\Models\Piece;
 use App\Models\Pour;
 use App\Saying\Person;
 use OpenGlaze\Core\Document\Entry;
-use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Journal\ActDone;
 use OpenGlaze\Core\Journal\ActMark;
 use OpenGlaze\Core\Journal\ActSkipped;
@@ -95,25 +94,25 @@ final readonly class FilmRules implements SubjectRules
     public function fold(string $subject, array $events): void
     {
         $film = FilmRecord::of($events);
-        $begun = $film->begun;
+        [$begun, $began] = [$film->begun, $film->began()];
         $startedMs = $film->startedMs();
-        if ($begun === null || $startedMs === null) {
+        if ($begun === null || $began === null || $startedMs === null) {
             return;
         }
-        $answer = $film->poured === null ? $begun->facts->at('result', KeptCoat::class) : $film->poured->facts->at('answer', KeptCoat::class);
+        $answer = $film->laid()->answer ?? $began->result;
         $handleH = $answer->handleH();
         $pouredMs = $film->pouredMs();
         $took = $film->took;
         Pour::query()->updateOrCreate(['id' => $subject], [
-            'piece_id' => self::there(Piece::class, $begun->facts->whole('piece_id')),
-            'coat_id' => self::there(Coat::class, $begun->facts->whole('coat_id')),
-            'mixing_id' => $begun->facts->text('cup'),
-            'title' => $begun->facts->text('title') ?? '',
-            'lift' => $begun->facts->whole('lift'),
-            'count' => $begun->facts->whole('count'),
+            'piece_id' => self::there(Piece::class, $began->pieceId),
+            'coat_id' => self::there(Coat::class, $began->coatId),
+            'mixing_id' => $began->cup,
+            'title' => $began->title,
+            'lift' => $began->lift,
+            'count' => $began->count,
             'begun_event' => $begun->id,
             'poured_event' => $film->poured?->id,
-            'override_reason' => $begun->facts->text('reason'),
+            'override_reason' => $began->reason,
             'started_at' => Moment::of($startedMs),
             'poured_at' => Moment::of($pouredMs),
             'schedule' => FilmSchedule::countedDown($answer)->with('acts', $film->poured === null ? $answer->acts() : $film->schedule())->with('replaced', $film->replaced()),
@@ -131,14 +130,14 @@ final readonly class FilmRules implements SubjectRules
             'seen' => Entry::from(['entries' => array_map(static fn (Event $event): array => [
                 'event' => $event->id, 'at' => $event->atMs, 'what' => $event->facts->text('what') ?? self::oiled($event), 'text' => $event->facts->text('text') ?? '', 'ml' => $event->facts->number('ml'),
             ], $film->seen)]),
-            'stages' => self::stages($film, $begun),
+            'stages' => self::stages($film, $began),
             'tray_g' => $took->trayG,
             'left_g' => $took->leftG,
             'note' => $took->note === '' ? null : $took->note,
             'photo' => $took->photo,
         ]);
         // what is laid on it next knows without looking through the log
-        self::oil($begun->facts->whole('coat_id'), $film->isOiled());
+        self::oil($began->coatId, $film->isOiled());
     }
 
     public function clear(): void
@@ -163,15 +162,14 @@ final readonly class FilmRules implements SubjectRules
     }
 
     /** What was poured so far of a body that holds nobody knows how much, and what its cup was to hold; null once it is all in, and of any other. */
-    private static function stages(FilmRecord $film, Event $begun): ?Entry
+    private static function stages(FilmRecord $film, PourBegun $began): ?Entry
     {
-        $result = $begun->facts->at('result', KeptCoat::class);
-        if ($film->poured !== null || ($film->stages === [] && $result->room()->text('dam') !== Dam::Drape->value)) {
+        if ($film->poured !== null || ($film->stages === [] && $began->result->room()->text('dam') !== Dam::Drape->value)) {
             return null;
         }
 
         return Entry::from([
-            'planned_ml' => ($begun->facts->entry('share') ?? $result->mix($begun->facts->whole('lift')))->number('total_ml'),
+            'planned_ml' => ($began->share ?? $began->result->mix($began->lift))->number('total_ml'),
             'entries' => array_map(static fn (Event $event): array => ['event' => $event->id, 'at' => $event->atMs, 'ml' => $event->facts->number('ml')], $film->stages),
         ]);
     }

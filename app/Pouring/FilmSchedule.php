@@ -78,7 +78,7 @@ final readonly class FilmSchedule
     /** How old the mix has become in its cup, by the cup's own heat where its batch is known. */
     private function ageInCupMin(FilmRecord $film, PlanDocument $plan, float $inCupMin): float
     {
-        $cup = $film->begun?->facts->text('cup');
+        $cup = $film->began()?->cup;
         $mixing = $cup === null ? null : Mixing::query()->find($cup);
         $age = $mixing === null ? null : $this->cups->batch($mixing)->standing->run?->ageAt($inCupMin);
 
@@ -90,8 +90,8 @@ final readonly class FilmSchedule
     {
         $plan = $film->plan();
         try {
-            $poured = $this->again($plan, $film->poured?->facts->number('age_min'));
-            $mm = ToppingUp::thicknessMm($poured, $atMin, $ml, $film->begun?->facts->number('count') ?? $poured->case->piece->quantity);
+            $poured = $this->again($plan, $film->laid()?->ageMin);
+            $mm = ToppingUp::thicknessMm($poured, $atMin, $ml, $film->began()->count ?? $poured->case->piece->quantity);
             $last = 'coats.'.(count($plan->coats()) - 1);
 
             return $mm === null ? null : $this->coats->computeLast(self::aged($plan, $poured->case->clock->ageAt($atMin))->with("$last.size_by", Entry::from(['thickness_mm' => $mm]))->with("$last.runoff_pct", 0));

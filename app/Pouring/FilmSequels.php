@@ -57,7 +57,7 @@ final readonly class FilmSequels
 
     private function sequel(Pressed $pressed, FilmRecord $film, Entry $facts): Sequel
     {
-        $answer = $film->poured?->facts->at('answer', KeptCoat::class) ?? KeptCoat::of();
+        $answer = $film->laid()->answer ?? KeptCoat::of();
         $atMin = $film->minutesAfterPour($pressed->press->correctedMs());
         $name = substr($pressed->id, 0, 8);
         $closesMin = $answer->torchClosesMin() ?? $answer->openMin();

@@ -31,7 +31,13 @@ final readonly class CupRecord
     /** As it was planned when it began. */
     public function plan(): PlanDocument
     {
-        return $this->begun?->facts->at('plan', PlanDocument::class) ?? PlanDocument::of();
+        return $this->began()->plan ?? PlanDocument::of();
+    }
+
+    /** What it said when it began; null before. */
+    public function began(): ?MixingBegun
+    {
+        return $this->begun?->said instanceof MixingBegun ? $this->begun->said : null;
     }
 
     /** @param  iterable<Event>  $events  of one cup, in any order, some of them twice */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace OpenGlaze\Core\Journal;
 
 use OpenGlaze\Core\Document\Entry;
-use OpenGlaze\Core\Document\KeptCoat;
 use OpenGlaze\Core\Document\PlanDocument;
 use OpenGlaze\Core\Film\HeatTool;
 
@@ -38,7 +37,19 @@ final readonly class FilmRecord
     /** As it was planned when it began. */
     public function plan(): PlanDocument
     {
-        return $this->begun?->facts->at('plan', PlanDocument::class) ?? PlanDocument::of();
+        return $this->began()->plan ?? PlanDocument::of();
+    }
+
+    /** What it said when it began; null before. */
+    public function began(): ?PourBegun
+    {
+        return $this->begun?->said instanceof PourBegun ? $this->begun->said : null;
+    }
+
+    /** What was computed when the last of it was on the piece; null before. */
+    public function laid(): ?Poured
+    {
+        return $this->poured?->said instanceof Poured ? $this->poured->said : null;
     }
 
     /** @param  iterable<Event>  $events  of one film, in any order, some of them twice */
@@ -70,7 +81,7 @@ final readonly class FilmRecord
     /** When its stirring ended, ms since 1970; null before it is begun. */
     public function startedMs(): ?int
     {
-        return $this->begun === null ? null : $this->begun->facts->whole('started_ms') ?? $this->begun->atMs;
+        return $this->begun === null ? null : $this->began()->startedMs ?? $this->begun->atMs;
     }
 
     /** When the last of it was on the piece; never before the stirring ended. */
@@ -99,7 +110,7 @@ final readonly class FilmRecord
      */
     public function schedule(): array
     {
-        $acts = $this->poured?->facts->entries('answer.acts') ?? [];
+        $acts = $this->laid()?->answer->acts() ?? [];
         foreach ($this->seen as $event) {
             $atMin = $this->minutesAfterPour($event->atMs);
             $brought = self::broughtBy($event);
@@ -140,7 +151,7 @@ final readonly class FilmRecord
     /** What its bubbles were to be taken out with. */
     public function tool(): HeatTool
     {
-        return HeatTool::tryFrom($this->poured?->facts->at('answer', KeptCoat::class)->tool() ?? '') ?? HeatTool::None;
+        return HeatTool::tryFrom($this->laid()?->answer->tool() ?? '') ?? HeatTool::None;
     }
 
     /** Why that cannot have happened to it; null where it can. Who pressed what another pressed too is not refused. */
