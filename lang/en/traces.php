@@ -251,7 +251,7 @@ return [
     'the_film_over_the_face_that_it_covers_for_all' => 'the film over the face that it covers, for all pieces',
     'the_first_part' => 'the first part',
     'what_the_second_over_the_first_should_be' => 'what the second over the first should be',
-    'the_first_part_too_large_and_the_second_too' => 'the first part too large and the second too small by all that cannot be read',
+    'the_first_part_too_large_and_the_second_too' => 'the first part too large and the second too small by all that cannot be read, or the other way round, whichever is more',
     'the_first_pen_line' => 'The first pen line',
     'the_heat_of_the_reaction_less_what_the_film' => 'the heat of the reaction less what the film loses, followed until it cools: an estimate to compare with, not a thermometer',
     'the_height_of_that_dome_in_its_middle' => 'the height of that dome in its middle',

@@ -90,7 +90,7 @@ final readonly class RatioError
         $measurable = $measurableFrom < 1;
 
         return new self(
-            $measurable ? 100 * (($first + $firstOff) / ($second - $secondOff) * $ratio - 1) : null,
+            $measurable ? 100 * (max(($first + $firstOff) / ($second - $secondOff) * $ratio, $first > $firstOff ? ($second + $secondOff) / ($first - $firstOff) / $ratio : 0.0) - 1) : null,
             $measurable ? 200 * hypot($firstSpread / $first, $secondSpread / $second) + 100 * abs($second / $first / $ratio - 1) : null,
             $measurableFrom,
             $first,

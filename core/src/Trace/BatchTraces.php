@@ -161,7 +161,7 @@ final readonly class BatchTraces
                 TraceInput::computed('first_spread', Message::of('traces.spread_of_the_first_reading_half_a_step_over'), $error->firstSpread, $unit),
                 TraceInput::computed('second_spread', Message::of('traces.spread_of_the_second'), $error->secondSpread, $unit),
             ], $this->unmeasured($error)),
-            new Trace('ratio_worst', Message::of('traces.how_far_the_ratio_is_off_at_worst'), '%', $error->worstPct, Message::of('traces.the_first_part_too_large_and_the_second_too'), '100 * ((first + first_off) / (second - second_off) * ratio - 1)', [
+            new Trace('ratio_worst', Message::of('traces.how_far_the_ratio_is_off_at_worst'), '%', $error->worstPct, Message::of('traces.the_first_part_too_large_and_the_second_too'), '100 * (max((first + first_off) / (second - second_off) * ratio, (second + second_off) / (first - first_off) / ratio) - 1)', [
                 ...$amounts, $ratio,
                 TraceInput::computed('first_off', Message::of('traces.what_cannot_be_read_of_the_first'), $error->firstOff, $unit),
                 TraceInput::computed('second_off', Message::of('traces.what_cannot_be_read_of_the_second'), $error->secondOff, $unit),

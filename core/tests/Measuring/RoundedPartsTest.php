@@ -60,4 +60,22 @@ final class RoundedPartsTest extends TestCase
         self::assertClosed(200 * sqrt((0.1 / sqrt(12) / 2.8) ** 2 + (0.1 / sqrt(12) / 1.2) ** 2) + 100 * abs(1.2 / 2.8 / 0.43 - 1), $rounded->likelyPct);
         self::assertLessThan($rounded->likelyPct, $exact->likelyPct);
     }
+
+    public function test_the_worst_is_the_worse_of_both_ways_and_never_better_than_the_rounding_alone(): void
+    {
+        mt_srand(20261203);
+        for ($i = 0; $i < 400; $i++) {
+            $a = exp(mt_rand(0, 600) / 100);
+            $parts = RoundedParts::of($a, $a * mt_rand(20, 150) / 100, 0.1);
+            $off = $parts->b / $parts->a / $parts->ratio;
+            $worst = RatioError::ofRounded($parts, 0.1, MeasuredBy::Scale)->worstPct;
+            if ($worst !== null) {
+                self::assertGreaterThan(100 * (max($off, 1 / $off) - 1), $worst, "$parts->a to $parts->b");
+            }
+        }
+        $parts = RoundedParts::of(43.6, 43.6 * 0.87069, 0.1);
+        $error = RatioError::ofRounded($parts, 0.1, MeasuredBy::Scale);
+        self::assertSame([43.6, 38.0], [$parts->a, $parts->b]);
+        self::assertGreaterThan($error->likelyPct, $error->worstPct, 'rounded upwards, more of it is the worse');
+    }
 }
